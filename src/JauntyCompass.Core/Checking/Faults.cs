@@ -1,0 +1,125 @@
+using System.Globalization;
+
+namespace JauntyCompass.Core.Checking;
+
+/// <summary>
+/// Collects what is wrong with data from outside, each under the path of its field
+/// (<c>item.baseRay.length</c>) and with the allowed range in the message.
+/// </summary>
+public sealed class Faults
+{
+    private const int MostReported = 50;
+    private readonly List<Fault> _found = [];
+    private readonly List<string> _path = [];
+
+    /// <summary>What was found, in the order of finding; at most fifty.</summary>
+    public IReadOnlyList<Fault> Found => _found;
+
+    /// <summary>True when nothing was found.</summary>
+    public bool None => _found.Count == 0;
+
+    /// <summary>Checks a whole value and returns what was found.</summary>
+    public static Faults Of(IChecked? value)
+    {
+        var faults = new Faults();
+        value?.Check(faults);
+        return faults;
+    }
+
+    /// <summary>Checks a part under its field's name.</summary>
+    public void Within(string field, IChecked? part)
+    {
+        if (part is null)
+        {
+            return;
+        }
+        _path.Add(field);
+        part.Check(this);
+        _path.RemoveAt(_path.Count - 1);
+    }
+
+    /// <summary>Checks each part of a list, and that the list holds an allowed number of them.</summary>
+    public void Each<T>(string field, IReadOnlyList<T>? parts, int fewest, int most)
+        where T : IChecked
+    {
+        if (!Count(field, parts, fewest, most))
+        {
+            return;
+        }
+        for (int i = 0; i < parts!.Count && _found.Count < MostReported; i++)
+        {
+            Within($"{field}[{i.ToString(CultureInfo.InvariantCulture)}]", parts[i]);
+        }
+    }
+
+    /// <summary>Requires an allowed number of parts. Returns whether that holds.</summary>
+    public bool Count<T>(string field, IReadOnlyList<T>? parts, int fewest, int most)
+    {
+        if (parts is null || parts.Count < fewest || parts.Count > most)
+        {
+            Add(
+                field,
+                $"must have {Text(fewest)} to {Text(most)} entries; it has {Text(parts?.Count ?? 0)}."
+            );
+            return false;
+        }
+        return true;
+    }
+
+    /// <summary>Requires a finite number from <paramref name="least"/> to <paramref name="most"/>, both allowed.</summary>
+    public void Range(string field, double value, double least, double most, string unit = "")
+    {
+        if (!(value >= least && value <= most))
+        {
+            string space = unit.Length == 0 ? "" : " ";
+            Add(field, $"must be a number from {Text(least)} to {Text(most)}{space}{unit}.");
+        }
+    }
+
+    /// <summary>Requires a text of an allowed length once trimmed, without control characters.</summary>
+    public void Text(string field, string? value, int fewest, int most)
+    {
+        int length = value?.Trim().Length ?? 0;
+        if (length < fewest || length > most)
+        {
+            Add(
+                field,
+                $"must have {Text(fewest)} to {Text(most)} characters; it has {Text(length)}."
+            );
+        }
+        else if (value is not null && value.Any(char.IsControl))
+        {
+            Add(field, "must not contain control characters or line breaks.");
+        }
+    }
+
+    /// <summary>Requires one of an enumeration's names.</summary>
+    public void Known<T>(string field, T value)
+        where T : struct, Enum
+    {
+        if (!Enum.IsDefined(value))
+        {
+            Add(field, $"must be one of: {string.Join(", ", Enum.GetNames<T>())}.");
+        }
+    }
+
+    /// <summary>Reports one fault.</summary>
+    /// <param name="field">The field's name within the part that is being checked.</param>
+    /// <param name="message">What is allowed, as the rest of a sentence that starts with the field.</param>
+    public void Add(string field, string message)
+    {
+        if (_found.Count < MostReported)
+        {
+            string path = _path.Count == 0 ? field : $"{string.Join('.', _path)}.{field}";
+            _found.Add(new Fault(path, message));
+        }
+    }
+
+    private static string Text(double number) =>
+        number.ToString("0.###", CultureInfo.InvariantCulture);
+}
+
+/// <summary>One value outside its allowed range.</summary>
+/// <param name="Field">The path of the field, such as <c>angle.startLength</c>.</param>
+/// <param name="Message">What is allowed.</param>
+public readonly record struct Fault(string Field, string Message);

@@ -1,0 +1,19 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Exercises.Generation;
+
+/// <summary>What the generator has decided for one item; its kind makes the item of it.</summary>
+/// <param name="Angle">The angle, in its place on the sheet.</param>
+/// <param name="Instrument">The instrument.</param>
+/// <param name="Names">Letters for its points.</param>
+/// <param name="Theme">What the prompt talks about.</param>
+/// <param name="Scene">A number that picks one of the theme's scenes.</param>
+public sealed record ItemPlan(
+    Angle Angle,
+    Protractor Instrument,
+    AngleNames Names,
+    Theme Theme,
+    int Scene
+);

@@ -1,0 +1,185 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Marking;
+
+namespace JauntyCompass.Core.Exercises.Generation;
+
+/// <summary>So many items of one kind.</summary>
+/// <param name="Kind">Key of the kind of exercise.</param>
+/// <param name="Count">How many, 1 to 60.</param>
+public sealed record KindCount(string Kind, int Count) : IChecked
+{
+    /// <summary>Requires a known kind and a count in range.</summary>
+    public void Check(Faults faults)
+    {
+        if (ExerciseKinds.Find(Kind) is null)
+        {
+            faults.Add(
+                "kind",
+                $"must be one of: {string.Join(", ", ExerciseKinds.All.Select(k => k.Key))}."
+            );
+        }
+        faults.Range("count", Count, 1, SetSpecification.MostItems);
+    }
+}
+
+/// <summary>Which whole numbers of degrees may be asked.</summary>
+public enum MeasureStep
+{
+    /// <summary>Any whole degree: the best choice, most mistakes show.</summary>
+    Any,
+
+    /// <summary>Multiples of five.</summary>
+    Fives,
+
+    /// <summary>Multiples of ten: easiest to read; many mistakes look alike.</summary>
+    Tens,
+}
+
+/// <summary>To which side the angles open: where the arm that is lined up first points.</summary>
+public enum OpeningSide
+{
+    /// <summary>Both, in balance.</summary>
+    Both,
+
+    /// <summary>Only to the right.</summary>
+    Right,
+
+    /// <summary>Only to the left.</summary>
+    Left,
+}
+
+/// <summary>How the angles lie on the sheet.</summary>
+public enum Tilt
+{
+    /// <summary>One arm level.</summary>
+    Level,
+
+    /// <summary>Any way round.</summary>
+    Tilted,
+
+    /// <summary>Some level, some tilted.</summary>
+    Mixed,
+}
+
+/// <summary>How long the arms are, held against the instrument.</summary>
+public enum ArmLengths
+{
+    /// <summary>Past the graduations.</summary>
+    Long,
+
+    /// <summary>Too short to reach them: to be extended.</summary>
+    Short,
+
+    /// <summary>Some long, some short.</summary>
+    Mixed,
+}
+
+/// <summary>What the items talk about.</summary>
+public enum Theme
+{
+    /// <summary>Angles and nothing else.</summary>
+    Plain,
+
+    /// <summary>Cranes, sails, drawbridges, beams of light.</summary>
+    Harbour,
+}
+
+/// <summary>What a teacher wants of a set. The same specification, seed and generator number give the same set.</summary>
+/// <param name="Kinds">Kinds of exercise and how many of each, in this order; 60 items at most.</param>
+/// <param name="From">Smallest measure, in degrees, 1 to 180.</param>
+/// <param name="To">Largest measure, in degrees, 1 to 180.</param>
+/// <param name="Step">Which whole degrees.</param>
+/// <param name="AngleKinds">Kinds of angle; empty: acute and obtuse.</param>
+/// <param name="Opening">To which side they open.</param>
+/// <param name="Tilt">How they lie.</param>
+/// <param name="Arms">How long the arms are.</param>
+/// <param name="Instrument">Name of an instrument of the catalogue.</param>
+/// <param name="Mistakes">Keys of mistakes at which the items shall show them; empty: all that can be foretold.</param>
+/// <param name="Tolerance">Tolerance in degrees, 0 to 10, by which answers must differ to be told apart.</param>
+/// <param name="Theme">What the items talk about.</param>
+public sealed record SetSpecification(
+    IReadOnlyList<KindCount> Kinds,
+    int From = 5,
+    int To = 175,
+    MeasureStep Step = MeasureStep.Any,
+    IReadOnlyList<AngleKind>? AngleKinds = null,
+    OpeningSide Opening = OpeningSide.Both,
+    Tilt Tilt = Tilt.Level,
+    ArmLengths Arms = ArmLengths.Long,
+    string Instrument = "desk-half-circle",
+    IReadOnlyList<string>? Mistakes = null,
+    double Tolerance = 2,
+    Theme Theme = Theme.Plain
+) : IChecked
+{
+    /// <summary>The most items one set can have.</summary>
+    public const int MostItems = 60;
+
+    /// <summary>How many items are asked for.</summary>
+    public int Count => Kinds.Sum(k => k.Count);
+
+    /// <summary>Requires known kinds, instrument and mistakes, and numbers in range.</summary>
+    public void Check(Faults faults)
+    {
+        faults.Each("kinds", Kinds, 1, 10);
+        faults.Range("from", From, 1, 180, "degrees");
+        faults.Range("to", To, 1, 180, "degrees");
+        if (From > To)
+        {
+            faults.Add("from", "must not exceed to.");
+        }
+        faults.Known("step", Step);
+        faults.Known("opening", Opening);
+        faults.Known("tilt", Tilt);
+        faults.Known("arms", Arms);
+        faults.Known("theme", Theme);
+        faults.Range("tolerance", Tolerance, 0, 10, "degrees");
+        if (InstrumentCatalogue.Find(Instrument) is null)
+        {
+            faults.Add(
+                "instrument",
+                $"must be one of: {string.Join(", ", InstrumentCatalogue.All.Select(p => p.Id))}."
+            );
+        }
+        CheckLists(faults);
+        if (faults.None && Count > MostItems)
+        {
+            faults.Add(
+                "kinds",
+                $"must ask for at most {MostItems} items together; they ask for {Count}."
+            );
+        }
+    }
+
+    private void CheckLists(Faults faults)
+    {
+        if (AngleKinds is not null && faults.Count("angleKinds", AngleKinds, 0, 7))
+        {
+            foreach (AngleKind kind in AngleKinds)
+            {
+                if (kind is AngleKind.Zero or AngleKind.Reflex or AngleKind.FullTurn)
+                {
+                    faults.Add(
+                        "angleKinds",
+                        "must be among acute, right, obtuse, straight: these kinds of exercise ask for no others."
+                    );
+                }
+            }
+        }
+        if (Mistakes is not null && faults.Count("mistakes", Mistakes, 0, 40))
+        {
+            for (int i = 0; i < Mistakes.Count; i++)
+            {
+                if (MistakeCatalogue.Find(Mistakes[i]) is null)
+                {
+                    faults.Add(
+                        $"mistakes[{i}]",
+                        $"must be one of: {string.Join(", ", MistakeCatalogue.All.Select(m => m.Key))}."
+                    );
+                }
+            }
+        }
+    }
+}

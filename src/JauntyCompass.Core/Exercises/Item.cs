@@ -1,0 +1,27 @@
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Instruments;
+
+namespace JauntyCompass.Core.Exercises;
+
+/// <summary>
+/// One exercise as it is set. It carries all that is needed to show and to mark it, its instrument included, so that a set
+/// once given never changes. Written as JSON its <c>kind</c> tells which kind of exercise it is.
+/// </summary>
+/// <param name="Prompt">What the student is asked.</param>
+/// <param name="Instrument">The instrument it is done with.</param>
+public abstract record Item(string Prompt, Protractor Instrument) : IChecked
+{
+    /// <summary>Requires a prompt and an instrument that can exist; kinds add their own.</summary>
+    public virtual void Check(Faults faults)
+    {
+        faults.Text("prompt", Prompt, 1, 300);
+        faults.Within("instrument", Instrument);
+    }
+}
+
+/// <summary>What a student hands in. Written as JSON its <c>kind</c> tells which kind of exercise it answers.</summary>
+public abstract record Response : IChecked
+{
+    /// <summary>Requires what the kind requires.</summary>
+    public abstract void Check(Faults faults);
+}

@@ -1,0 +1,50 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Exercises.Kinds.Measure;
+
+/// <summary>An angle on the sheet; the student lays the instrument on and writes the reading.</summary>
+/// <param name="Prompt">What the student is asked.</param>
+/// <param name="Instrument">The instrument.</param>
+/// <param name="Angle">The angle, more than 0° and up to 180°.</param>
+/// <param name="Names">Letters at its points.</param>
+public sealed record MeasureItem(
+    string Prompt,
+    Protractor Instrument,
+    Angle Angle,
+    AngleNames Names
+) : Item(Prompt, Instrument)
+{
+    /// <inheritdoc/>
+    public override void Check(Faults faults)
+    {
+        base.Check(faults);
+        faults.Within("angle", Angle);
+        faults.Range("angle.measure", Angle.Measure.Degrees, 0.1, 180, "degrees");
+        faults.Within("names", Names);
+    }
+}
+
+/// <summary>The reading that a student writes.</summary>
+/// <param name="Reading">Degrees, 0 to 360, as written.</param>
+/// <param name="KindSaid">The kind that was said beforehand, or null.</param>
+/// <param name="Placement">How the instrument lay when it was read, or null when that is not known.</param>
+public sealed record MeasureResponse(
+    double Reading,
+    AngleKind? KindSaid = null,
+    Placement? Placement = null
+) : Response
+{
+    /// <inheritdoc/>
+    public override void Check(Faults faults)
+    {
+        faults.Range("reading", Reading, 0, 360, "degrees");
+        if (KindSaid is AngleKind kind)
+        {
+            faults.Known("kindSaid", kind);
+        }
+        faults.Within("placement", Placement);
+    }
+}

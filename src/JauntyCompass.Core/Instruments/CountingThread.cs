@@ -1,0 +1,84 @@
+using JauntyCompass.Core.Angles;
+
+namespace JauntyCompass.Core.Instruments;
+
+/// <summary>One bead of a counting thread.</summary>
+/// <param name="At">Where it lies on the sheet.</param>
+/// <param name="Reading">The number counted there, in degrees.</param>
+/// <param name="Rank">Whether a ten, a five or a single degree is counted.</param>
+public readonly record struct ThreadStop(Point At, double Reading, GraduationRank Rank);
+
+/// <summary>
+/// The way a careful reader counts along a scale: from its zero in tens, then a five, then ones, to a reading.
+/// </summary>
+/// <param name="ScaleId">The scale that is counted along.</param>
+/// <param name="Centre">Centre of the arc it follows: the centre mark.</param>
+/// <param name="Radius">Radius of that arc, in mm.</param>
+/// <param name="From">Direction from the centre to where the count begins.</param>
+/// <param name="Sweep">How far it runs, in degrees, anticlockwise on the sheet positive.</param>
+/// <param name="Stops">The beads, in the order of counting.</param>
+public sealed record CountingThread(
+    string ScaleId,
+    Point Centre,
+    double Radius,
+    Direction From,
+    double Sweep,
+    IReadOnlyList<ThreadStop> Stops
+)
+{
+    // Just inside the printed numbers, so that the beads do not cover them: a share of the scale's radius.
+    private const double RadiusShare = 1.1;
+
+    /// <summary>Runs a thread along a scale of a laid instrument, from its zero to a reading.</summary>
+    /// <param name="protractor">The instrument.</param>
+    /// <param name="placement">Where it lies.</param>
+    /// <param name="scaleIndex">The scale to count along.</param>
+    /// <param name="reading">Where to stop, in degrees on that scale.</param>
+    public static CountingThread Along(
+        Protractor protractor,
+        in Placement placement,
+        int scaleIndex,
+        double reading
+    )
+    {
+        Scale scale = protractor.Scales[scaleIndex];
+        double radius = Math.Min(scale.Radius * RadiusShare, protractor.EdgeRadius * 0.96);
+        int sense = scale.Growth.Sign() * (placement.TurnedOver ? -1 : 1);
+        var stops = new List<ThreadStop>();
+        foreach ((double number, GraduationRank rank) in Counted(reading))
+        {
+            stops.Add(
+                new ThreadStop(placement.PointAt(scale.BearingOf(number), radius), number, rank)
+            );
+        }
+        return new CountingThread(
+            scale.Id,
+            placement.Centre,
+            radius,
+            placement.DirectionOf(scale.BearingOf(0)),
+            sense * reading,
+            stops
+        );
+    }
+
+    private static IEnumerable<(double Number, GraduationRank Rank)> Counted(double reading)
+    {
+        // A reading a hair below a graduation has arrived there as far as any eye can tell.
+        double last = reading + 0.05;
+        double number = 0;
+        for (; number <= last; number += 10)
+        {
+            yield return (number, GraduationRank.Ten);
+        }
+        number -= 10;
+        if (number + 5 <= last)
+        {
+            number += 5;
+            yield return (number, GraduationRank.Five);
+        }
+        for (number += 1; number <= last; number += 1)
+        {
+            yield return (number, GraduationRank.One);
+        }
+    }
+}

@@ -1,0 +1,24 @@
+using JauntyCompass.Core.Angles;
+
+namespace JauntyCompass.Core.Marking;
+
+/// <summary>How far a drawn ray is turned from its base ray, the way the asked angle opens.</summary>
+public static class DrawnTurn
+{
+    // Asked for 178°, a hand may draw 181°: a hair past the straight line, not 179° the wrong way round.
+    private const double PastStraight = 5;
+
+    /// <summary>
+    /// Degrees from the base ray to a drawn ray, positive the asked way round, in (-180, 185]. Its size is the measure that
+    /// was drawn; a negative turn opens the wrong way.
+    /// </summary>
+    /// <param name="asked">The angle asked for; its start arm is the base ray.</param>
+    /// <param name="drawn">Direction of the drawn ray.</param>
+    public static double Of(Angle asked, Direction drawn)
+    {
+        double turn = asked.Start.ShorterTurnTo(drawn) * asked.Opening.Sign();
+        bool pastStraight =
+            turn < 0 && Math.Abs(turn + 360 - asked.Measure.Degrees) <= PastStraight;
+        return pastStraight ? turn + 360 : turn;
+    }
+}

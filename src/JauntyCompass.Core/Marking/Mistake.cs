@@ -1,0 +1,58 @@
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Marking;
+
+/// <summary>What looking at a drawing shows of one mistake.</summary>
+/// <param name="Amount">How much of it there is, in mm, or 1 for a plain fact.</param>
+/// <param name="Likelihood">Probability that it is more than the hand's own noise, 0 to 1.</param>
+/// <param name="Serious">Whether the drawing cannot stand with it, even at the right number of degrees.</param>
+public readonly record struct Observation(double Amount, double Likelihood, bool Serious);
+
+/// <summary>
+/// One way of going wrong. A mistake states what it would lead to, what of it can be seen, and what to say about it. It knows
+/// nothing of markers, kinds of exercise or other mistakes; they know nothing of it but this.
+/// </summary>
+public abstract class Mistake
+{
+    /// <summary>Short unique name, such as <c>other-scale</c>. Never changes: stored marks carry it.</summary>
+    public abstract string Key { get; }
+
+    /// <summary>Its name in a few words, as the end of "this student …".</summary>
+    public abstract string Name { get; }
+
+    /// <summary>
+    /// How often a wrong answer comes of it, as a share of all wrong answers, before anything is known. Common practice, no source.
+    /// </summary>
+    public abstract double Prior { get; }
+
+    /// <summary>Adds the answers this mistake would give. A mistake that cannot show here adds none.</summary>
+    /// <param name="situation">The true situation.</param>
+    /// <param name="figure">The drawing, when one was made.</param>
+    /// <param name="outcomes">Where to add them.</param>
+    public virtual void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes) { }
+
+    /// <summary>Looks for this mistake on a drawing. Null: not to be seen, or not a thing that can be seen.</summary>
+    public virtual Observation? Observe(DrawnFigure figure) => null;
+
+    /// <summary>Tells the student, without giving the right answer away.</summary>
+    public abstract Feedback Tell(MistakeStory story);
+
+    /// <summary>Draws what happened over the student's sheet, or null when there is nothing to draw.</summary>
+    public virtual MarkPicture? Draw(MistakeStory story) => null;
+}
+
+/// <summary>All that a mistake may need to tell its story.</summary>
+/// <param name="Situation">The true situation.</param>
+/// <param name="Answer">What the answer came to, in degrees.</param>
+/// <param name="Figure">The drawing, when one was made.</param>
+/// <param name="Words">The class's words.</param>
+public sealed record MistakeStory(
+    Situation Situation,
+    double Answer,
+    DrawnFigure? Figure,
+    Words Words
+)
+{
+    /// <summary>What was done well with the instrument, or null.</summary>
+    public string? Praise => Marking.Praise.ForPlacing(Situation, Words);
+}

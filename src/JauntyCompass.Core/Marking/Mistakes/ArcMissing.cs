@@ -1,0 +1,26 @@
+namespace JauntyCompass.Core.Marking.Mistakes;
+
+/// <summary>No arc shows which of the two openings is meant.</summary>
+public sealed class ArcMissing : Mistake
+{
+    /// <inheritdoc/>
+    public override string Key => "arc-missing";
+
+    /// <inheritdoc/>
+    public override string Name => "marked no arc";
+
+    /// <inheritdoc/>
+    public override double Prior => 0.02;
+
+    /// <inheritdoc/>
+    public override Observation? Observe(DrawnFigure figure) =>
+        figure.Ray is not null && figure.Arc is null ? new Observation(1, 1, Serious: false) : null;
+
+    /// <inheritdoc/>
+    public override Feedback Tell(MistakeStory story) =>
+        new(
+            story.Praise,
+            "No arc shows yet which opening you mean.",
+            "Mark the arc between the two arms."
+        );
+}

@@ -1,0 +1,60 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Marking.Mistakes;
+
+/// <summary>The second ray ends before the graduated edge, so the drawing cannot be measured again.</summary>
+public sealed class ArmTooShort : Mistake
+{
+    private const double Noise = 1;
+
+    /// <inheritdoc/>
+    public override string Key => "arm-too-short";
+
+    /// <inheritdoc/>
+    public override string Name => "drew an arm too short to measure again";
+
+    /// <inheritdoc/>
+    public override double Prior => 0.02;
+
+    /// <inheritdoc/>
+    public override Observation? Observe(DrawnFigure figure) =>
+        figure.Ray is null
+            ? null
+            : new Observation(
+                Missing(figure),
+                HandNoise.Beyond(Missing(figure), 1, Noise),
+                Serious: false
+            );
+
+    /// <inheritdoc/>
+    public override Feedback Tell(MistakeStory story) =>
+        new(
+            story.Praise,
+            $"Your ray stops {Numbers.Millimetres(Missing(story.Figure))} before the graduations, too short to measure again.",
+            $"Draw on with the {story.Words.Straightedge} until the ray passes the rim. Longer {story.Words.Arm}s do not change the angle."
+        );
+
+    /// <inheritdoc/>
+    public override MarkPicture? Draw(MistakeStory story)
+    {
+        if (story.Figure?.Ray is not StrokeLine ray)
+        {
+            return null;
+        }
+        Point tip = ray.Far.Towards(ray.Direction, Missing(story.Figure) + 6);
+        return new MarkPicture
+        {
+            Lines = [new PictureLine(ray.Far, tip, Arrow: true)],
+            Note = new PictureNote("on to here", tip.Towards(ray.Direction, 8)),
+        };
+    }
+
+    private static double Missing(DrawnFigure? figure) =>
+        figure?.Ray is StrokeLine ray
+            ? Math.Max(
+                0,
+                figure.Situation.Instrument.EdgeRadius - figure.Vertex.DistanceTo(ray.Far)
+            )
+            : 0;
+}

@@ -1,0 +1,77 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Marking.Mistakes;
+
+/// <summary>
+/// The centre mark lay beside the vertex. With the placement known its cost is computed; otherwise it may cost up to
+/// asin(e / R) either way, with e of a few millimetres.
+/// </summary>
+public sealed class CentreMarkOff : Mistake
+{
+    // A centre mark is laid this far off by a hurried hand, in mm. Common practice, no source.
+    private const double UsualOffset = 4;
+
+    /// <inheritdoc/>
+    public override string Key => "centre-mark-off";
+
+    /// <inheritdoc/>
+    public override string Name => "laid the centre mark off the vertex";
+
+    /// <inheritdoc/>
+    public override double Prior => 0.09;
+
+    /// <inheritdoc/>
+    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    {
+        if (situation.Laid is not LaidAngle laid)
+        {
+            double most =
+                Math.Asin(Math.Min(1, UsualOffset / situation.Instrument.EdgeRadius))
+                * (180 / Math.PI);
+            outcomes.Add(situation.Measure, most);
+            return;
+        }
+        bool counts =
+            Math.Abs(situation.PlacingByCentre) >= PlacingCost.Material
+            && Math.Abs(situation.PlacingByCentre) >= Math.Abs(situation.PlacingByZeroLine);
+        if (counts && !laid.Alignment.EdgeOnArm && situation.Careful is double careful)
+        {
+            outcomes.Add(careful);
+        }
+    }
+
+    /// <inheritdoc/>
+    public override Feedback Tell(MistakeStory story)
+    {
+        string offset = story.Situation.Laid is LaidAngle laid
+            ? $"lay {Numbers.Millimetres(laid.Alignment.CentreOffset)} beside the vertex"
+            : "seems to have lain beside the vertex";
+        return new Feedback(
+            story.Praise,
+            $"You read what was there, but the {story.Words.CentreMark} {offset}.",
+            $"Turning shifts it: once the {story.Words.ZeroLine} is right, look at the {story.Words.CentreMark} again."
+        );
+    }
+
+    /// <inheritdoc/>
+    public override MarkPicture? Draw(MistakeStory story)
+    {
+        if (story.Situation.Laid is not LaidAngle laid)
+        {
+            return null;
+        }
+        Point vertex = laid.Angle.Vertex;
+        Point centre = laid.Placement.Centre;
+        return new MarkPicture
+        {
+            Rings = [new PictureRing(centre, 3)],
+            Lines = [new PictureLine(centre, vertex, Arrow: true)],
+            Note = new PictureNote(
+                $"{Numbers.Millimetres(laid.Alignment.CentreOffset)} to go",
+                centre.Towards(laid.Placement.DirectionOf(270), laid.Protractor.Inset + 10)
+            ),
+        };
+    }
+}

@@ -1,0 +1,81 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Marking.Mistakes;
+
+/// <summary>The second ray does not start at the vertex.</summary>
+public sealed class GapAtVertex : Mistake
+{
+    // A careful pencil starts within this distance of the vertex, in mm. Common practice, no source.
+    private const double Limit = 1.5;
+    private const double Noise = 0.4;
+    private const double SeriousFrom = 5;
+
+    /// <inheritdoc/>
+    public override string Key => "gap-at-vertex";
+
+    /// <inheritdoc/>
+    public override string Name => "left a gap at the vertex";
+
+    /// <inheritdoc/>
+    public override double Prior => 0.06;
+
+    /// <inheritdoc/>
+    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    {
+        // A ray that goes through its dot but not through the vertex is turned by just that.
+        if (
+            Gap(figure) > Limit
+            && figure!.DotMiss <= MissedOwnDot.Limit
+            && Strayed(figure) is double strayed
+        )
+        {
+            outcomes.Add(strayed);
+        }
+    }
+
+    /// <inheritdoc/>
+    public override Observation? Observe(DrawnFigure figure) =>
+        figure.Ray is null
+            ? null
+            : new Observation(
+                Gap(figure),
+                HandNoise.Beyond(Gap(figure), Limit, Noise),
+                Gap(figure) >= SeriousFrom
+            );
+
+    /// <inheritdoc/>
+    public override Feedback Tell(MistakeStory story) =>
+        new(
+            story.Praise,
+            $"Your ray starts {Numbers.Millimetres(Gap(story.Figure))} away from the vertex, so the two {story.Words.Arm}s do not meet.",
+            $"Put the {story.Words.Straightedge} on the vertex and the dot, then draw from the vertex outward."
+        );
+
+    /// <inheritdoc/>
+    public override MarkPicture? Draw(MistakeStory story)
+    {
+        if (story.Figure?.Ray is not StrokeLine ray)
+        {
+            return null;
+        }
+        Point vertex = story.Figure.Vertex;
+        return new MarkPicture
+        {
+            Rings = [new PictureRing(vertex, 4)],
+            Lines = [new PictureLine(ray.NearestTo(vertex), vertex, Arrow: true)],
+            Note = new PictureNote(
+                "start here",
+                vertex.Towards(story.Situation.Angle.Bisector.Opposite, 14)
+            ),
+        };
+    }
+
+    /// <summary>Where the drawing would come out with the dot in the right place and the ray straying as it does.</summary>
+    internal static double? Strayed(DrawnFigure figure) =>
+        figure.Value is double value && figure.ValueAtDot is double atDot
+            ? (figure.Situation.Careful ?? figure.Situation.Measure) + value - atDot
+            : null;
+
+    private static double Gap(DrawnFigure? figure) => figure?.Ray?.DistanceFrom(figure.Vertex) ?? 0;
+}

@@ -1,0 +1,62 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Marking.Mistakes;
+
+/// <summary>The second ray runs beside the dot it was to go through.</summary>
+public sealed class MissedOwnDot : Mistake
+{
+    /// <summary>A careful line runs within this distance of its dot, in mm. Common practice, no source.</summary>
+    public const double Limit = 1;
+
+    private const double Noise = 0.3;
+    private const double SeriousFrom = 6;
+
+    /// <inheritdoc/>
+    public override string Key => "missed-own-dot";
+
+    /// <inheritdoc/>
+    public override string Name => "drew the ray beside its dot";
+
+    /// <inheritdoc/>
+    public override double Prior => 0.08;
+
+    /// <inheritdoc/>
+    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    {
+        if (figure?.DotMiss > Limit && GapAtVertex.Strayed(figure) is double strayed)
+        {
+            outcomes.Add(strayed);
+        }
+    }
+
+    /// <inheritdoc/>
+    public override Observation? Observe(DrawnFigure figure) =>
+        figure.DotMiss is double miss
+            ? new Observation(miss, HandNoise.Beyond(miss, Limit, Noise), miss >= SeriousFrom)
+            : null;
+
+    /// <inheritdoc/>
+    public override Feedback Tell(MistakeStory story) =>
+        new(
+            story.Praise,
+            $"Your ray passes {Numbers.Millimetres(story.Figure?.DotMiss ?? 0)} beside your own dot.",
+            $"Lay the {story.Words.Straightedge} a hair beside the dot, so that the line itself runs through it."
+        );
+
+    /// <inheritdoc/>
+    public override MarkPicture? Draw(MistakeStory story)
+    {
+        if (story.Figure is not { Dot: Point dot, Ray: StrokeLine ray })
+        {
+            return null;
+        }
+        Direction outward = Direction.Between(story.Figure.Vertex, dot);
+        return new MarkPicture
+        {
+            Rings = [new PictureRing(dot, 3)],
+            Lines = [new PictureLine(ray.NearestTo(dot), dot, Arrow: true)],
+            Note = new PictureNote("through the dot", dot.Towards(outward, 12)),
+        };
+    }
+}

@@ -1,0 +1,94 @@
+using JauntyCompass.Core.Instruments;
+
+namespace JauntyCompass.Core.Marking.Mistakes;
+
+/// <summary>Read, or dotted at, the other scale: 180 − A on a half circle, 360 − A on a full one. The commonest of all.</summary>
+public sealed class OtherScale : Mistake
+{
+    /// <inheritdoc/>
+    public override string Key => "other-scale";
+
+    /// <inheritdoc/>
+    public override string Name => "read the other scale";
+
+    /// <inheritdoc/>
+    public override double Prior => 0.28;
+
+    /// <inheritdoc/>
+    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    {
+        for (int i = 0; i < situation.Instrument.Scales.Count; i++)
+        {
+            if (i != situation.ScaleInUse && situation.ResultOnScale(i) is double result)
+            {
+                outcomes.Add(result);
+                if (situation.Laid is null)
+                {
+                    return;
+                }
+            }
+        }
+    }
+
+    /// <inheritdoc/>
+    public override Feedback Tell(MistakeStory story) =>
+        story.Situation.Activity == Activity.Measuring
+            ? new Feedback(
+                story.Praise,
+                $"The count began at {Wording.Numbers.Plain(story.Situation.FullScale)} instead of zero, so the other scale answered.",
+                $"Find the zero that lies on the {story.Words.Arm} you lined up, and count from there."
+            )
+            : new Feedback(
+                story.Praise,
+                "Your dot stands at the right number of the other scale.",
+                "Find the zero that lies on the ray, and count from there to the measure."
+            );
+
+    /// <inheritdoc/>
+    public override MarkPicture? Draw(MistakeStory story)
+    {
+        Situation situation = story.Situation;
+        if (situation.Laid is not LaidAngle laid || ScaleThatAnswers(story) is not int index)
+        {
+            return null;
+        }
+        Scale scale = situation.Instrument.Scales[index];
+        double? counted =
+            situation.Activity == Activity.Measuring
+                ? laid.Reading(index, laid.Alignment.ReadArm)
+                : situation.Measure;
+        if (counted is not double number)
+        {
+            return null;
+        }
+        Placement placement = laid.Placement;
+        double early = scale.BearingOf(Math.Min(22, number / 2));
+        return new MarkPicture
+        {
+            Thread = CountingThread.Along(situation.Instrument, placement, index, number),
+            Rings = [new PictureRing(placement.PointAt(scale.BearingOf(number), scale.Radius), 6)],
+            Note = new PictureNote(
+                $"{Wording.Numbers.Degrees(Math.Round(number))} counts from this side, where no {story.Words.Arm} lies",
+                Pictures.BeyondEdge(laid, early)
+            ),
+        };
+    }
+
+    private static int? ScaleThatAnswers(MistakeStory story)
+    {
+        int? nearest = null;
+        double least = double.MaxValue;
+        for (int i = 0; i < story.Situation.Instrument.Scales.Count; i++)
+        {
+            if (
+                i != story.Situation.ScaleInUse
+                && story.Situation.ResultOnScale(i) is double result
+            )
+            {
+                double off = Math.Abs(result - story.Answer);
+                (nearest, least) = off < least ? (i, off) : (nearest, least);
+            }
+        }
+        return nearest;
+    }
+}

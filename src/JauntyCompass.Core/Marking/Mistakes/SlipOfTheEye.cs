@@ -1,0 +1,34 @@
+namespace JauntyCompass.Core.Marking.Mistakes;
+
+/// <summary>Nothing in particular: the right way, a little beside the right graduation.</summary>
+public sealed class SlipOfTheEye : Mistake
+{
+    private const double Spread = 1;
+
+    /// <inheritdoc/>
+    public override string Key => "slip";
+
+    /// <inheritdoc/>
+    public override string Name => "strayed a graduation or two";
+
+    /// <inheritdoc/>
+    public override double Prior => 0.15;
+
+    /// <inheritdoc/>
+    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes) =>
+        outcomes.Add(situation.Measure, Spread);
+
+    /// <inheritdoc/>
+    public override Feedback Tell(MistakeStory story) =>
+        story.Situation.Activity == Activity.Measuring
+            ? new Feedback(
+                story.Praise,
+                "You are on the right scale and in the right ten; only the last graduations slipped.",
+                "Look straight down on the rim and count the ones once more."
+            )
+            : new Feedback(
+                story.Praise,
+                "You did the right thing; it came out a graduation or two beside.",
+                "Make a small sharp dot and look straight down on the rim."
+            );
+}

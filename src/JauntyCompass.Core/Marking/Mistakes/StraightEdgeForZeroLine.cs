@@ -1,0 +1,88 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Marking.Mistakes;
+
+/// <summary>
+/// The straight edge lay on the arm instead of the zero line. With an inset h and an edge radius R a measured A comes out as
+/// A − asin(h·cos A / R): nothing is lost at 90° (by plane trigonometry; checked against the crossing itself in the tests).
+/// </summary>
+public sealed class StraightEdgeForZeroLine : Mistake
+{
+    /// <inheritdoc/>
+    public override string Key => "straight-edge-for-zero-line";
+
+    /// <inheritdoc/>
+    public override string Name => "laid the straight edge on the arm";
+
+    /// <inheritdoc/>
+    public override double Prior => 0.09;
+
+    /// <inheritdoc/>
+    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    {
+        if (situation.Laid is LaidAngle laid)
+        {
+            if (laid.Alignment.EdgeOnArm && situation.Careful is double careful)
+            {
+                outcomes.Add(careful);
+            }
+        }
+        else if (situation.Instrument.Inset > 0)
+        {
+            outcomes.Add(Unplaced(situation));
+        }
+    }
+
+    /// <inheritdoc/>
+    public override Feedback Tell(MistakeStory story) =>
+        new(
+            // The praise for placing would contradict the point that is made here.
+            null,
+            $"You put the straight edge along the {story.Words.Arm}. On this instrument the {story.Words.ZeroLine} lies "
+                + $"{Numbers.Millimetres(story.Situation.Instrument.Inset)} above it.",
+            $"Slide it down until the {story.Words.ZeroLine} covers the {story.Words.Arm} and the {story.Words.CentreMark} the vertex."
+        );
+
+    /// <inheritdoc/>
+    public override MarkPicture? Draw(MistakeStory story)
+    {
+        if (story.Situation.Laid is not LaidAngle laid)
+        {
+            return null;
+        }
+        Placement placement = laid.Placement;
+        double radius = laid.Protractor.EdgeRadius;
+        Point middle = placement.Centre;
+        return new MarkPicture
+        {
+            Lines =
+            [
+                new PictureLine(placement.PointAt(180, radius), placement.PointAt(0, radius)),
+                new PictureLine(
+                    middle,
+                    middle.Towards(placement.DirectionOf(270), laid.Protractor.Inset),
+                    Arrow: true
+                ),
+            ],
+            Note = new PictureNote(
+                $"the {story.Words.ZeroLine} is here",
+                middle.Towards(placement.DirectionOf(270), laid.Protractor.Inset + 10)
+            ),
+        };
+    }
+
+    private static double Unplaced(Situation situation)
+    {
+        double radians = situation.Measure * (Math.PI / 180);
+        double inset = situation.Instrument.Inset;
+        double radius = situation.Instrument.EdgeRadius;
+        (double sin, double cos) = Math.SinCos(radians);
+        return situation.Activity == Activity.Measuring
+            ? situation.Measure
+                - Math.Asin(Math.Clamp(inset * cos / radius, -1, 1)) * (180 / Math.PI)
+            // Drawing: the dot at A on the edge, seen from a vertex that lies an inset below the centre mark.
+            : Math.Atan2(radius * sin + inset, radius * cos) * (180 / Math.PI);
+    }
+}

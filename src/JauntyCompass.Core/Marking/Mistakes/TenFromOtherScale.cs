@@ -1,0 +1,52 @@
+namespace JauntyCompass.Core.Marking.Mistakes;
+
+/// <summary>
+/// The ten taken from the other scale, the ones counted on from it: 180 − 10t + u, or from the neighbouring ten 170 − 10t + u,
+/// so 38 becomes 158 or 148. Needs a two-scale instrument.
+/// </summary>
+public sealed class TenFromOtherScale : Mistake
+{
+    /// <inheritdoc/>
+    public override string Key => "ten-from-other-scale";
+
+    /// <inheritdoc/>
+    public override string Name => "took the ten from one scale and the ones from the other";
+
+    /// <inheritdoc/>
+    public override double Prior => 0.05;
+
+    /// <inheritdoc/>
+    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    {
+        if (situation.Instrument.Scales.Count < 2)
+        {
+            return;
+        }
+        double ones = Math.Round(situation.Seen) % 10;
+        if (ones == 0)
+        {
+            // On a label there are no ones to count on: this is then the other scale, and nothing else.
+            return;
+        }
+        double ten = situation.Seen - ones;
+        if (situation.Result(situation.FullScale - ten + ones) is double same)
+        {
+            outcomes.Add(same);
+        }
+        if (situation.Result(situation.FullScale - 10 - ten + ones) is double neighbour)
+        {
+            outcomes.Add(neighbour);
+        }
+    }
+
+    /// <inheritdoc/>
+    public override Feedback Tell(MistakeStory story) =>
+        new(
+            story.Praise,
+            "The ten came from one scale and the ones from the other.",
+            $"Stay on the scale whose zero lies on your {story.Words.Arm}, from zero to the very last graduation."
+        );
+
+    /// <inheritdoc/>
+    public override MarkPicture? Draw(MistakeStory story) => Pictures.NumberStandsHere(story);
+}

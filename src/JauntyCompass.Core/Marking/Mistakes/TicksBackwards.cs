@@ -1,0 +1,41 @@
+namespace JauntyCompass.Core.Marking.Mistakes;
+
+/// <summary>
+/// Counted the ones from the right label but the wrong way within the ten: 10t + u becomes 10t + (10 − u), so 37 becomes 33.
+/// Cannot show where u is 0 or 5.
+/// </summary>
+public sealed class TicksBackwards : Mistake
+{
+    /// <inheritdoc/>
+    public override string Key => "ticks-backwards";
+
+    /// <inheritdoc/>
+    public override string Name => "counted the ones backwards";
+
+    /// <inheritdoc/>
+    public override double Prior => 0.09;
+
+    /// <inheritdoc/>
+    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    {
+        int ones = (int)Math.Round(situation.Seen) % 10;
+        if (
+            ones is not (0 or 5)
+            && situation.Result(situation.Seen + 10 - 2 * ones) is double result
+        )
+        {
+            outcomes.Add(result);
+        }
+    }
+
+    /// <inheritdoc/>
+    public override Feedback Tell(MistakeStory story) =>
+        new(
+            story.Praise,
+            "Your ten is right. Then the small graduations were counted from the far label back.",
+            "Count the ones the way the numbers grow: from the smaller label towards the larger."
+        );
+
+    /// <inheritdoc/>
+    public override MarkPicture? Draw(MistakeStory story) => Pictures.NumberStandsHere(story);
+}

@@ -1,0 +1,79 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Marking.Mistakes;
+
+/// <summary>The zero line was turned off its arm, or the instrument slipped before the reading: off by that many degrees.</summary>
+public sealed class ZeroLineOff : Mistake
+{
+    // How far off a hurried hand turns it, in degrees, where it is not known. Common practice, no source.
+    private const double UsualTurn = 4;
+
+    /// <inheritdoc/>
+    public override string Key => "zero-line-off";
+
+    /// <inheritdoc/>
+    public override string Name => "left the zero line off the arm";
+
+    /// <inheritdoc/>
+    public override double Prior => 0.09;
+
+    /// <inheritdoc/>
+    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    {
+        if (situation.Laid is not LaidAngle laid)
+        {
+            outcomes.Add(situation.Measure, UsualTurn);
+            return;
+        }
+        bool counts =
+            Math.Abs(situation.PlacingByZeroLine) >= PlacingCost.Material
+            && Math.Abs(situation.PlacingByZeroLine) > Math.Abs(situation.PlacingByCentre);
+        if (counts && laid.Alignment.IsLinedUp && situation.Careful is double careful)
+        {
+            outcomes.Add(careful);
+        }
+    }
+
+    /// <inheritdoc/>
+    public override Feedback Tell(MistakeStory story)
+    {
+        string off = story.Situation.Laid is LaidAngle laid
+            ? $"stood {Numbers.Degrees(Math.Abs(laid.Alignment.ZeroLineOff))} off the {story.Words.Arm}"
+            : $"seems to have stood a little off the {story.Words.Arm}";
+        return new Feedback(
+            story.Praise,
+            $"You read what was there, but the {story.Words.ZeroLine} {off}.",
+            $"Keep the {story.Words.CentreMark} still and turn until the {story.Words.Arm} runs out exactly at zero."
+        );
+    }
+
+    /// <inheritdoc/>
+    public override MarkPicture? Draw(MistakeStory story)
+    {
+        if (story.Situation.Laid is not LaidAngle laid)
+        {
+            return null;
+        }
+        double bearing = laid.Alignment.ZeroLineEnd == ZeroLineEnd.Right ? 0 : 180;
+        Point end = laid.Placement.PointAt(bearing, laid.Protractor.EdgeRadius);
+        Arm arm = laid.Angle[laid.Alignment.LinedUpArm];
+        return new MarkPicture
+        {
+            Lines =
+            [
+                new PictureLine(
+                    end,
+                    arm.From.Towards(arm.Direction, laid.Protractor.EdgeRadius),
+                    Arrow: true
+                ),
+            ],
+            Rings = [new PictureRing(end, 4)],
+            Note = new PictureNote(
+                $"{Numbers.Degrees(Math.Abs(laid.Alignment.ZeroLineOff))} off the {story.Words.Arm}",
+                Pictures.BeyondEdge(laid, bearing == 0 ? 8 : 172)
+            ),
+        };
+    }
+}

@@ -1,0 +1,60 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Instruments;
+
+namespace JauntyCompass.Core.Marking;
+
+/// <summary>Pictures that several mistakes share.</summary>
+internal static class Pictures
+{
+    private const double RingRadius = 5;
+    private const double NoteBeyondEdge = 13;
+
+    /// <summary>A ring with a few words beside it.</summary>
+    internal static MarkPicture Ringed(Point at, string words, Point noteAt) =>
+        new() { Rings = [new PictureRing(at, RingRadius)], Note = new PictureNote(words, noteAt) };
+
+    /// <summary>
+    /// Shows where the number that was given stands on the scale in use (measuring), or at which number the dot stands
+    /// (drawing). Null when the placement is not known.
+    /// </summary>
+    internal static MarkPicture? NumberStandsHere(MistakeStory story)
+    {
+        Situation situation = story.Situation;
+        if (situation.Laid is not LaidAngle laid || situation.ScaleInUse < 0)
+        {
+            return null;
+        }
+        Scale scale = situation.Instrument.Scales[situation.ScaleInUse];
+        double number = story.Answer;
+        string words = $"{Wording.Numbers.Degrees(number)} stands here";
+        if (situation.Activity == Activity.Drawing)
+        {
+            if (story.Figure?.Dot is not Point dot)
+            {
+                return null;
+            }
+            double bearing = laid.Placement.BearingOf(
+                Direction.Between(laid.Placement.Centre, dot)
+            );
+            if (scale.ReadingAt(bearing) is not double atDot)
+            {
+                return null;
+            }
+            number = Math.Round(atDot);
+            words = $"your dot stands at {Wording.Numbers.Plain(number)}";
+        }
+        else if (number > scale.Extent)
+        {
+            return null;
+        }
+        return Ringed(
+            laid.Placement.PointAt(scale.BearingOf(number), situation.Instrument.EdgeRadius - 3),
+            words,
+            BeyondEdge(laid, scale.BearingOf(number))
+        );
+    }
+
+    /// <summary>A place for a note just outside the body, at a bearing.</summary>
+    internal static Point BeyondEdge(in LaidAngle laid, double bearing) =>
+        laid.Placement.PointAt(bearing, laid.Protractor.EdgeRadius + NoteBeyondEdge);
+}

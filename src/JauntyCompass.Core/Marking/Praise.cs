@@ -1,0 +1,31 @@
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Marking;
+
+/// <summary>Says what was done well: the work, not the child.</summary>
+public static class Praise
+{
+    // Laid as well as a hand can. Common practice, no source.
+    private const double GoodCentre = 1.5;
+    private const double GoodZeroLine = 1.5;
+
+    /// <summary>Praise for the way the instrument was laid on, or null.</summary>
+    public static string? ForPlacing(Situation situation, Words words)
+    {
+        if (situation.Laid is not LaidAngle laid)
+        {
+            return null;
+        }
+        bool centre = laid.Alignment.CentreOffset <= GoodCentre;
+        bool line = Math.Abs(laid.Alignment.ZeroLineOff) <= GoodZeroLine;
+        return (centre, line) switch
+        {
+            (true, true) =>
+                $"You laid it beautifully: {words.CentreMark} on the vertex, {words.ZeroLine} on the {words.Arm}.",
+            (true, false) => $"Your {words.CentreMark} sits right on the vertex.",
+            (false, true) => $"Your {words.ZeroLine} runs the same way as the {words.Arm}.",
+            _ => null,
+        };
+    }
+}

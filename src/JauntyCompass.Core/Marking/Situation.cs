@@ -1,0 +1,156 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Instruments;
+
+namespace JauntyCompass.Core.Marking;
+
+/// <summary>Whether an angle was there to be read, or asked for to be drawn.</summary>
+public enum Activity
+{
+    /// <summary>The angle stands on the sheet and its measure is to be found.</summary>
+    Measuring,
+
+    /// <summary>The measure is given and the angle is to be drawn.</summary>
+    Drawing,
+}
+
+/// <summary>
+/// The true situation in which an answer was made, as a mistake sees it: the measure, the instrument, the placement if it is
+/// known. It turns "this number on that scale" into the answer that comes of it, the same way for measuring and for drawing.
+/// </summary>
+public sealed class Situation
+{
+    private readonly Angle _angle;
+    private readonly LaidAngle? _laid;
+
+    private Situation(Activity activity, Angle angle, Protractor instrument, Placement? placement)
+    {
+        Activity = activity;
+        _angle = angle;
+        Instrument = instrument;
+        if (placement is Placement known)
+        {
+            // A drawer has only the base ray to line up, so that is the lined-up arm whatever the other will be.
+            _laid =
+                activity == Activity.Drawing
+                    ? LaidAngle.Of(angle, instrument, known, WhichArm.Start)
+                    : LaidAngle.Of(angle, instrument, known);
+            LaidAngle onVertex = LaidAngle.Of(
+                angle,
+                instrument,
+                known with
+                {
+                    Centre = angle.Vertex,
+                },
+                _laid.Value.Alignment.LinedUpArm
+            );
+            Careful = CarefulIn(_laid.Value);
+            PlacingByZeroLine = (CarefulIn(onVertex) ?? Measure) - Measure;
+            PlacingByCentre = (Careful ?? Measure) - Measure - PlacingByZeroLine;
+        }
+        else
+        {
+            Careful = Measure;
+        }
+        Seen = activity == Activity.Measuring ? Careful ?? Measure : Measure;
+    }
+
+    /// <summary>Measuring or drawing.</summary>
+    public Activity Activity { get; }
+
+    /// <summary>The instrument.</summary>
+    public Protractor Instrument { get; }
+
+    /// <summary>The angle as it is laid, or null when the placement is not known.</summary>
+    public LaidAngle? Laid => _laid;
+
+    /// <summary>The true angle; when drawing, the one that was asked for.</summary>
+    public Angle Angle => _angle;
+
+    /// <summary>The true measure, in degrees.</summary>
+    public double Measure => _angle.Measure.Degrees;
+
+    /// <summary>What a careful student gets at this placement, in degrees; null when the placement gives nothing.</summary>
+    public double? Careful { get; }
+
+    /// <summary>The number a student sets out from: the careful reading when measuring, the asked measure when drawing.</summary>
+    public double Seen { get; }
+
+    /// <summary>The part of the placing error that comes of the zero line being turned off its arm, in degrees.</summary>
+    public double PlacingByZeroLine { get; }
+
+    /// <summary>The rest of the placing error: the centre mark off the vertex, in degrees.</summary>
+    public double PlacingByCentre { get; }
+
+    /// <summary>Index of the scale that starts at zero here, or -1 when the placement is not known or names none.</summary>
+    public int ScaleInUse => _laid?.Advice.ScaleIndex ?? -1;
+
+    /// <summary>The largest reading of the instrument's graduated edge: 180 or 360.</summary>
+    public double FullScale => Instrument.Shape == ProtractorShape.HalfCircle ? 180 : 360;
+
+    /// <summary>A measuring task. Placement null: not known.</summary>
+    public static Situation Measuring(Angle angle, Protractor instrument, Placement? placement) =>
+        new(Activity.Measuring, angle, instrument, placement);
+
+    /// <summary>A drawing task; the angle is the one asked for, its start arm the base ray. Placement null: not known.</summary>
+    public static Situation Drawing(Angle asked, Protractor instrument, Placement? placement) =>
+        new(Activity.Drawing, asked, instrument, placement);
+
+    /// <summary>
+    /// The answer that comes of taking a number on the scale in use: itself when measuring; when drawing, the angle that a
+    /// dot at that number gives. Null where the scale has no such number.
+    /// </summary>
+    /// <param name="number">The number read or aimed at, in degrees.</param>
+    public double? Result(double number) =>
+        number >= 0 && number <= FullScale ? Result(number, ScaleInUse) : null;
+
+    /// <summary>The answer that comes of using another scale the whole way; null where that scale shows nothing.</summary>
+    /// <param name="scaleIndex">Index of the scale.</param>
+    public double? ResultOnScale(int scaleIndex)
+    {
+        if (_laid is not LaidAngle laid)
+        {
+            return FullScale - Seen;
+        }
+        return Activity == Activity.Measuring
+            ? laid.Reading(scaleIndex, laid.Alignment.ReadArm)
+            : Result(Seen, scaleIndex);
+    }
+
+    /// <summary>Where a number on a scale lies on the graduated edge, or null when the placement is not known.</summary>
+    public Point? OnEdge(double number, int scaleIndex) =>
+        _laid is LaidAngle laid && scaleIndex >= 0
+            ? laid.Placement.PointAt(
+                Instrument.Scales[scaleIndex].BearingOf(number),
+                Instrument.EdgeRadius
+            )
+            : null;
+
+    private double? Result(double number, int scaleIndex)
+    {
+        if (Activity == Activity.Measuring || _laid is not LaidAngle laid || scaleIndex < 0)
+        {
+            return number;
+        }
+        return DrawnThrough(laid, number, scaleIndex);
+    }
+
+    private double? CarefulIn(in LaidAngle laid)
+    {
+        if (Activity == Activity.Measuring)
+        {
+            return laid.CarefulReading;
+        }
+        return laid.Advice.ScaleIndex < 0
+            ? null
+            : DrawnThrough(laid, Measure, laid.Advice.ScaleIndex);
+    }
+
+    private double? DrawnThrough(in LaidAngle laid, double number, int scaleIndex)
+    {
+        Point dot = laid.Placement.PointAt(
+            Instrument.Scales[scaleIndex].BearingOf(number),
+            Instrument.EdgeRadius
+        );
+        return Math.Abs(DrawnTurn.Of(_angle, Direction.Between(_angle.Vertex, dot)));
+    }
+}

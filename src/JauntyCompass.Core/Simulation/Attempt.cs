@@ -1,0 +1,103 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Instruments;
+
+namespace JauntyCompass.Core.Simulation;
+
+/// <summary>One go of a simulated student at one item: which habits show this time, and what the hand does.</summary>
+public sealed class Attempt
+{
+    private readonly HashSet<string> _showing = [];
+    private readonly SimulatedStudent _student;
+    private readonly SeededRandom _random;
+
+    /// <summary>Rolls the dice for one item.</summary>
+    public Attempt(SimulatedStudent student, SeededRandom random)
+    {
+        _student = student;
+        _random = random;
+        foreach (Habit habit in student.Habits)
+        {
+            if (random.Chance(habit.Probability))
+            {
+                _showing.Add(habit.Mistake);
+            }
+        }
+    }
+
+    /// <summary>Whether a habit shows this time.</summary>
+    public bool Shows(string mistake) => _showing.Contains(mistake);
+
+    /// <summary>Noise of the eye, in degrees.</summary>
+    public double Eye() => _random.Normal(_student.Hand.EyeDegrees);
+
+    /// <summary>A point a little beside where it was meant.</summary>
+    public Point Pencil(Point meant) =>
+        new(
+            meant.X + _random.Normal(_student.Hand.PencilMillimetres),
+            meant.Y + _random.Normal(_student.Hand.PencilMillimetres)
+        );
+
+    /// <summary>A number between two, for mistakes that have a size.</summary>
+    public double Size(double least, double most) => least + (most - least) * _random.Share();
+
+    /// <summary>Plus or minus one.</summary>
+    public int Side() => _random.Chance(0.5) ? 1 : -1;
+
+    /// <summary>Lays the instrument with its zero on the start arm, as well or as badly as this student does.</summary>
+    public Placement Lay(Angle angle, Protractor instrument)
+    {
+        Hand hand = _student.Hand;
+        Direction turn =
+            angle.Opening == Opening.Anticlockwise ? angle.Start : angle.Start.Opposite;
+        turn = turn.Turned(_random.Normal(hand.TurnDegrees));
+        var centre = new Point(
+            angle.Vertex.X + _random.Normal(hand.CentreMillimetres),
+            angle.Vertex.Y + _random.Normal(hand.CentreMillimetres)
+        );
+        if (Shows("zero-line-off"))
+        {
+            turn = turn.Turned(Side() * Size(4, 9));
+        }
+        if (Shows("centre-mark-off"))
+        {
+            // Slid along the arm or across it; what it costs depends on the angle.
+            centre = centre.Towards(angle.Start.Turned(Side() * Size(30, 150)), Size(5, 9));
+        }
+        if (Shows("straight-edge-for-zero-line"))
+        {
+            centre = centre.Towards(turn.Turned(90), instrument.Inset);
+        }
+        return new Placement(centre, turn);
+    }
+
+    /// <summary>Which scale this student goes by: the one that starts at zero, or another.</summary>
+    public int ScaleUsed(in LaidAngle laid)
+    {
+        int right = Math.Max(0, laid.Advice.ScaleIndex);
+        return Shows("other-scale") && laid.Protractor.Scales.Count > 1
+            ? (right + 1) % laid.Protractor.Scales.Count
+            : right;
+    }
+
+    /// <summary>What becomes of a number in this student's head.</summary>
+    public int Garble(int number)
+    {
+        int tens = number / 10;
+        int ones = number % 10;
+        if (Shows("ticks-backwards") && ones != 0)
+        {
+            ones = 10 - ones;
+        }
+        if (Shows("ten-from-other-scale"))
+        {
+            tens = 18 - tens;
+        }
+        if (Shows("wrong-ten"))
+        {
+            tens += tens == 0 || (tens < 17 && _random.Chance(0.5)) ? 1 : -1;
+        }
+        int garbled = tens * 10 + ones;
+        return Shows("swapped-digits") && garbled is >= 10 and < 100 ? ones * 10 + tens : garbled;
+    }
+}

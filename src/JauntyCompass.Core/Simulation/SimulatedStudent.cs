@@ -1,0 +1,34 @@
+namespace JauntyCompass.Core.Simulation;
+
+/// <summary>A mistake that someone makes now and again.</summary>
+/// <param name="Mistake">Key of the mistake.</param>
+/// <param name="Probability">How often it shows, 0 to 1.</param>
+public sealed record Habit(string Mistake, double Probability);
+
+/// <summary>How steady a hand and eye are: standard deviations.</summary>
+/// <param name="CentreMillimetres">Of laying the centre mark on the vertex, in mm along either axis.</param>
+/// <param name="TurnDegrees">Of laying the zero line on the arm.</param>
+/// <param name="EyeDegrees">Of reading a graduation or placing a dot.</param>
+/// <param name="PencilMillimetres">Of every point of a drawn line, in mm.</param>
+public sealed record Hand(
+    double CentreMillimetres,
+    double TurnDegrees,
+    double EyeDegrees,
+    double PencilMillimetres
+)
+{
+    /// <summary>A careful ten-year-old. Common practice, no source.</summary>
+    public static Hand Careful { get; } = new(0.35, 0.3, 0.4, 0.2);
+
+    /// <summary>No noise at all, for tests.</summary>
+    public static Hand Perfect { get; } = new(0, 0, 0, 0);
+}
+
+/// <summary>
+/// A stand-in for a student, with known habits. It works with the instrument as a student would, by laying, reading and
+/// drawing; what comes out is for the marker to explain. Its noise and its habits are code of their own, not the marker's.
+/// </summary>
+/// <param name="Name">A given name.</param>
+/// <param name="Habits">What goes wrong now and again.</param>
+/// <param name="Hand">How steady it is.</param>
+public sealed record SimulatedStudent(string Name, IReadOnlyList<Habit> Habits, Hand Hand);

@@ -1,0 +1,31 @@
+using JauntyCompass.Core.Checking;
+
+namespace JauntyCompass.Core.Wording;
+
+/// <summary>The letters at an angle's three points.</summary>
+/// <param name="Vertex">The letter at the vertex.</param>
+/// <param name="Start">The letter on the start arm.</param>
+/// <param name="End">The letter on the end arm.</param>
+public sealed record AngleNames(string Vertex, string Start, string End) : IChecked
+{
+    /// <summary>The three-letter name, the vertex in the middle.</summary>
+    public string Full => $"∠{Start}{Vertex}{End}";
+
+    /// <summary>The start arm as a ray, named from its endpoint outward.</summary>
+    public string StartRay => Vertex + Start;
+
+    /// <summary>The end arm as a ray, named from its endpoint outward.</summary>
+    public string EndRay => Vertex + End;
+
+    /// <summary>Requires three short, different letters.</summary>
+    public void Check(Faults faults)
+    {
+        faults.Text("vertex", Vertex, 1, 3);
+        faults.Text("start", Start, 1, 3);
+        faults.Text("end", End, 1, 3);
+        if (Vertex == Start || Vertex == End || Start == End)
+        {
+            faults.Add("vertex", "must differ from start and end, and they from each other.");
+        }
+    }
+}

@@ -1,0 +1,69 @@
+using FsCheck;
+using FsCheck.Fluent;
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Instruments;
+
+namespace JauntyCompass.Core.Tests;
+
+/// <summary>Random angles and placements for the properties.</summary>
+public static class Any
+{
+    public static Gen<double> Degrees(double least, double most) =>
+        Gen.Choose((int)(least * 100), (int)(most * 100)).Select(hundredths => hundredths / 100.0);
+
+    public static Gen<Point> NearOrigin(double millimetres) =>
+        from x in Degrees(-millimetres, millimetres)
+        from y in Degrees(-millimetres, millimetres)
+        select new Point(x, y);
+
+    public static Gen<Angle> Angle(double least, double most) =>
+        from vertex in NearOrigin(50)
+        from start in Degrees(0, 360)
+        from measure in Degrees(least, most)
+        from opening in Gen.Elements(Opening.Anticlockwise, Opening.Clockwise)
+        from startLength in Degrees(20, 120)
+        from endLength in Degrees(20, 120)
+        select new Angle(
+            vertex,
+            new Direction(start),
+            new Measure(measure),
+            opening,
+            startLength,
+            endLength
+        );
+
+    public static Gen<Protractor> Protractor() => Gen.Elements(InstrumentCatalogue.All.ToArray());
+
+    /// <summary>The instrument laid well on an angle: centre mark on the vertex, zero line on the start arm.</summary>
+    public static Placement Well(Angle angle) =>
+        new(
+            angle.Vertex,
+            angle.Opening == Opening.Anticlockwise ? angle.Start : angle.Start.Opposite
+        );
+}
+
+public sealed record LaidCase(Angle Angle, Protractor Protractor, Placement Placement);
+
+/// <summary>Arbitraries for FsCheck's attributes.</summary>
+public static class Arbitraries
+{
+    public static Arbitrary<Angle> Angle() => Any.Angle(1, 179).ToArbitrary();
+
+    public static Arbitrary<LaidCase> LaidCase() =>
+        (
+            from angle in Any.Angle(1, 179)
+            from protractor in Any.Protractor()
+            from offset in Any.NearOrigin(15)
+            from turn in Any.Degrees(0, 360)
+            from over in Gen.Elements(true, false)
+            select new LaidCase(
+                angle,
+                protractor,
+                new Placement(
+                    new Point(angle.Vertex.X + offset.X, angle.Vertex.Y + offset.Y),
+                    new Direction(turn),
+                    over
+                )
+            )
+        ).ToArbitrary();
+}

@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using JauntyCompass.Core.Checking;
 
 namespace JauntyCompass.Core.Angles;
@@ -5,6 +6,7 @@ namespace JauntyCompass.Core.Angles;
 /// <summary>A point on the sheet, in millimetres; x runs to the right, y up.</summary>
 /// <param name="X">Millimetres to the right of the sheet's origin.</param>
 /// <param name="Y">Millimetres above the sheet's origin.</param>
+[method: JsonConstructor]
 public readonly record struct Point(double X, double Y) : IChecked
 {
     /// <summary>The farthest from the origin that a point of a sheet may lie, in mm along either axis.</summary>

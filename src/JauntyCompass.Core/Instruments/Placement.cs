@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Checking;
 
@@ -10,6 +11,7 @@ namespace JauntyCompass.Core.Instruments;
 /// <param name="Centre">Where the centre mark is.</param>
 /// <param name="Turn">How the body is turned, anticlockwise from upright with the straight edge below.</param>
 /// <param name="TurnedOver">True when it lies on its printed face.</param>
+[method: JsonConstructor]
 public readonly record struct Placement(Point Centre, Direction Turn, bool TurnedOver = false)
     : IChecked
 {

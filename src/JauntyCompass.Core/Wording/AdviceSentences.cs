@@ -1,0 +1,26 @@
+using JauntyCompass.Core.Instruments;
+
+namespace JauntyCompass.Core.Wording;
+
+/// <summary>Says why the house rule <i>start at zero</i> names the scale it names.</summary>
+public static class AdviceSentences
+{
+    /// <summary>One sentence for what is laid.</summary>
+    public static string Why(in LaidAngle laid, Words words)
+    {
+        string arm = laid.Alignment.LinedUpArm == Angles.WhichArm.Start ? "start" : "end";
+        string scale =
+            laid.Advice.ScaleIndex >= 0 ? laid.Protractor.Scales[laid.Advice.ScaleIndex].Id : "";
+        return laid.Advice.Reason switch
+        {
+            AdviceReason.ZeroOnArmGrowsToOther =>
+                $"The zero of the {scale} scale lies on the {arm} {words.Arm}, and its numbers grow towards the other {words.Arm}.",
+            AdviceReason.NoZeroOnThatArm =>
+                $"No scale has its zero on the {arm} {words.Arm}: line up the other {words.Arm}, or take the reading from 180.",
+            AdviceReason.OtherArmOffGraduations =>
+                $"The other {words.Arm} lies where there are no graduations: lay the instrument on the other side.",
+            _ =>
+                $"Neither {words.Arm} lies on the {words.ZeroLine}: turn the instrument, or read both {words.Arm}s and subtract.",
+        };
+    }
+}

@@ -1,0 +1,93 @@
+using JauntyCompass.Core.Angles;
+using Microsoft.AspNetCore.OpenApi;
+using Microsoft.OpenApi;
+
+namespace JauntyCompass.Server.Api;
+
+/// <summary>Describes the interface as an OpenAPI document.</summary>
+public static class OpenApiSetup
+{
+    public const string DocumentName = "v1";
+
+    public static void AddDescription(this IServiceCollection services) =>
+        services.AddOpenApi(
+            DocumentName,
+            options =>
+            {
+                options.AddDocumentTransformer(
+                    (document, _, _) =>
+                    {
+                        document.Info = new OpenApiInfo
+                        {
+                            Title = "Jaunty Compass",
+                            Version = "v1",
+                            Description =
+                                "Angles measured and drawn with a protractor. Lengths are millimetres on the sheet, x to the right and y up; "
+                                + "angles are degrees; directions are anticlockwise from +x. Calculations need no account. "
+                                + "Every error is problem details (RFC 9457); fields that are not as they must be are named in errors.",
+                            License = new OpenApiLicense { Name = "MIT", Identifier = "MIT" },
+                        };
+                        // The address is whatever the reader asked; a fixed one would be wrong elsewhere.
+                        document.Servers = [];
+                        return Task.CompletedTask;
+                    }
+                );
+                options.AddSchemaTransformer(DescribeDegrees);
+                options.AddOperationTransformer(AddExample);
+            }
+        );
+
+    private static Task DescribeDegrees(
+        OpenApiSchema schema,
+        OpenApiSchemaTransformerContext context,
+        CancellationToken cancellation
+    )
+    {
+        Type type =
+            Nullable.GetUnderlyingType(context.JsonTypeInfo.Type) ?? context.JsonTypeInfo.Type;
+        if (type == typeof(Measure))
+        {
+            (schema.Type, schema.Format, schema.Minimum, schema.Maximum) = (
+                JsonSchemaType.Number,
+                "double",
+                "0",
+                "360"
+            );
+            schema.Description = "The measure of an angle, in degrees.";
+        }
+        else if (type == typeof(Direction))
+        {
+            (schema.Type, schema.Format, schema.Minimum, schema.Maximum) = (
+                JsonSchemaType.Number,
+                "double",
+                "-36000",
+                "36000"
+            );
+            schema.Description =
+                "A direction in degrees anticlockwise from +x; answered in [0, 360).";
+        }
+        return Task.CompletedTask;
+    }
+
+    private static Task AddExample(
+        OpenApiOperation operation,
+        OpenApiOperationTransformerContext context,
+        CancellationToken cancellation
+    )
+    {
+        RequestExample? example = context
+            .Description.ActionDescriptor.EndpointMetadata.OfType<RequestExample>()
+            .FirstOrDefault();
+        if (
+            example is not null
+            && operation.RequestBody?.Content?.TryGetValue(
+                "application/json",
+                out OpenApiMediaType? body
+            ) == true
+        )
+        {
+            body.Example = example.Body.DeepClone();
+        }
+        return Task.CompletedTask;
+    }
+}

@@ -1,0 +1,165 @@
+using System.Text.Json;
+using System.Text.RegularExpressions;
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Server.Storage;
+using Microsoft.AspNetCore.Antiforgery;
+using Microsoft.AspNetCore.Diagnostics;
+
+namespace JauntyCompass.Server.Api;
+
+/// <summary>Turns everything that goes wrong into problem details (RFC 9457) that say what to do.</summary>
+public static partial class Problems
+{
+    public static void AddProblems(this IServiceCollection services)
+    {
+        services.AddProblemDetails();
+        services.AddExceptionHandler<Handler>();
+        // Otherwise unreadable bodies end as a bare 400 that names no field.
+        services.Configure<RouteHandlerOptions>(options => options.ThrowOnBadRequest = true);
+    }
+
+    public static void UseProblems(this WebApplication app)
+    {
+        app.UseExceptionHandler(
+            new ExceptionHandlerOptions
+            {
+                SuppressDiagnosticsCallback = c => c.Exception is BadHttpRequestException,
+            }
+        );
+        app.UseStatusCodePages(context =>
+            Results
+                .Problem(
+                    statusCode: context.HttpContext.Response.StatusCode,
+                    detail: Detail(context.HttpContext)
+                )
+                .ExecuteAsync(context.HttpContext)
+        );
+    }
+
+    /// <summary>A problem that names fields and what is allowed in them.</summary>
+    public static IResult Invalid(IEnumerable<Fault> faults) =>
+        Results.ValidationProblem(
+            faults
+                .GroupBy(f => f.Field)
+                .ToDictionary(g => g.Key, g => g.Select(f => f.Message).ToArray()),
+            title: "Some fields are not as they must be.",
+            detail: "See errors: each names a field and what is allowed in it."
+        );
+
+    /// <summary>A problem with one field.</summary>
+    public static IResult Invalid(string field, string message) =>
+        Invalid([new Fault(field, message)]);
+
+    /// <summary>The thing does not exist, or it is not yours: which of the two is not told.</summary>
+    public static IResult NotFound(string what) =>
+        Results.Problem(
+            statusCode: 404,
+            title: $"There is no such {what}.",
+            detail: "Check the address; it may also belong to someone else."
+        );
+
+    private static string Detail(HttpContext context) =>
+        context.Response.StatusCode switch
+        {
+            401 => "Sign in first.",
+            403 => "This is not yours to see or do.",
+            404 => "There is nothing at this address. /openapi/v1.json lists what there is.",
+            405 => "This address does not take that method. /openapi/v1.json lists what it takes.",
+            413 => $"Send at most {Limits.BodyKilobytes} kB.",
+            415 => "Send application/json.",
+            _ => "The request could not be served.",
+        };
+
+    private sealed partial class Handler(ILogger<Handler> log) : IExceptionHandler
+    {
+        public async ValueTask<bool> TryHandleAsync(
+            HttpContext context,
+            Exception exception,
+            CancellationToken cancellation
+        )
+        {
+            IResult? problem = exception switch
+            {
+                BadHttpRequestException { StatusCode: 413 } => Results.Problem(
+                    statusCode: 413,
+                    title: "The request is too large.",
+                    detail: $"Send at most {Limits.BodyKilobytes} kB."
+                ),
+                BadHttpRequestException bad => Unreadable(bad),
+                AntiforgeryValidationException => Results.Problem(
+                    statusCode: 400,
+                    title: "The anti-forgery token is missing or old.",
+                    detail: $"Get the session again and send its antiforgeryToken as the header {Limits.AntiforgeryHeader}."
+                ),
+                SpecificationCollisionException collision => Invalid(
+                    "specification",
+                    collision.Message
+                ),
+                _ when StorageSetup.IsOutage(exception) => Outage(context),
+                _ => null,
+            };
+            if (problem is null)
+            {
+                log.LogError(exception, "Unexpected error");
+                problem = Results.Problem(
+                    statusCode: 500,
+                    title: "Something went wrong on our side.",
+                    detail: "Nothing was stored. Try again; if it stays so, tell whoever runs the server."
+                );
+            }
+            await problem.ExecuteAsync(context);
+            return true;
+        }
+
+        private static IResult Outage(HttpContext context)
+        {
+            context.Response.Headers.RetryAfter = "2";
+            return Results.Problem(
+                statusCode: 503,
+                title: "The database does not answer.",
+                detail: "Nothing was stored. Send the same request again in a moment."
+            );
+        }
+
+        private static IResult Unreadable(BadHttpRequestException bad)
+        {
+            if (bad.InnerException is not JsonException json)
+            {
+                return Results.Problem(
+                    statusCode: bad.StatusCode,
+                    title: "The request cannot be read.",
+                    detail: bad.Message
+                );
+            }
+            string path =
+                string.IsNullOrEmpty(json.Path) || json.Path == "$"
+                    ? ""
+                    : json.Path.Replace("$.", "", StringComparison.Ordinal);
+            Match missing = MissingProperties().Match(json.Message);
+            if (missing.Success)
+            {
+                return Invalid(
+                    missing
+                        .Groups[1]
+                        .Value.Split(", ")
+                        .Select(name => new Fault(
+                            (path.Length == 0 ? "" : path + ".") + name.Trim('\''),
+                            "is required."
+                        ))
+                );
+            }
+            string message =
+                json.Message.StartsWith("must be", StringComparison.Ordinal) ? json.Message
+                : json.Message.Contains("could not be converted", StringComparison.Ordinal)
+                    ? "has a value of the wrong type or an unknown name."
+                : json.Message.Contains("type discriminator", StringComparison.Ordinal)
+                    ? "must have a known kind."
+                : "is not valid JSON here.";
+            return Invalid(path.Length == 0 ? "body" : path, message);
+        }
+
+        [GeneratedRegex("missing required properties including: (.+?)\\.?( Path:|$)")]
+        private static partial Regex MissingProperties();
+    }
+}

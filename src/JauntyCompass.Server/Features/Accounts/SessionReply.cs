@@ -1,0 +1,27 @@
+using System.Security.Claims;
+using Microsoft.AspNetCore.Antiforgery;
+
+namespace JauntyCompass.Server.Features.Accounts;
+
+/// <summary>Who is signed in, and the token that changing requests must carry.</summary>
+/// <param name="SignedIn">Whether anybody is.</param>
+/// <param name="Name">Their name, or null.</param>
+/// <param name="AntiforgeryToken">To be sent as the header X-Jaunty-Token with every changing request.</param>
+public sealed record SessionReply(bool SignedIn, string? Name, string AntiforgeryToken)
+{
+    /// <summary>The session of a person; the token is bound to that person.</summary>
+    internal static SessionReply Of(
+        HttpContext context,
+        ClaimsPrincipal person,
+        IAntiforgery antiforgery,
+        string? name = null
+    )
+    {
+        context.User = person;
+        bool signedIn = person.Identity?.IsAuthenticated == true;
+        string token = antiforgery.GetAndStoreTokens(context).RequestToken!;
+        return new SessionReply(signedIn, signedIn ? name ?? person.Identity!.Name : null, token);
+    }
+
+    internal static ClaimsPrincipal Nobody => new(new ClaimsIdentity());
+}

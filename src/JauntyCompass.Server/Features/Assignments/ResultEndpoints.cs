@@ -1,0 +1,220 @@
+using System.Security.Claims;
+using JauntyCompass.Core.Exercises;
+using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Progress;
+using JauntyCompass.Server.Api;
+using JauntyCompass.Server.Storage;
+using Microsoft.EntityFrameworkCore;
+
+namespace JauntyCompass.Server.Features.Assignments;
+
+/// <summary>One item of one student.</summary>
+/// <param name="Tries">How often it was answered.</param>
+/// <param name="Verdict">Verdict of the last try, or null when it was not answered.</param>
+/// <param name="Cause">Likely cause of the first wrong try, or null.</param>
+public sealed record ItemResult(int Tries, Verdict? Verdict, string? Cause);
+
+/// <summary>One student's row.</summary>
+/// <param name="StudentId">The student.</param>
+/// <param name="GivenName">Their name.</param>
+/// <param name="Items">One entry an item, in the order of the set.</param>
+/// <param name="Progress">What the marks say together.</param>
+public sealed record StudentResult(
+    Guid StudentId,
+    string GivenName,
+    IReadOnlyList<ItemResult> Items,
+    StudentProgress Progress
+);
+
+/// <summary>Students with the same likely cause.</summary>
+/// <param name="Cause">Key of the mistake, or not-explained.</param>
+/// <param name="Name">Its name.</param>
+/// <param name="Students">Their names.</param>
+/// <param name="Example">An item at which it showed, by its place in the set; null when there is none.</param>
+public sealed record CauseGroup(
+    string Cause,
+    string Name,
+    IReadOnlyList<string> Students,
+    int? Example
+);
+
+/// <summary>Who answered what, and the likely causes.</summary>
+public sealed record ResultsReply(
+    Guid AssignmentId,
+    string Title,
+    string ClassName,
+    int Tries,
+    DateTimeOffset? ClosedAt,
+    IReadOnlyList<Item> Items,
+    IReadOnlyList<StudentResult> Students,
+    IReadOnlyList<CauseGroup> Groups
+);
+
+/// <summary>One answer with its mark, as the teacher sees it.</summary>
+public sealed record AnswerReply(
+    Guid Id,
+    int ItemIndex,
+    int Try,
+    DateTimeOffset ReceivedAt,
+    Response Response,
+    Mark Mark
+);
+
+public static class ResultEndpoints
+{
+    // A cause must weigh as much as one whole answer before a student is put into its group.
+    private const double GroupedFrom = 1;
+
+    public static void MapResults(this RouteGroupBuilder group)
+    {
+        group
+            .MapGet("/{assignmentId:guid}/results", Results)
+            .WithName("GetResults")
+            .WithSummary("Who answered what, and the likely causes.")
+            .Produces<ResultsReply>()
+            .ProducesProblem(404);
+        group
+            .MapGet("/{assignmentId:guid}/students/{studentId:guid}/answers", Answers)
+            .WithName("GetAnswers")
+            .WithSummary("One student's answers with their marks.")
+            .Produces<List<AnswerReply>>()
+            .ProducesProblem(404);
+    }
+
+    private static async Task<IResult> Results(
+        Guid assignmentId,
+        ClaimsPrincipal teacher,
+        JauntyDbContext database,
+        CancellationToken cancellation
+    )
+    {
+        Assignment? assignment = await AssignmentEndpoints
+            .Own(database, teacher, assignmentId)
+            .AsNoTracking()
+            .Include(a => a.Set)
+            .Include(a => a.Class!.Students)
+            .FirstOrDefaultAsync(cancellation);
+        if (assignment is null)
+        {
+            return Problems.NotFound("assignment");
+        }
+        List<Answer> answers = await WithMarks(database, assignmentId).ToListAsync(cancellation);
+        ILookup<Guid, Answer> byStudent = answers.ToLookup(a => a.StudentId);
+        int items = assignment.Set!.Items.Count;
+        List<StudentResult> students =
+        [
+            .. assignment
+                .Class!.Students.OrderBy(s => s.NameKey, StringComparer.Ordinal)
+                .Select(s => Row(s, byStudent[s.Id], items)),
+        ];
+        return TypedResults.Ok(
+            new ResultsReply(
+                assignmentId,
+                assignment.Set.Title,
+                assignment.Class.Name,
+                assignment.Tries,
+                assignment.ClosedAt,
+                assignment.Set.Items,
+                students,
+                Groups(students)
+            )
+        );
+    }
+
+    private static async Task<IResult> Answers(
+        Guid assignmentId,
+        Guid studentId,
+        ClaimsPrincipal teacher,
+        JauntyDbContext database,
+        CancellationToken cancellation
+    )
+    {
+        bool own = await AssignmentEndpoints
+            .Own(database, teacher, assignmentId)
+            .AnyAsync(a => a.Class!.Students.Any(s => s.Id == studentId), cancellation);
+        if (!own)
+        {
+            return Problems.NotFound("student");
+        }
+        List<Answer> answers = await WithMarks(database, assignmentId)
+            .Where(a => a.StudentId == studentId)
+            .ToListAsync(cancellation);
+        return TypedResults.Ok(
+            answers.ConvertAll(a => new AnswerReply(
+                a.Id,
+                a.ItemIndex,
+                a.Try,
+                a.ReceivedAt,
+                a.Response,
+                Newest(a)
+            ))
+        );
+    }
+
+    /// <summary>The mark of the newest marker.</summary>
+    internal static Mark Newest(Answer answer) => answer.Marks.MaxBy(m => m.MarkerVersion)!.Mark;
+
+    private static IQueryable<Answer> WithMarks(JauntyDbContext database, Guid assignmentId) =>
+        database
+            .Answers.AsNoTracking()
+            .Where(a => a.AssignmentId == assignmentId)
+            .Include(a => a.Marks)
+            .OrderBy(a => a.ItemIndex)
+            .ThenBy(a => a.Try);
+
+    private static StudentResult Row(Student student, IEnumerable<Answer> answers, int items)
+    {
+        ILookup<int, Answer> byItem = answers.ToLookup(a => a.ItemIndex);
+        var results = new List<ItemResult>(items);
+        var first = new List<Mark>();
+        var last = new List<Mark>();
+        for (int i = 0; i < items; i++)
+        {
+            List<Answer> tries = [.. byItem[i].OrderBy(a => a.Try)];
+            if (tries.Count == 0)
+            {
+                results.Add(new ItemResult(0, null, null));
+                continue;
+            }
+            first.Add(Newest(tries[0]));
+            last.Add(Newest(tries[^1]));
+            results.Add(new ItemResult(tries.Count, last[^1].Verdict, first[^1].LikelyCause));
+        }
+        return new StudentResult(
+            student.Id,
+            student.GivenName,
+            results,
+            StudentProgress.Of(first, last)
+        );
+    }
+
+    private static List<CauseGroup> Groups(IReadOnlyList<StudentResult> students) =>
+        [
+            .. students
+                .Where(s => s.Progress.LikelyCause is not null && s.Progress.Weight >= GroupedFrom)
+                .GroupBy(s => s.Progress.LikelyCause!)
+                .OrderByDescending(g => g.Count())
+                .ThenBy(g => g.Key, StringComparer.Ordinal)
+                .Select(g => new CauseGroup(
+                    g.Key,
+                    MistakeCatalogue.NameOf(g.Key),
+                    [.. g.Select(s => s.GivenName)],
+                    Example(g)
+                )),
+        ];
+
+    private static int? Example(IGrouping<string, StudentResult> group)
+    {
+        foreach (StudentResult student in group)
+        {
+            for (int i = 0; i < student.Items.Count; i++)
+            {
+                if (student.Items[i].Cause == group.Key)
+                {
+                    return i;
+                }
+            }
+        }
+        return null;
+    }
+}

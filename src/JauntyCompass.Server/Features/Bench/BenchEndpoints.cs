@@ -1,0 +1,283 @@
+using System.Security.Claims;
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Exercises;
+using JauntyCompass.Core.Marking;
+using JauntyCompass.Server.Api;
+using JauntyCompass.Server.Features.Accounts;
+using JauntyCompass.Server.Features.Assignments;
+using JauntyCompass.Server.Storage;
+using Microsoft.EntityFrameworkCore;
+
+namespace JauntyCompass.Server.Features.Bench;
+
+/// <summary>An answer handed in.</summary>
+/// <param name="Id">Made by the browser; the same answer sent twice carries the same id and is stored once.</param>
+/// <param name="ItemIndex">Place of the item in the set, from 0.</param>
+/// <param name="Response">The response.</param>
+/// <param name="AnsweredAt">When it was made by the browser's clock, or left out.</param>
+public sealed record AnswerRequest(
+    Guid Id,
+    int ItemIndex,
+    Response Response,
+    DateTimeOffset? AnsweredAt = null
+) : IChecked
+{
+    public void Check(Faults faults)
+    {
+        if (Id == Guid.Empty)
+        {
+            faults.Add("id", "must be a random UUID of its own.");
+        }
+        faults.Range(
+            "itemIndex",
+            ItemIndex,
+            0,
+            Core.Exercises.Generation.SetSpecification.MostItems - 1
+        );
+        faults.Within("response", Response);
+    }
+}
+
+/// <summary>A mark as the student sees it: without what would give the answer away.</summary>
+/// <param name="Verdict">What became of it.</param>
+/// <param name="Feedback">What happened and what to do next.</param>
+/// <param name="Picture">A picture of what happened, or null.</param>
+/// <param name="Value">What the answer came to, in degrees.</param>
+public sealed record StudentMark(
+    Verdict Verdict,
+    Feedback Feedback,
+    MarkPicture? Picture,
+    double? Value
+)
+{
+    internal static StudentMark Of(Mark mark) =>
+        new(mark.Verdict, mark.Feedback, mark.Picture, mark.Value);
+}
+
+/// <summary>An answer the student gave before, with its mark.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="ItemIndex">Place of the item.</param>
+/// <param name="Try">Which try, from 1.</param>
+/// <param name="TriesLeft">How many tries are left at this item after it.</param>
+/// <param name="Response">What was handed in.</param>
+/// <param name="Mark">Its mark.</param>
+public sealed record BenchAnswerReply(
+    Guid Id,
+    int ItemIndex,
+    int Try,
+    int TriesLeft,
+    Response Response,
+    StudentMark Mark
+);
+
+/// <summary>A set in the student's list.</summary>
+public sealed record BenchListReply(Guid Id, string Title, int Items, int Answered, bool Closed);
+
+/// <summary>A set to work on, with all that was answered so far.</summary>
+public sealed record BenchReply(
+    Guid Id,
+    string Title,
+    int Tries,
+    bool Closed,
+    IReadOnlyList<Item> Items,
+    IReadOnlyList<BenchAnswerReply> Answers
+);
+
+public static class BenchEndpoints
+{
+    private static readonly TimeSpan FarthestAhead = TimeSpan.FromDays(1);
+    private static readonly TimeSpan FarthestBack = TimeSpan.FromDays(400);
+
+    public static void MapBench(this RouteGroupBuilder student)
+    {
+        RouteGroupBuilder group = student.MapGroup("/assignments").WithTags("Bench");
+        group
+            .MapGet("", All)
+            .WithName("ListBench")
+            .WithSummary("What is set to the student's class.")
+            .Produces<List<BenchListReply>>();
+        group
+            .MapGet("/{assignmentId:guid}", One)
+            .WithName("GetBench")
+            .WithSummary("A set to work on, with the student's own answers.")
+            .Produces<BenchReply>()
+            .ProducesProblem(404);
+        group
+            .MapPost("/{assignmentId:guid}/answers", HandIn)
+            .WithName("HandIn")
+            .WithSummary("Marks and stores an answer; sending it twice stores it once.")
+            .Produces<BenchAnswerReply>()
+            .ProducesValidationProblem()
+            .ProducesProblem(404)
+            .ProducesProblem(409)
+            .WithExample(
+                new AnswerRequest(
+                    Guid.Parse("0b9f0a52-6c1e-4a8e-9d55-6a1f3f0c8a11"),
+                    0,
+                    Examples.Response
+                )
+            );
+    }
+
+    private static async Task<IResult> All(
+        ClaimsPrincipal student,
+        JauntyDbContext database,
+        CancellationToken cancellation
+    )
+    {
+        (Guid id, Guid classId) = (student.Id(), student.ClassId());
+        List<Assignment> assignments = await database
+            .Assignments.AsNoTracking()
+            .Where(a => a.ClassId == classId)
+            .Include(a => a.Set)
+            .OrderByDescending(a => a.SetAt)
+            .ToListAsync(cancellation);
+        Dictionary<Guid, int> answered = await database
+            .Answers.Where(a => a.StudentId == id)
+            .GroupBy(a => a.AssignmentId)
+            .Select(g => new { g.Key, Items = g.Select(a => a.ItemIndex).Distinct().Count() })
+            .ToDictionaryAsync(g => g.Key, g => g.Items, cancellation);
+        return TypedResults.Ok(
+            assignments.ConvertAll(a => new BenchListReply(
+                a.Id,
+                a.Set!.Title,
+                a.Set.Items.Count,
+                answered.GetValueOrDefault(a.Id),
+                a.ClosedAt is not null
+            ))
+        );
+    }
+
+    private static async Task<IResult> One(
+        Guid assignmentId,
+        ClaimsPrincipal student,
+        JauntyDbContext database,
+        CancellationToken cancellation
+    )
+    {
+        (Guid id, Guid classId) = (student.Id(), student.ClassId());
+        Assignment? assignment = await database
+            .Assignments.AsNoTracking()
+            .Include(a => a.Set)
+            .FirstOrDefaultAsync(a => a.Id == assignmentId && a.ClassId == classId, cancellation);
+        if (assignment is null)
+        {
+            return Problems.NotFound("set");
+        }
+        List<Answer> answers = await database
+            .Answers.AsNoTracking()
+            .Where(a => a.AssignmentId == assignmentId && a.StudentId == id)
+            .Include(a => a.Marks)
+            .OrderBy(a => a.ItemIndex)
+            .ThenBy(a => a.Try)
+            .ToListAsync(cancellation);
+        return TypedResults.Ok(
+            new BenchReply(
+                assignmentId,
+                assignment.Set!.Title,
+                assignment.Tries,
+                assignment.ClosedAt is not null,
+                assignment.Set.Items,
+                answers.ConvertAll(a => Reply(a, assignment.Tries))
+            )
+        );
+    }
+
+    private static async Task<IResult> HandIn(
+        Guid assignmentId,
+        AnswerRequest request,
+        ClaimsPrincipal student,
+        AnswerIntake intake,
+        TimeProvider clock,
+        CancellationToken cancellation
+    )
+    {
+        Guid studentId = student.Id();
+        if (
+            await intake.Find(assignmentId, student.ClassId(), cancellation)
+            is not OpenAssignment assignment
+        )
+        {
+            return Problems.NotFound("set");
+        }
+        if (Misfit(assignment, request, clock.GetUtcNow()) is IResult misfit)
+        {
+            return misfit;
+        }
+        // A second round is needed only when another request of this student came in between.
+        for (int round = 0; round < 3; round++)
+        {
+            if (
+                await intake.StateOf(assignmentId, studentId, request.ItemIndex, cancellation)
+                is not var (tries, closed)
+            )
+            {
+                return Problems.NotFound("student");
+            }
+            bool mayAnswer = tries < assignment.Tries && !closed;
+            Answer? stored = mayAnswer
+                ? await intake.Store(assignment, studentId, request, tries, cancellation)
+                : null;
+            stored ??= await intake.Stored(request.Id, cancellation);
+            if (stored is not null)
+            {
+                bool own = stored.StudentId == studentId && stored.AssignmentId == assignmentId;
+                return own ? TypedResults.Ok(Reply(stored, assignment.Tries)) : Taken();
+            }
+            if (!mayAnswer)
+            {
+                return closed
+                    ? Refused(
+                        "This set is closed.",
+                        "Your teacher takes no more answers; what you handed in is kept."
+                    )
+                    : Refused("No tries are left at this item.", "Go on with the next one.");
+            }
+        }
+        return Refused("Another answer to this item came in at the same moment.", "Send it again.");
+    }
+
+    private static IResult? Misfit(
+        OpenAssignment assignment,
+        AnswerRequest request,
+        DateTimeOffset now
+    )
+    {
+        if (request.ItemIndex >= assignment.Items.Count)
+        {
+            return Problems.Invalid(
+                "itemIndex",
+                $"must be from 0 to {assignment.Items.Count - 1} in this set."
+            );
+        }
+        ExerciseKind kind = ExerciseKinds.Of(assignment.Items[request.ItemIndex]);
+        if (ExerciseKinds.Of(request.Response) != kind)
+        {
+            return Problems.Invalid("response.kind", $"must be {kind.Key}, as the item is.");
+        }
+        return
+            request.AnsweredAt is DateTimeOffset at
+            && (at > now + FarthestAhead || at < now - FarthestBack)
+            ? Problems.Invalid(
+                "answeredAt",
+                "must be at most 1 day ahead of and 400 days behind the server's clock; leave it out if the clock cannot be trusted."
+            )
+            : null;
+    }
+
+    private static BenchAnswerReply Reply(Answer answer, int tries) =>
+        new(
+            answer.Id,
+            answer.ItemIndex,
+            answer.Try,
+            Math.Max(0, tries - answer.Try),
+            answer.Response,
+            StudentMark.Of(ResultEndpoints.Newest(answer))
+        );
+
+    private static IResult Taken() =>
+        Problems.Invalid("id", "must be a random UUID of its own; this one is taken.");
+
+    private static IResult Refused(string title, string detail) =>
+        Results.Problem(statusCode: 409, title: title, detail: detail);
+}

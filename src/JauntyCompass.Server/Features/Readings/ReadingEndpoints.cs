@@ -1,0 +1,130 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Wording;
+using JauntyCompass.Server.Api;
+using JauntyCompass.Server.Features.Instruments;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace JauntyCompass.Server.Features.Readings;
+
+/// <summary>An angle, an instrument and where it lies.</summary>
+public sealed record ReadingsRequest(
+    Angle Angle,
+    Placement Placement,
+    string? InstrumentId = null,
+    Protractor? Instrument = null
+) : InstrumentChoice(InstrumentId, Instrument)
+{
+    public override void Check(Faults faults)
+    {
+        base.Check(faults);
+        faults.Within("angle", Angle);
+        faults.Within("placement", Placement);
+    }
+}
+
+/// <summary>Where one arm crosses the graduated edge.</summary>
+/// <param name="At">The point on the sheet, in mm.</param>
+/// <param name="Bearing">The bearing on the instrument, in degrees, as printed.</param>
+/// <param name="DistanceFromVertex">How far along the arm, in mm.</param>
+/// <param name="Reaches">Whether the arm as drawn gets there.</param>
+/// <param name="Shortfall">How many mm are missing; 0 when it reaches.</param>
+/// <param name="OnGraduations">Whether the edge is graduated there.</param>
+public sealed record CrossingReply(
+    Point At,
+    double Bearing,
+    double DistanceFromVertex,
+    bool Reaches,
+    double Shortfall,
+    bool OnGraduations
+)
+{
+    internal static CrossingReply? Of(Crossing? crossing) =>
+        crossing is Crossing c
+            ? new CrossingReply(
+                c.At,
+                c.Bearing,
+                c.DistanceFromVertex,
+                c.Reaches,
+                c.Shortfall,
+                c.OnGraduations
+            )
+            : null;
+}
+
+/// <summary>What one scale reads on both arms, in degrees; null where it has no graduations.</summary>
+public sealed record ScaleReadingReply(string Scale, double? Start, double? End);
+
+/// <summary>What the house rule "start at zero" says.</summary>
+/// <param name="Scale">The scale to use, or null when the rule names none.</param>
+/// <param name="Reason">Why, as a key.</param>
+/// <param name="Why">Why, as a sentence.</param>
+/// <param name="Reading">What that scale reads on the other arm, in degrees.</param>
+public sealed record AdviceReply(string? Scale, AdviceReason Reason, string Why, double? Reading);
+
+/// <summary>All that a laid instrument shows.</summary>
+/// <param name="Kind">Kind of the angle.</param>
+/// <param name="Start">Crossing of the start arm; null when its line never meets the edge.</param>
+/// <param name="End">Crossing of the end arm; null when its line never meets the edge.</param>
+/// <param name="Scales">What each scale reads.</param>
+/// <param name="Alignment">How well it is lined up.</param>
+/// <param name="Advice">Which scale to use, and why.</param>
+/// <param name="CarefulReading">What a careful reader gets here, in degrees; null when the placement gives nothing.</param>
+public sealed record ReadingsReply(
+    AngleKind Kind,
+    CrossingReply? Start,
+    CrossingReply? End,
+    IReadOnlyList<ScaleReadingReply> Scales,
+    Alignment Alignment,
+    AdviceReply Advice,
+    double? CarefulReading
+);
+
+public static class ReadingEndpoints
+{
+    public static void MapReadings(this RouteGroupBuilder api) =>
+        api.MapPost("/readings", Read)
+            .WithName("TakeReadings")
+            .WithSummary(
+                "What a protractor shows as it lies: crossings, reach, every scale's reading, alignment, and which scale to use."
+            )
+            .WithTags("Calculations")
+            .ProducesValidationProblem()
+            .WithExample(
+                new ReadingsRequest(Examples.Angle, Examples.Placement, Examples.Instrument)
+            );
+
+    private static Ok<ReadingsReply> Read(ReadingsRequest request)
+    {
+        LaidAngle laid = LaidAngle.Of(request.Angle, request.Chosen, request.Placement);
+        var scales = new List<ScaleReadingReply>();
+        for (int i = 0; i < laid.Protractor.Scales.Count; i++)
+        {
+            scales.Add(
+                new ScaleReadingReply(
+                    laid.Protractor.Scales[i].Id,
+                    laid.Reading(i, WhichArm.Start),
+                    laid.Reading(i, WhichArm.End)
+                )
+            );
+        }
+        ScaleAdvice advice = laid.Advice;
+        return TypedResults.Ok(
+            new ReadingsReply(
+                request.Angle.Measure.Kind,
+                CrossingReply.Of(laid.StartCrossing),
+                CrossingReply.Of(laid.EndCrossing),
+                scales,
+                laid.Alignment,
+                new AdviceReply(
+                    advice.ScaleIndex < 0 ? null : laid.Protractor.Scales[advice.ScaleIndex].Id,
+                    advice.Reason,
+                    AdviceSentences.Why(laid, Words.Usual),
+                    advice.Reading
+                ),
+                laid.CarefulReading
+            )
+        );
+    }
+}

@@ -1,0 +1,166 @@
+using System.Security.Claims;
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Server.Api;
+using JauntyCompass.Server.Features.Accounts;
+using JauntyCompass.Server.Storage;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+
+namespace JauntyCompass.Server.Features.Sets;
+
+/// <summary>A specification and a seed.</summary>
+/// <param name="Specification">What is wanted.</param>
+/// <param name="Seed">0 to 2147483647; the same seed gives the same set.</param>
+public record GenerateRequest(SetSpecification Specification, int Seed) : IChecked
+{
+    public virtual void Check(Faults faults)
+    {
+        faults.Within("specification", Specification);
+        faults.Range("seed", Seed, 0, int.MaxValue);
+    }
+}
+
+/// <summary>A set to be generated and kept.</summary>
+/// <param name="Title">What the teacher calls it.</param>
+/// <param name="Specification">What is wanted.</param>
+/// <param name="Seed">0 to 2147483647.</param>
+public sealed record NewSet(string Title, SetSpecification Specification, int Seed)
+    : GenerateRequest(Specification, Seed)
+{
+    public override void Check(Faults faults)
+    {
+        faults.Text("title", Title, 1, 120);
+        base.Check(faults);
+    }
+}
+
+/// <summary>A generated set.</summary>
+/// <param name="GeneratorVersion">Number of the generator that made it.</param>
+/// <param name="Seed">The seed.</param>
+/// <param name="Items">The items, each with what every mistake would answer.</param>
+public sealed record GeneratedSetReply(
+    int GeneratorVersion,
+    int Seed,
+    IReadOnlyList<GeneratedItem> Items
+);
+
+/// <summary>A kept set in the list.</summary>
+public sealed record SetReply(Guid Id, string Title, int Items, DateTimeOffset CreatedAt);
+
+/// <summary>A kept set with its items.</summary>
+public sealed record SetDetailReply(
+    Guid Id,
+    string Title,
+    SetSpecification Specification,
+    int Seed,
+    IReadOnlyList<GeneratedItem> Items
+);
+
+public static class SetEndpoints
+{
+    public static void MapGeneration(this RouteGroupBuilder api) =>
+        api.MapPost("/sets/generate", Generate)
+            .WithName("GenerateSet")
+            .WithSummary("Generates a set from a specification and a seed, and keeps nothing.")
+            .WithTags("Calculations")
+            .ProducesValidationProblem()
+            .WithExample(new GenerateRequest(Examples.Specification, 7));
+
+    public static void MapSets(this RouteGroupBuilder teacher)
+    {
+        RouteGroupBuilder group = teacher.MapGroup("/sets").WithTags("Sets");
+        group.MapGet("", All).WithName("ListSets").WithSummary("The teacher's sets, newest first.");
+        group
+            .MapPost("", Add)
+            .WithName("AddSet")
+            .WithSummary("Generates a set and keeps it as it is.")
+            .ProducesValidationProblem()
+            .WithExample(new NewSet("Harbour survey", Examples.Specification, 7));
+        group
+            .MapGet("/{setId:guid}", One)
+            .WithName("GetSet")
+            .WithSummary("A set with its items.")
+            .ProducesProblem(404);
+    }
+
+    private static Ok<GeneratedSetReply> Generate(GenerateRequest request) =>
+        TypedResults.Ok(
+            new GeneratedSetReply(
+                SetGenerator.Version,
+                request.Seed,
+                SetGenerator.Generate(request.Specification, request.Seed)
+            )
+        );
+
+    private static async Task<Ok<List<SetReply>>> All(
+        ClaimsPrincipal teacher,
+        JauntyDbContext database,
+        CancellationToken cancellation
+    )
+    {
+        Guid id = teacher.Id();
+        List<ExerciseSet> sets = await database
+            .Sets.AsNoTracking()
+            .Where(s => s.TeacherId == id)
+            .OrderByDescending(s => s.CreatedAt)
+            .ToListAsync(cancellation);
+        return TypedResults.Ok(
+            sets.ConvertAll(s => new SetReply(s.Id, s.Title, s.Items.Count, s.CreatedAt))
+        );
+    }
+
+    private static async Task<Created<SetReply>> Add(
+        NewSet request,
+        ClaimsPrincipal teacher,
+        JauntyDbContext database,
+        TimeProvider clock,
+        CancellationToken cancellation
+    )
+    {
+        var made = new ExerciseSet
+        {
+            Id = Guid.CreateVersion7(),
+            TeacherId = teacher.Id(),
+            Title = request.Title.Trim(),
+            Specification = request.Specification,
+            Seed = request.Seed,
+            GeneratorVersion = SetGenerator.Version,
+            Items =
+            [
+                .. SetGenerator.Generate(request.Specification, request.Seed).Select(i => i.Item),
+            ],
+            CreatedAt = clock.GetUtcNow(),
+        };
+        database.Add(made);
+        await database.SaveChangesAsync(cancellation);
+        return TypedResults.Created(
+            $"/api/v1/sets/{made.Id}",
+            new SetReply(made.Id, made.Title, made.Items.Count, made.CreatedAt)
+        );
+    }
+
+    private static async Task<IResult> One(
+        Guid setId,
+        ClaimsPrincipal teacher,
+        JauntyDbContext database,
+        CancellationToken cancellation
+    )
+    {
+        Guid id = teacher.Id();
+        ExerciseSet? set = await database
+            .Sets.AsNoTracking()
+            .FirstOrDefaultAsync(s => s.Id == setId && s.TeacherId == id, cancellation);
+        return set is null
+            ? Problems.NotFound("set")
+            : TypedResults.Ok(
+                new SetDetailReply(
+                    set.Id,
+                    set.Title,
+                    set.Specification,
+                    set.Seed,
+                    [.. set.Items.Select(i => GeneratedItem.Of(i, set.Specification.Tolerance))]
+                )
+            );
+    }
+}

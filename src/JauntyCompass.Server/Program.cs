@@ -1,0 +1,101 @@
+using JauntyCompass.Core.Exercises;
+using JauntyCompass.Server.Api;
+using JauntyCompass.Server.Features.Accounts;
+using JauntyCompass.Server.Features.Assignments;
+using JauntyCompass.Server.Features.Bench;
+using JauntyCompass.Server.Features.Classes;
+using JauntyCompass.Server.Features.Demo;
+using JauntyCompass.Server.Features.Demonstrations;
+using JauntyCompass.Server.Features.Instruments;
+using JauntyCompass.Server.Features.Marks;
+using JauntyCompass.Server.Features.Readings;
+using JauntyCompass.Server.Features.Sets;
+using JauntyCompass.Server.Storage;
+using Microsoft.AspNetCore.DataProtection;
+using Microsoft.AspNetCore.Identity;
+using Microsoft.AspNetCore.OpenApi;
+using Microsoft.OpenApi;
+
+WebApplicationBuilder builder = WebApplication.CreateBuilder(args);
+builder.WebHost.ConfigureKestrel(kestrel =>
+{
+    kestrel.AddServerHeader = false;
+    kestrel.Limits.MaxRequestBodySize = Limits.BodyKilobytes * 1024;
+});
+builder.Services.ConfigureHttpJsonOptions(json => ExerciseJson.Apply(json.SerializerOptions));
+builder.Services.AddProblems();
+builder.Services.AddDescription();
+builder.Services.AddStorage(builder.Configuration);
+builder
+    .Services.AddDataProtection()
+    .SetApplicationName("jaunty-compass")
+    .PersistKeysToDbContext<JauntyDbContext>();
+builder.Services.AddPeople();
+builder.Services.AddAntiforgery(options =>
+{
+    options.HeaderName = Limits.AntiforgeryHeader;
+    options.Cookie.Name = "jaunty-forgery";
+    options.Cookie.SameSite = SameSiteMode.Strict;
+});
+builder.Services.AddSingleton(TimeProvider.System);
+builder.Services.AddSingleton<IPasswordHasher<Student>, PasswordHasher<Student>>();
+builder.Services.AddMemoryCache();
+builder.Services.AddScoped<AnswerIntake>();
+builder.Services.AddHealthChecks().AddCheck<DatabaseHealth>("database");
+
+WebApplication app = builder.Build();
+if (args.Contains("--print-openapi"))
+{
+    var provider = app.Services.GetRequiredKeyedService<IOpenApiDocumentProvider>(
+        OpenApiSetup.DocumentName
+    );
+    Console.WriteLine(
+        await (await provider.GetOpenApiDocumentAsync()).SerializeAsJsonAsync(
+            OpenApiSpecVersion.OpenApi3_1
+        )
+    );
+    return;
+}
+
+app.UseSecurityHeaders();
+app.UseProblems();
+app.UsePages();
+app.UseAuthentication();
+app.UseAuthorization();
+app.MapOpenApi("/openapi/{documentName}.json");
+app.MapHealthChecks("/health", DatabaseHealth.Options);
+
+RouteGroupBuilder api = app.MapGroup("/api/v1").AddEndpointFilter<CheckedFilter>();
+api.MapInstruments();
+api.MapReadings();
+api.MapDemonstrations();
+api.MapGeneration();
+api.MapMarks();
+api.MapTeachers();
+
+RouteGroupBuilder teacher = api.MapGroup("")
+    .RequireAuthorization(People.TeacherPolicy)
+    .AddEndpointFilter<AntiforgeryFilter>()
+    .ProducesProblem(401);
+teacher.MapClasses();
+teacher.MapSets();
+teacher.MapAssignments();
+
+RouteGroupBuilder bench = api.MapGroup("/bench");
+bench.MapStudents();
+bench
+    .MapGroup("")
+    .RequireAuthorization(People.StudentPolicy)
+    .AddEndpointFilter<AntiforgeryFilter>()
+    .ProducesProblem(401)
+    .MapBench();
+
+await StorageSetup.MigrateAsync(app.Services);
+if (args.Contains("--demo") && await DemoData.FillAsync(app.Services))
+{
+    app.Logger.LogInformation("Demonstration data filled in.");
+}
+await app.RunAsync();
+
+/// <summary>Entry point; named so that tests can start the application.</summary>
+public partial class Program;

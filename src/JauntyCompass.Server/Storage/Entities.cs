@@ -1,0 +1,95 @@
+using JauntyCompass.Core.Exercises;
+using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Marking;
+using Microsoft.AspNetCore.Identity;
+
+namespace JauntyCompass.Server.Storage;
+
+/// <summary>Someone who teaches. Signs in with a user name; no e-mail address is asked for.</summary>
+public sealed class Teacher : IdentityUser<Guid>
+{
+    public required string DisplayName { get; set; }
+}
+
+/// <summary>A class of one teacher.</summary>
+public sealed class SchoolClass
+{
+    public Guid Id { get; init; }
+    public Guid TeacherId { get; init; }
+    public required string Name { get; set; }
+
+    /// <summary>What students type to join; unique.</summary>
+    public required string Code { get; init; }
+    public DateTimeOffset CreatedAt { get; init; }
+    public List<Student> Students { get; } = [];
+}
+
+/// <summary>A student: a given name and a PIN, nothing more.</summary>
+public sealed class Student
+{
+    public Guid Id { get; init; }
+    public Guid ClassId { get; init; }
+    public required string GivenName { get; set; }
+
+    /// <summary>The name as it is compared; unique within the class.</summary>
+    public required string NameKey { get; set; }
+    public required string PinHash { get; set; }
+    public int FailedPins { get; set; }
+    public DateTimeOffset? LockedUntil { get; set; }
+}
+
+/// <summary>A generated set, stored as it was generated; it never changes.</summary>
+public sealed class ExerciseSet
+{
+    public Guid Id { get; init; }
+    public Guid TeacherId { get; init; }
+    public required string Title { get; init; }
+    public required SetSpecification Specification { get; init; }
+    public int Seed { get; init; }
+    public int GeneratorVersion { get; init; }
+    public required IReadOnlyList<Item> Items { get; init; }
+    public DateTimeOffset CreatedAt { get; init; }
+}
+
+/// <summary>A set given to a class.</summary>
+public sealed class Assignment
+{
+    public Guid Id { get; init; }
+    public Guid SetId { get; init; }
+    public ExerciseSet? Set { get; init; }
+    public Guid ClassId { get; init; }
+    public SchoolClass? Class { get; init; }
+
+    /// <summary>How often each item may be answered.</summary>
+    public int Tries { get; init; }
+    public DateTimeOffset SetAt { get; init; }
+    public DateTimeOffset? ClosedAt { get; set; }
+}
+
+/// <summary>One answer. Only ever added; its id is made by the browser, so sending it twice stores it once.</summary>
+public sealed class Answer
+{
+    public Guid Id { get; init; }
+    public Guid AssignmentId { get; init; }
+    public Guid StudentId { get; init; }
+
+    /// <summary>Place of the item in its set, from 0.</summary>
+    public int ItemIndex { get; init; }
+
+    /// <summary>Which try at this item, from 1.</summary>
+    public int Try { get; init; }
+    public required Response Response { get; init; }
+    public DateTimeOffset ReceivedAt { get; init; }
+
+    /// <summary>When it was made by the browser's clock, or null.</summary>
+    public DateTimeOffset? AnsweredAt { get; init; }
+    public List<AnswerMark> Marks { get; } = [];
+}
+
+/// <summary>A mark of an answer. Marking again with a newer marker adds another one.</summary>
+public sealed class AnswerMark
+{
+    public Guid AnswerId { get; init; }
+    public int MarkerVersion { get; init; }
+    public required Mark Mark { get; init; }
+}

@@ -1,0 +1,99 @@
+using System.Text.Json;
+using JauntyCompass.Core.Exercises;
+using Microsoft.AspNetCore.DataProtection.EntityFrameworkCore;
+using Microsoft.AspNetCore.Identity;
+using Microsoft.AspNetCore.Identity.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore.ChangeTracking;
+using Microsoft.EntityFrameworkCore.Metadata.Builders;
+
+namespace JauntyCompass.Server.Storage;
+
+/// <summary>The database. Typed items, responses and marks are JSON columns in the core's own format, kept as written.</summary>
+public sealed class JauntyDbContext(DbContextOptions<JauntyDbContext> options)
+    : IdentityUserContext<Teacher, Guid>(options),
+        IDataProtectionKeyContext
+{
+    public DbSet<SchoolClass> Classes => Set<SchoolClass>();
+    public DbSet<Student> Students => Set<Student>();
+    public DbSet<ExerciseSet> Sets => Set<ExerciseSet>();
+    public DbSet<Assignment> Assignments => Set<Assignment>();
+    public DbSet<Answer> Answers => Set<Answer>();
+    public DbSet<AnswerMark> Marks => Set<AnswerMark>();
+    public DbSet<DataProtectionKey> DataProtectionKeys => Set<DataProtectionKey>();
+
+    protected override void OnModelCreating(ModelBuilder builder)
+    {
+        base.OnModelCreating(builder);
+        // The snake-case convention does not reach Identity's table names.
+        builder
+            .Entity<Teacher>()
+            .ToTable("teachers")
+            .Property(t => t.DisplayName)
+            .HasMaxLength(80);
+        builder.Entity<IdentityUserClaim<Guid>>().ToTable("teacher_claims");
+        builder.Entity<IdentityUserLogin<Guid>>().ToTable("teacher_logins");
+        builder.Entity<IdentityUserToken<Guid>>().ToTable("teacher_tokens");
+
+        builder.Entity<SchoolClass>(e =>
+        {
+            e.Property(c => c.Name).HasMaxLength(60);
+            e.Property(c => c.Code).HasMaxLength(12);
+            e.HasIndex(c => c.Code).IsUnique();
+            e.HasOne<Teacher>().WithMany().HasForeignKey(c => c.TeacherId);
+            e.HasMany(c => c.Students).WithOne().HasForeignKey(s => s.ClassId);
+        });
+        builder.Entity<Student>(e =>
+        {
+            e.Property(s => s.GivenName).HasMaxLength(40);
+            e.Property(s => s.NameKey).HasMaxLength(40);
+            e.HasIndex(s => new { s.ClassId, s.NameKey }).IsUnique();
+        });
+        builder.Entity<ExerciseSet>(e =>
+        {
+            e.Property(s => s.Title).HasMaxLength(120);
+            AsJson(e.Property(s => s.Specification));
+            AsJson(e.Property(s => s.Items));
+            e.HasOne<Teacher>().WithMany().HasForeignKey(s => s.TeacherId);
+        });
+        builder.Entity<Assignment>(e =>
+        {
+            e.HasOne(a => a.Set).WithMany().HasForeignKey(a => a.SetId);
+            e.HasOne(a => a.Class).WithMany().HasForeignKey(a => a.ClassId);
+        });
+        builder.Entity<Answer>(e =>
+        {
+            e.Property(a => a.Id).ValueGeneratedNever();
+            AsJson(e.Property(a => a.Response));
+            // Two browsers of one student cannot both make the same try; it also finds a student's answers.
+            e.HasIndex(a => new
+                {
+                    a.AssignmentId,
+                    a.StudentId,
+                    a.ItemIndex,
+                    a.Try,
+                })
+                .IsUnique();
+            e.HasOne<Assignment>().WithMany().HasForeignKey(a => a.AssignmentId);
+            e.HasOne<Student>().WithMany().HasForeignKey(a => a.StudentId);
+            e.HasMany(a => a.Marks).WithOne().HasForeignKey(m => m.AnswerId);
+        });
+        builder.Entity<AnswerMark>(e =>
+        {
+            e.HasKey(m => new { m.AnswerId, m.MarkerVersion });
+            e.ToTable("marks");
+            AsJson(e.Property(m => m.Mark));
+        });
+    }
+
+    private static void AsJson<T>(PropertyBuilder<T> property)
+        where T : class =>
+        property
+            .HasColumnType("json")
+            .HasConversion(
+                value => JsonSerializer.Serialize(value, ExerciseJson.Options),
+                text => JsonSerializer.Deserialize<T>(text, ExerciseJson.Options)!,
+                // Stored once and never changed: the same object is the same value.
+                new ValueComparer<T>((a, b) => ReferenceEquals(a, b), v => v.GetHashCode(), v => v)
+            );
+}

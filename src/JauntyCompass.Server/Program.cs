@@ -7,6 +7,7 @@ using JauntyCompass.Server.Features.Classes;
 using JauntyCompass.Server.Features.Demo;
 using JauntyCompass.Server.Features.Demonstrations;
 using JauntyCompass.Server.Features.Instruments;
+using JauntyCompass.Server.Features.Kinds;
 using JauntyCompass.Server.Features.Marks;
 using JauntyCompass.Server.Features.Readings;
 using JauntyCompass.Server.Features.Sets;
@@ -44,19 +45,6 @@ builder.Services.AddScoped<AnswerIntake>();
 builder.Services.AddHealthChecks().AddCheck<DatabaseHealth>("database");
 
 WebApplication app = builder.Build();
-if (args.Contains("--print-openapi"))
-{
-    var provider = app.Services.GetRequiredKeyedService<IOpenApiDocumentProvider>(
-        OpenApiSetup.DocumentName
-    );
-    Console.WriteLine(
-        await (await provider.GetOpenApiDocumentAsync()).SerializeAsJsonAsync(
-            OpenApiSpecVersion.OpenApi3_1
-        )
-    );
-    return;
-}
-
 app.UseSecurityHeaders();
 app.UseProblems();
 app.UsePages();
@@ -67,6 +55,7 @@ app.MapHealthChecks("/health", DatabaseHealth.Options);
 
 RouteGroupBuilder api = app.MapGroup("/api/v1").AddEndpointFilter<CheckedFilter>();
 api.MapInstruments();
+api.MapKinds();
 api.MapReadings();
 api.MapDemonstrations();
 api.MapGeneration();
@@ -89,6 +78,23 @@ bench
     .AddEndpointFilter<AntiforgeryFilter>()
     .ProducesProblem(401)
     .MapBench();
+
+if (app.Configuration["write-openapi"] is string file)
+{
+    // The description knows the endpoints only once the application has started; it needs no database.
+    await app.StartAsync();
+    var provider = app.Services.GetRequiredKeyedService<IOpenApiDocumentProvider>(
+        OpenApiSetup.DocumentName
+    );
+    await File.WriteAllTextAsync(
+        file,
+        await (await provider.GetOpenApiDocumentAsync()).SerializeAsJsonAsync(
+            OpenApiSpecVersion.OpenApi3_1
+        )
+    );
+    await app.StopAsync();
+    return;
+}
 
 await StorageSetup.MigrateAsync(app.Services);
 if (args.Contains("--demo") && await DemoData.FillAsync(app.Services))

@@ -29,6 +29,7 @@ public static class OpenApiSetup
                         };
                         // The address is whatever the reader asked; a fixed one would be wrong elsewhere.
                         document.Servers = [];
+                        RequireKind(document);
                         return Task.CompletedTask;
                     }
                 );
@@ -36,6 +37,22 @@ public static class OpenApiSetup
                 options.AddOperationTransformer(AddExample);
             }
         );
+
+    // What tells kinds of items and responses apart is always written and must always be sent.
+    private static void RequireKind(OpenApiDocument document)
+    {
+        foreach (IOpenApiSchema schema in document.Components?.Schemas?.Values ?? [])
+        {
+            if (
+                schema is OpenApiSchema { Properties: { } properties } own
+                && properties.TryGetValue("kind", out IOpenApiSchema? kind)
+                && kind.Enum?.Count == 1
+            )
+            {
+                (own.Required ??= new HashSet<string>()).Add("kind");
+            }
+        }
+    }
 
     private static Task DescribeDegrees(
         OpenApiSchema schema,

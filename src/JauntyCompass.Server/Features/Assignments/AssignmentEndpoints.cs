@@ -44,6 +44,7 @@ public static class AssignmentEndpoints
             .MapPost("", Add)
             .WithName("AddAssignment")
             .WithSummary("Sets a set to a class.")
+            .Produces<AssignmentReply>(201)
             .ProducesValidationProblem()
             .ProducesProblem(404)
             .WithExample(new NewAssignment(Guid.Empty, Guid.Empty));
@@ -51,6 +52,7 @@ public static class AssignmentEndpoints
             .MapPost("/{assignmentId:guid}/close", Close)
             .WithName("CloseAssignment")
             .WithSummary("Takes no more answers.")
+            .Produces(204)
             .ProducesProblem(404);
         group.MapResults();
     }

@@ -12,7 +12,8 @@ namespace JauntyCompass.Server.Features.Assignments;
 /// <param name="Tries">How often it was answered.</param>
 /// <param name="Verdict">Verdict of the last try, or null when it was not answered.</param>
 /// <param name="Cause">Likely cause of the first wrong try, or null.</param>
-public sealed record ItemResult(int Tries, Verdict? Verdict, string? Cause);
+/// <param name="CauseName">Its name, or null.</param>
+public sealed record ItemResult(int Tries, Verdict? Verdict, string? Cause, string? CauseName);
 
 /// <summary>One student's row.</summary>
 /// <param name="StudentId">The student.</param>
@@ -173,12 +174,19 @@ public static class ResultEndpoints
             List<Answer> tries = [.. byItem[i].OrderBy(a => a.Try)];
             if (tries.Count == 0)
             {
-                results.Add(new ItemResult(0, null, null));
+                results.Add(new ItemResult(0, null, null, null));
                 continue;
             }
             first.Add(Newest(tries[0]));
             last.Add(Newest(tries[^1]));
-            results.Add(new ItemResult(tries.Count, last[^1].Verdict, first[^1].LikelyCause));
+            results.Add(
+                new ItemResult(
+                    tries.Count,
+                    last[^1].Verdict,
+                    first[^1].LikelyCause,
+                    first[^1].LikelyCause is string cause ? MistakeCatalogue.NameOf(cause) : null
+                )
+            );
         }
         return new StudentResult(
             student.Id,

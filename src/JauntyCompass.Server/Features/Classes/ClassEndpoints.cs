@@ -61,11 +61,13 @@ public static class ClassEndpoints
             .MapGet("/{classId:guid}", One)
             .WithName("GetClass")
             .WithSummary("A class with its students.")
+            .Produces<ClassDetailReply>()
             .ProducesProblem(404);
         group
             .MapPost("/{classId:guid}/students", AddStudent)
             .WithName("AddStudent")
             .WithSummary("Adds a student and tells the new PIN, once.")
+            .Produces<PinReply>(201)
             .ProducesValidationProblem()
             .ProducesProblem(404)
             .WithExample(new NewStudent("Wren"));
@@ -73,11 +75,13 @@ public static class ClassEndpoints
             .MapPost("/{classId:guid}/students/{studentId:guid}/pin", NewPin)
             .WithName("RenewPin")
             .WithSummary("Gives a student a new PIN and tells it, once.")
+            .Produces<PinReply>()
             .ProducesProblem(404);
         group
             .MapDelete("/{classId:guid}/students/{studentId:guid}", Remove)
             .WithName("RemoveStudent")
             .WithSummary("Removes a student and all their answers for good.")
+            .Produces(204)
             .ProducesProblem(404);
     }
 

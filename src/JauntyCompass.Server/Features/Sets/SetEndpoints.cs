@@ -81,6 +81,7 @@ public static class SetEndpoints
             .MapGet("/{setId:guid}", One)
             .WithName("GetSet")
             .WithSummary("A set with its items.")
+            .Produces<SetDetailReply>()
             .ProducesProblem(404);
     }
 

@@ -18,8 +18,6 @@ public static class ExerciseJson
     {
         options.PropertyNamingPolicy = JsonNamingPolicy.CamelCase;
         options.NumberHandling = JsonNumberHandling.Strict;
-        // What follows from the rest is not written: a reader could not tell which of the two to believe.
-        options.IgnoreReadOnlyProperties = true;
         options.RespectNullableAnnotations = true;
         options.RespectRequiredConstructorParameters = true;
         options.AllowOutOfOrderMetadataProperties = true;
@@ -28,7 +26,7 @@ public static class ExerciseJson
         );
         options.TypeInfoResolver = new DefaultJsonTypeInfoResolver
         {
-            Modifiers = { TellKindsApart },
+            Modifiers = { WriteNothingTwice, TellKindsApart },
         };
     }
 
@@ -38,6 +36,25 @@ public static class ExerciseJson
         Apply(options);
         options.MakeReadOnly();
         return options;
+    }
+
+    // What follows from the rest is not written: a reader could not tell which of the two to believe.
+    private static void WriteNothingTwice(JsonTypeInfo type)
+    {
+        if (
+            type.Kind != JsonTypeInfoKind.Object
+            || type.Type.Assembly != typeof(ExerciseJson).Assembly
+        )
+        {
+            return;
+        }
+        for (int i = type.Properties.Count - 1; i >= 0; i--)
+        {
+            if (type.Properties[i].Set is null && type.Properties[i].AssociatedParameter is null)
+            {
+                type.Properties.RemoveAt(i);
+            }
+        }
     }
 
     private static void TellKindsApart(JsonTypeInfo type)

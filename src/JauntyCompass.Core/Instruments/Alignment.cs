@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using JauntyCompass.Core.Angles;
 
 namespace JauntyCompass.Core.Instruments;
@@ -22,6 +23,7 @@ public enum ZeroLineEnd
 /// <param name="EdgeOnArm">
 /// Whether the straight edge, not the zero line, lies along that arm. Never so on an instrument without an inset.
 /// </param>
+[method: JsonConstructor]
 public readonly record struct Alignment(
     double CentreOffset,
     WhichArm LinedUpArm,

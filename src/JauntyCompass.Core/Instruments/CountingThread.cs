@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using JauntyCompass.Core.Angles;
 
 namespace JauntyCompass.Core.Instruments;
@@ -6,6 +7,7 @@ namespace JauntyCompass.Core.Instruments;
 /// <param name="At">Where it lies on the sheet.</param>
 /// <param name="Reading">The number counted there, in degrees.</param>
 /// <param name="Rank">Whether a ten, a five or a single degree is counted.</param>
+[method: JsonConstructor]
 public readonly record struct ThreadStop(Point At, double Reading, GraduationRank Rank);
 
 /// <summary>

@@ -1,3 +1,5 @@
+using System.Text.Json.Serialization;
+
 namespace JauntyCompass.Core.Instruments;
 
 /// <summary>How long a graduation is drawn.</summary>
@@ -16,12 +18,14 @@ public enum GraduationRank
 /// <summary>One graduation on the edge.</summary>
 /// <param name="Bearing">Where it stands, in degrees as printed.</param>
 /// <param name="Rank">How long it is drawn.</param>
+[method: JsonConstructor]
 public readonly record struct Graduation(double Bearing, GraduationRank Rank);
 
 /// <summary>One printed number.</summary>
 /// <param name="ScaleIndex">The scale it belongs to.</param>
 /// <param name="Bearing">Where it stands, in degrees as printed.</param>
 /// <param name="Number">The number.</param>
+[method: JsonConstructor]
 public readonly record struct GraduationLabel(int ScaleIndex, double Bearing, int Number);
 
 /// <summary>What is printed on a protractor: its graduations and numbers.</summary>

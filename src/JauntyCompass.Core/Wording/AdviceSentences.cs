@@ -5,6 +5,9 @@ namespace JauntyCompass.Core.Wording;
 /// <summary>Says why the house rule <i>start at zero</i> names the scale it names.</summary>
 public static class AdviceSentences
 {
+    // Up to here the zero line passes for lying on its arm, in degrees. Common practice, no source.
+    private const double OnTheArm = 2;
+
     /// <summary>One sentence for what is laid.</summary>
     public static string Why(in LaidAngle laid, Words words)
     {
@@ -13,6 +16,10 @@ public static class AdviceSentences
             laid.Advice.ScaleIndex >= 0 ? laid.Protractor.Scales[laid.Advice.ScaleIndex].Id : "";
         return laid.Advice.Reason switch
         {
+            AdviceReason.ZeroOnArmGrowsToOther
+                when Math.Abs(laid.Alignment.ZeroLineOff) > OnTheArm =>
+                $"The {words.ZeroLine} is {Numbers.Degrees(Math.Abs(laid.Alignment.ZeroLineOff))} off the {arm} {words.Arm}. "
+                    + $"Once it covers it, the {scale} scale starts there at zero.",
             AdviceReason.ZeroOnArmGrowsToOther =>
                 $"The zero of the {scale} scale lies on the {arm} {words.Arm}, and its numbers grow towards the other {words.Arm}.",
             AdviceReason.NoZeroOnThatArm =>

@@ -431,22 +431,18 @@ export interface components {
              * Format: double
              * @description Distance from the vertex to the centre mark, in mm.
              */
-            centreOffset?: number;
+            centreOffset: number;
             /** @description The arm nearest to the zero line: the one the student or teacher means. */
-            linedUpArm?: components["schemas"]["WhichArm"];
+            linedUpArm: components["schemas"]["WhichArm"];
             /** @description The end of the zero line that lies along that arm. */
-            zeroLineEnd?: components["schemas"]["ZeroLineEnd"];
+            zeroLineEnd: components["schemas"]["ZeroLineEnd"];
             /**
              * Format: double
              * @description How far the zero line is turned from that arm: degrees in [-90, 90], anticlockwise positive.
              */
-            zeroLineOff?: number;
+            zeroLineOff: number;
             /** @description Whether the straight edge, not the zero line, lies along that arm. Never so on an instrument without an inset. */
-            edgeOnArm?: boolean;
-            /** @description Whether an arm lies on the zero line as far as can be meant. */
-            isLinedUp?: boolean;
-            /** @description The arm that is read, opposite the lined-up one. */
-            readArm?: components["schemas"]["WhichArm"];
+            edgeOnArm: boolean;
         };
         /**
          * @description An angle drawn on the sheet. Its end arm follows from the start arm, the measure and the opening, so the four cannot
@@ -471,18 +467,6 @@ export interface components {
              * @description Drawn length of the end arm, in mm, from 1 to 1000.
              */
             endLength: number;
-            /** @description Direction of the end arm. */
-            end?: components["schemas"]["Direction"];
-            /** @description The start arm. */
-            startArm?: components["schemas"]["Arm"];
-            /** @description The end arm. */
-            endArm?: components["schemas"]["Arm"];
-            /** @description The direction that halves the opening (Euclid, <i>Elements</i> I.9). */
-            bisector?: components["schemas"]["Direction"];
-            /** @description The same arms with the opening that is not reflex: the angle a half circle can measure. Itself up to 180°. */
-            smaller?: components["schemas"]["Angle"];
-            /** @description The same angle told from its other arm: end becomes start, and the opening is reversed. */
-            fromOtherArm?: components["schemas"]["Angle"];
         };
         /**
          * @description The kinds of angle by measure (Common Core State Standards 4.G.A.1; England's national curriculum, Years 5 and 6 geometry;
@@ -498,12 +482,6 @@ export interface components {
             start: string;
             /** @description The letter on the end arm. */
             end: string;
-            /** @description The three-letter name, the vertex in the middle. */
-            full?: null | string;
-            /** @description The start arm as a ray, named from its endpoint outward. */
-            startRay?: null | string;
-            /** @description The end arm as a ray, named from its endpoint outward. */
-            endRay?: null | string;
         };
         /** @description One answer with its mark, as the teacher sees it. */
         AnswerReply: {
@@ -537,20 +515,6 @@ export interface components {
              * @description When it was made by the browser's clock, or left out.
              */
             answeredAt?: null | string;
-        };
-        /** @description One arm of an angle as a ray drawn with a length. */
-        Arm: {
-            /** @description Where the arm starts: the vertex. */
-            from?: components["schemas"]["Point"];
-            /** @description Which way it points. */
-            direction?: components["schemas"]["Direction"];
-            /**
-             * Format: double
-             * @description How far it is drawn, in mm.
-             */
-            length?: number;
-            /** @description Where the drawn arm ends. */
-            tip?: components["schemas"]["Point"];
         };
         /**
          * @description How long the arms are, held against the instrument.
@@ -770,11 +734,6 @@ export interface components {
              * @description What the drawn line strays from its own dot.
              */
             ruling: number;
-            /**
-             * Format: double
-             * @description The whole error, in degrees.
-             */
-            whole?: number;
         };
         /**
          * @description What a cause was found by.
@@ -832,9 +791,9 @@ export interface components {
              * Format: double
              * @description Where it stands, in degrees as printed.
              */
-            bearing?: number;
+            bearing: number;
             /** @description How long it is drawn. */
-            rank?: components["schemas"]["GraduationRank"];
+            rank: components["schemas"]["GraduationRank"];
         };
         /** @description One printed number. */
         GraduationLabel: {
@@ -842,17 +801,17 @@ export interface components {
              * Format: int32
              * @description The scale it belongs to.
              */
-            scaleIndex?: number;
+            scaleIndex: number;
             /**
              * Format: double
              * @description Where it stands, in degrees as printed.
              */
-            bearing?: number;
+            bearing: number;
             /**
              * Format: int32
              * @description The number.
              */
-            number?: number;
+            number: number;
         };
         /**
          * @description How long a graduation is drawn.
@@ -1003,7 +962,7 @@ export interface components {
              * @description Tolerance in degrees, 0 to 10.
              * @default 2
              */
-            tolerance: number;
+            tolerance?: number;
         };
         /**
          * Format: double
@@ -1040,7 +999,7 @@ export interface components {
              * @description How often each item may be answered, 1 to 9.
              * @default 3
              */
-            tries: number;
+            tries?: number;
         };
         /** @description A new class. */
         NewClass: {
@@ -1089,7 +1048,7 @@ export interface components {
              * @description Whether the other end carries an arrowhead.
              * @default false
              */
-            arrow: boolean;
+            arrow?: boolean;
         };
         /** @description What is written on the sheet in the marking ink. */
         PictureNote: {
@@ -1128,7 +1087,7 @@ export interface components {
              * @description True when it lies on its printed face.
              * @default false
              */
-            turnedOver: boolean;
+            turnedOver?: boolean;
         };
         /** @description A point on the sheet, in millimetres; x runs to the right, y up. */
         Point: {
@@ -1358,13 +1317,13 @@ export interface components {
              * @description Smallest measure, in degrees, 1 to 180.
              * @default 5
              */
-            from: number;
+            from?: number;
             /**
              * Format: int32
              * @description Largest measure, in degrees, 1 to 180.
              * @default 175
              */
-            to: number;
+            to?: number;
             /** @description Which whole degrees. */
             step?: components["schemas"]["MeasureStep"];
             /** @description Kinds of angle; empty: acute and obtuse. */
@@ -1379,7 +1338,7 @@ export interface components {
              * @description Name of an instrument of the catalogue.
              * @default desk-half-circle
              */
-            instrument: string;
+            instrument?: string;
             /** @description Keys of mistakes at which the items shall show them; empty: all that can be foretold. */
             mistakes?: null | string[];
             /**
@@ -1387,14 +1346,9 @@ export interface components {
              * @description Tolerance in degrees, 0 to 10, by which answers must differ to be told apart.
              * @default 2
              */
-            tolerance: number;
+            tolerance?: number;
             /** @description What the items talk about. */
             theme?: components["schemas"]["Theme"];
-            /**
-             * Format: int32
-             * @description How many items are asked for.
-             */
-            count?: number;
         };
         /** @description The whole state of the sheet at one step. Each state stands for itself: it does not depend on how one got there. */
         SheetState: {
@@ -1522,14 +1476,14 @@ export interface components {
         /** @description One bead of a counting thread. */
         ThreadStop: {
             /** @description Where it lies on the sheet. */
-            at?: components["schemas"]["Point"];
+            at: components["schemas"]["Point"];
             /**
              * Format: double
              * @description The number counted there, in degrees.
              */
-            reading?: number;
+            reading: number;
             /** @description Whether a ten, a five or a single degree is counted. */
-            rank?: components["schemas"]["GraduationRank"];
+            rank: components["schemas"]["GraduationRank"];
         };
         /**
          * @description How the angles lie on the sheet.

@@ -1,0 +1,100 @@
+/**
+ * The server as the browser sees it: typed by its own description, with the anti-forgery token of the session, and with
+ * every failure as a Problem that can be shown as it is.
+ */
+import createClient, { type Middleware } from 'openapi-fetch'
+import type { components, paths } from './schema.generated'
+
+export type Schema = components['schemas']
+export type Point = Schema['Point']
+export type Angle = Schema['Angle']
+export type Placement = Schema['Placement']
+export type Protractor = Schema['Protractor']
+export type Instrument = Schema['InstrumentReply']
+export type Script = Schema['Script']
+export type SheetState = Schema['SheetState']
+export type Thread = Schema['CountingThread']
+export type Item = Schema['Item']
+export type Picture = Schema['MarkPicture']
+
+/** Something the server refused, or could not be asked. */
+export class Problem extends Error {
+  constructor(
+    readonly status: number,
+    title: string,
+    readonly detail: string,
+    readonly errors: Record<string, string[]> = {},
+  ) {
+    super(title)
+  }
+
+  /** Whether the same request may well succeed later. */
+  get passing(): boolean {
+    return this.status === 0 || this.status === 503
+  }
+
+  /** The whole story in one text. */
+  get text(): string {
+    const fields = Object.entries(this.errors).map(([field, messages]) => `${field} ${messages.join(' ')}`)
+    return fields.length > 0 ? fields.join(' ') : `${this.message} ${this.detail}`
+  }
+}
+
+type Room = 'teacher' | 'student'
+const tokens: Record<Room, string | undefined> = { teacher: undefined, student: undefined }
+const roomOf = (url: string): Room => (url.includes('/api/v1/bench') ? 'student' : 'teacher')
+
+const withToken: Middleware = {
+  onRequest({ request }) {
+    const token = tokens[roomOf(request.url)]
+    if (request.method !== 'GET' && token) request.headers.set('X-Jaunty-Token', token)
+    return request
+  },
+}
+
+const client = createClient<paths>({ baseUrl: location.origin })
+client.use(withToken)
+
+/** Waits for a reply and returns its body, or throws a Problem. */
+export async function ask<T>(
+  request: Promise<{ data?: T; error?: unknown; response: Response }>,
+): Promise<NonNullable<T>> {
+  let reply: Awaited<typeof request>
+  try {
+    reply = await request
+  } catch {
+    throw new Problem(0, 'The server cannot be reached.', 'Check the connection; nothing is lost.')
+  }
+  if (reply.response.ok) return reply.data as NonNullable<T>
+  const problem = (reply.error ?? {}) as {
+    title?: string
+    detail?: string
+    errors?: Record<string, string[]>
+  }
+  throw new Problem(
+    reply.response.status,
+    problem.title ?? 'The server did not accept that.',
+    problem.detail ?? '',
+    problem.errors,
+  )
+}
+
+/** Asks who is signed in, and remembers the token for what comes next. */
+export async function session(room: Room): Promise<Schema['SessionReply']> {
+  const reply =
+    room === 'teacher'
+      ? await ask(client.GET('/api/v1/session'))
+      : await ask(client.GET('/api/v1/bench/session'))
+  return entered(room, reply)
+}
+
+/** Remembers the token of a session that has just begun or ended. */
+export function entered(room: Room, reply: Schema['SessionReply']): Schema['SessionReply'] {
+  tokens[room] = reply.antiforgeryToken
+  return reply
+}
+
+export const api = client
+
+/** Any failure as a text to show. */
+export const tell = (error: unknown): string => (error instanceof Problem ? error.text : String(error))

@@ -1,0 +1,79 @@
+<!-- What the student is told about a marked answer, and what can be done next. -->
+<script lang="ts">
+  import Button from 'carbon-components-svelte/src/Button/Button.svelte'
+  import type { Sent } from './outbox.svelte'
+
+  interface Props {
+    marked: Sent
+    onagain: () => void
+    onnext: (() => void) | null
+  }
+  let { marked, onagain, onnext }: Props = $props()
+
+  const said = { accepted: 'That fits', near: 'Very near', notYet: 'Not yet' }
+  const verdict = $derived(marked.mark.verdict)
+  const feedback = $derived(marked.mark.feedback)
+  const again = $derived(verdict !== 'accepted' && marked.triesLeft > 0)
+</script>
+
+<div class="feedback {verdict}" role="status" data-testid="feedback">
+  <p class="verdict">
+    <span aria-hidden="true">{verdict === 'accepted' ? '✓' : verdict === 'near' ? '≈' : '↻'}</span>
+    {said[verdict]}
+  </p>
+  {#if feedback.praise}<p class="praise">{feedback.praise}</p>{/if}
+  <p class="happened">{feedback.happened}</p>
+  {#if feedback.next}<p class="next">{feedback.next}</p>{/if}
+</div>
+<div class="doing">
+  {#if again}
+    <Button on:click={onagain}>Try again</Button>
+  {/if}
+  {#if onnext}
+    <Button kind={again ? 'tertiary' : 'primary'} on:click={onnext}>Next item</Button>
+  {/if}
+</div>
+<p class="quiet small">
+  {#if again}
+    {marked.triesLeft === 1 ? 'One try' : `${marked.triesLeft} tries`} left.
+  {/if}
+  Your work is saved.
+</p>
+
+<style>
+  .feedback {
+    border-left: 4px solid var(--marking);
+    padding-left: 16px;
+  }
+  .feedback.accepted {
+    border-color: var(--start-arm);
+  }
+  .feedback.near {
+    border-color: var(--brass-light);
+  }
+  p {
+    margin: 0 0 10px;
+  }
+  .verdict {
+    font: 600 16px var(--sans);
+  }
+  .praise,
+  .happened {
+    font: 400 20px/1.4 var(--serif);
+  }
+  .next {
+    font: 400 16px/1.5 var(--sans);
+  }
+  .doing {
+    display: flex;
+    flex-direction: column;
+    gap: 10px;
+  }
+  .doing :global(.bx--btn) {
+    width: 100%;
+    max-width: none;
+  }
+  .small {
+    font-size: 14px;
+  }
+</style>

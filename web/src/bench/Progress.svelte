@@ -1,0 +1,71 @@
+<!-- Where one is in the set: answered, near, to look at again, open. Told apart by shape as well as colour. -->
+<script lang="ts">
+  import type { Schema } from '../api/client'
+
+  interface Props {
+    verdicts: (Schema['Verdict'] | null)[]
+    at: number
+    onpick: (index: number) => void
+  }
+  let { verdicts, at, onpick }: Props = $props()
+  const said = { accepted: 'fits', near: 'near', notYet: 'not yet' }
+</script>
+
+<nav aria-label="Items">
+  {#each verdicts as verdict, i (i)}
+    <button
+      type="button"
+      class={verdict ?? 'open'}
+      class:now={i === at}
+      aria-current={i === at ? 'step' : undefined}
+      aria-label="Item {i + 1}{verdict ? `, ${said[verdict]}` : ''}"
+      onclick={() => onpick(i)}><span>{i + 1}</span></button
+    >
+  {/each}
+</nav>
+
+<style>
+  nav {
+    display: flex;
+    flex-wrap: wrap;
+  }
+  button {
+    display: grid;
+    place-items: center;
+    width: 44px;
+    height: 44px;
+    padding: 0;
+    border: 0;
+    background: none;
+    font: 600 14px var(--sans);
+    cursor: pointer;
+  }
+  span {
+    display: grid;
+    place-items: center;
+    width: 32px;
+    height: 32px;
+    border: 2px solid #fff;
+    border-radius: 50%;
+    color: #fff;
+  }
+  .accepted span {
+    background: #fff;
+    color: var(--ink);
+  }
+  .near span {
+    background: linear-gradient(90deg, #fff 50%, #b9c4d3 50%);
+    color: var(--ink);
+  }
+  .notYet span {
+    border-style: dashed;
+    background: repeating-linear-gradient(45deg, #3a4d6b 0 3px, var(--ink) 3px 7px);
+  }
+  .now span {
+    width: 38px;
+    height: 38px;
+    background: var(--brass-light);
+    border-color: var(--brass-light);
+    color: var(--ink);
+  }
+</style>

@@ -1,0 +1,72 @@
+<!-- What is set to the student's class. -->
+<script lang="ts">
+  import type { Schema } from '../api/client'
+
+  interface Props {
+    sets: Schema['BenchListReply'][]
+    onopen: (id: string) => void
+  }
+  let { sets, onopen }: Props = $props()
+</script>
+
+<main>
+  <h1>On your bench</h1>
+  {#each sets as set (set.id)}
+    <button type="button" onclick={() => onopen(set.id)}>
+      <span class="title">{set.title}</span>
+      <span class="quiet">
+        {set.answered} of {set.items} answered{set.closed ? ' · closed' : ''}
+      </span>
+      <span class="beads" aria-hidden="true">
+        {#each { length: set.items } as _, i (i)}<i class:full={i < set.answered}></i>{/each}
+      </span>
+    </button>
+  {:else}
+    <p>Nothing is set yet. Sharpen your pencil.</p>
+  {/each}
+</main>
+
+<style>
+  main {
+    max-width: 640px;
+    margin: 0 auto;
+    padding: 40px 24px;
+  }
+  h1 {
+    margin-bottom: 20px;
+    font-size: 28px;
+  }
+  button {
+    display: grid;
+    gap: 6px;
+    width: 100%;
+    margin-bottom: 14px;
+    padding: 20px 24px;
+    border: 0;
+    border-left: 4px solid var(--brass-light);
+    background: #fff;
+    text-align: left;
+    font: 400 15px var(--sans);
+    color: var(--ink);
+    cursor: pointer;
+  }
+  button:hover {
+    background: #fbf8ef;
+  }
+  .title {
+    font: 600 20px var(--serif);
+  }
+  .beads {
+    display: flex;
+    gap: 5px;
+  }
+  i {
+    width: 14px;
+    height: 14px;
+    border: 2px solid var(--ink);
+    border-radius: 50%;
+  }
+  i.full {
+    background: var(--ink);
+  }
+</style>

@@ -1,0 +1,109 @@
+<!-- What is said, in letters that can be read from ten metres; a question comes before its answer. -->
+<script lang="ts">
+  import ChevronLeft from 'carbon-icons-svelte/lib/ChevronLeft.svelte'
+  import ChevronRight from 'carbon-icons-svelte/lib/ChevronRight.svelte'
+  import type { Schema } from '../api/client'
+
+  interface Props {
+    caption: string
+    question: Schema['Question'] | null
+    asking: boolean
+    first: boolean
+    last: boolean
+    onnext: () => void
+    onback: () => void
+  }
+  let { caption, question, asking, first, last, onnext, onback }: Props = $props()
+</script>
+
+<section class="band" aria-label="Caption">
+  <button type="button" class="step" aria-label="Back" disabled={first} onclick={onback}
+    ><ChevronLeft size={32} /></button
+  >
+  <div class="words" aria-live="polite" data-testid="caption">
+    {#if asking && question}
+      <p class="ask">Ask first</p>
+      <p class="said">{question.text}</p>
+      {#if question.choices.length > 0}
+        <ul>
+          {#each question.choices as choice (choice)}<li>{choice}</li>{/each}
+        </ul>
+      {/if}
+    {:else}
+      <p class="said">{caption}</p>
+      {#if question && question.choices.length > 0}
+        <ul>
+          {#each question.choices as choice, i (choice)}
+            <li class:right={i === question.answer}>
+              {choice}{#if i === question.answer}<span class="visually-hidden">, the answer</span>{/if}
+            </li>
+          {/each}
+        </ul>
+      {/if}
+    {/if}
+  </div>
+  <button type="button" class="step" aria-label="Next" disabled={last} onclick={onnext}
+    ><ChevronRight size={32} /></button
+  >
+</section>
+
+<style>
+  .band {
+    display: flex;
+    align-items: stretch;
+    min-height: 148px;
+    background: #fff;
+    border-top: 1px solid var(--ink);
+  }
+  .words {
+    flex: 1;
+    display: flex;
+    flex-direction: column;
+    justify-content: center;
+    gap: 6px;
+    padding: 12px 16px;
+  }
+  .said {
+    margin: 0;
+    font: 400 clamp(28px, 2.3vw, 64px) / 1.25 var(--serif);
+    max-width: 46em;
+  }
+  .ask {
+    margin: 0;
+    font: 600 16px var(--sans);
+    color: var(--brass);
+  }
+  ul {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 20px;
+    margin: 0;
+    padding: 0;
+    list-style: none;
+    font: 400 clamp(20px, 1.6vw, 40px) var(--sans);
+  }
+  li {
+    border-bottom: 2px solid var(--ink-faint);
+    padding: 0 4px 1px;
+    color: var(--ink-soft);
+  }
+  li.right {
+    border-bottom: 4px solid var(--brass-light);
+    color: var(--ink);
+    font-weight: 600;
+  }
+  .step {
+    width: 76px;
+    border: 0;
+    background: none;
+    color: var(--ink);
+    cursor: pointer;
+  }
+  .step:hover:not(:disabled) {
+    background: #eef1f3;
+  }
+  .step:disabled {
+    color: #b8bfc8;
+    cursor: default;
+  }
+</style>

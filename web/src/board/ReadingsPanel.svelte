@@ -1,0 +1,59 @@
+<!-- What the protractor shows just now, in numbers; hidden until the teacher wants it. -->
+<script lang="ts">
+  import type { Schema } from '../api/client'
+  import { spoken } from '../sheet/geometry'
+
+  let { reply }: { reply: Schema['ReadingsReply'] | null } = $props()
+
+  const reading = (value: number | null | undefined): string =>
+    value === null || value === undefined ? 'off the scale' : `${spoken(value)}°`
+</script>
+
+<section aria-label="Readings" data-testid="readings">
+  {#if reply}
+    <dl>
+      {#each reply.scales as scale (scale.scale)}
+        <dt class:used={scale.scale === reply.advice.scale}>{scale.scale}</dt>
+        <dd class:used={scale.scale === reply.advice.scale}>{reading(scale.start)} … {reading(scale.end)}</dd>
+      {/each}
+      <dt>centre mark</dt>
+      <dd>{spoken(reply.alignment.centreOffset)} mm off</dd>
+      <dt>zero line</dt>
+      <dd>{spoken(Math.abs(reply.alignment.zeroLineOff))}° off</dd>
+    </dl>
+    <p>{reply.advice.why}</p>
+  {:else}
+    <p>Lay the protractor on to see what it shows.</p>
+  {/if}
+</section>
+
+<style>
+  section {
+    width: 300px;
+    padding: 14px 18px;
+    background: rgb(255 255 255 / 92%);
+    border: 1px solid var(--ink);
+    font-size: 16px;
+  }
+  dl {
+    display: grid;
+    grid-template-columns: auto 1fr;
+    gap: 4px 14px;
+    margin: 0 0 10px;
+  }
+  dt {
+    color: var(--ink-soft);
+  }
+  dd {
+    margin: 0;
+    font-variant-numeric: tabular-nums;
+  }
+  .used {
+    font-weight: 600;
+    color: var(--ink);
+  }
+  p {
+    margin: 0;
+    line-height: 1.4;
+  }
+</style>

@@ -1,0 +1,210 @@
+<!-- Classes, their codes, their students and PINs. -->
+<script lang="ts">
+  import Button from 'carbon-components-svelte/src/Button/Button.svelte'
+  import TextInput from 'carbon-components-svelte/src/TextInput/TextInput.svelte'
+  import { onMount } from 'svelte'
+  import { api, ask, tell, type Schema } from '../api/client'
+
+  let classes: Schema['ClassReply'][] = $state([])
+  let open = $state<Schema['ClassDetailReply'] | null>(null)
+  /** PINs told in this visit: each is shown once and then only kept as a hash. */
+  let pins: Record<string, string> = $state({})
+  let className = $state('')
+  let givenName = $state('')
+  let failure = $state('')
+
+  async function guarded(work: () => Promise<void>): Promise<void> {
+    try {
+      await work()
+      failure = ''
+    } catch (error) {
+      failure = tell(error)
+    }
+  }
+
+  async function show(classId: string): Promise<void> {
+    open = await ask(api.GET('/api/v1/classes/{classId}', { params: { path: { classId } } }))
+  }
+
+  const addClass = (event: SubmitEvent): Promise<void> =>
+    guarded(async () => {
+      event.preventDefault()
+      const made = await ask(api.POST('/api/v1/classes', { body: { name: className } }))
+      className = ''
+      classes = await ask(api.GET('/api/v1/classes'))
+      await show(made.id)
+    })
+
+  const addStudent = (event: SubmitEvent): Promise<void> =>
+    guarded(async () => {
+      event.preventDefault()
+      const classId = open!.id
+      const told = await ask(
+        api.POST('/api/v1/classes/{classId}/students', {
+          params: { path: { classId } },
+          body: { givenName },
+        }),
+      )
+      pins[told.studentId] = told.pin
+      givenName = ''
+      await show(classId)
+    })
+
+  const renew = (studentId: string): Promise<void> =>
+    guarded(async () => {
+      const told = await ask(
+        api.POST('/api/v1/classes/{classId}/students/{studentId}/pin', {
+          params: { path: { classId: open!.id, studentId } },
+        }),
+      )
+      pins[studentId] = told.pin
+    })
+
+  const remove = (student: Schema['StudentReply']): Promise<void> =>
+    guarded(async () => {
+      if (!confirm(`Remove ${student.givenName} and all their answers for good?`)) return
+      const classId = open!.id
+      await ask(
+        api.DELETE('/api/v1/classes/{classId}/students/{studentId}', {
+          params: { path: { classId, studentId: student.id } },
+        }),
+      )
+      await show(classId)
+    })
+
+  onMount(() =>
+    guarded(async () => {
+      classes = await ask(api.GET('/api/v1/classes'))
+      if (classes[0]) await show(classes[0].id)
+    }),
+  )
+</script>
+
+<main>
+  <aside>
+    <h1>Classes</h1>
+    {#each classes as each (each.id)}
+      <button
+        type="button"
+        class="class"
+        aria-pressed={open?.id === each.id}
+        onclick={() => guarded(() => show(each.id))}>{each.name}</button
+      >
+    {/each}
+    <form onsubmit={addClass}>
+      <TextInput labelText="New class" bind:value={className} />
+      <Button type="submit" kind="tertiary" size="field">Add the class</Button>
+    </form>
+  </aside>
+  {#if open}
+    <section aria-label={open.name}>
+      <h2>{open.name}</h2>
+      <p>
+        Students join at the Bench with the class code <strong class="code">{open.code}</strong>, their name
+        and PIN.
+      </p>
+      <form class="add" onsubmit={addStudent}>
+        <TextInput labelText="Given name of a new student" bind:value={givenName} />
+        <Button type="submit" size="field">Add</Button>
+      </form>
+      <ul>
+        {#each open.students as student (student.id)}
+          <li>
+            <span>{student.givenName}</span>
+            {#if pins[student.id]}<strong>PIN {pins[student.id]}</strong>{/if}
+            <button type="button" onclick={() => renew(student.id)}>New PIN</button>
+            <button type="button" onclick={() => remove(student)}>Remove</button>
+          </li>
+        {/each}
+      </ul>
+      <p class="quiet">
+        A PIN is told once. Write it down for the student; here it is kept so that nobody can read it.
+      </p>
+    </section>
+  {/if}
+  {#if failure}<p class="failure" role="alert">{failure}</p>{/if}
+</main>
+
+<style>
+  main {
+    display: grid;
+    grid-template-columns: 280px minmax(0, 1fr);
+    gap: 24px;
+    max-width: 1080px;
+    margin: 0 auto;
+    padding: 32px 24px;
+    align-items: start;
+  }
+  h1,
+  h2 {
+    margin-bottom: 12px;
+    font-size: 24px;
+  }
+  .class {
+    display: block;
+    width: 100%;
+    min-height: 48px;
+    margin-bottom: 6px;
+    padding: 0 14px;
+    border: 0;
+    border-left: 4px solid transparent;
+    background: #fff;
+    text-align: left;
+    font: 400 16px var(--sans);
+    color: var(--ink);
+    cursor: pointer;
+  }
+  .class[aria-pressed='true'] {
+    border-color: var(--brass-light);
+    font-weight: 600;
+  }
+  form {
+    display: grid;
+    gap: 10px;
+    margin-top: 20px;
+  }
+  section {
+    padding: 24px;
+    background: #fff;
+  }
+  .code {
+    font-size: 20px;
+    letter-spacing: 0.08em;
+  }
+  .add {
+    grid-template-columns: 1fr auto;
+    align-items: end;
+  }
+  ul {
+    columns: 2;
+    margin: 20px 0;
+    padding: 0;
+    list-style: none;
+  }
+  li {
+    display: flex;
+    align-items: center;
+    gap: 12px;
+    min-height: 44px;
+    break-inside: avoid;
+  }
+  li span {
+    flex: 1;
+  }
+  li button {
+    min-height: 44px;
+    border: 0;
+    background: none;
+    font: 400 14px var(--sans);
+    color: #1d4f91;
+    text-decoration: underline;
+    cursor: pointer;
+  }
+  .failure {
+    grid-column: 1 / -1;
+    margin: 0;
+    padding: 12px 16px;
+    background: #fff;
+    border-left: 4px solid var(--marking);
+  }
+</style>

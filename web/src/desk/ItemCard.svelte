@@ -1,0 +1,69 @@
+<!-- An item with the strip of what each mistake would answer at it. -->
+<script lang="ts">
+  import type { Schema } from '../api/client'
+  import ItemPicture from './ItemPicture.svelte'
+
+  interface Props {
+    generated: Schema['GeneratedItem']
+    number: number
+  }
+  let { generated, number }: Props = $props()
+  const showing = $derived(generated.strip.filter((entry) => entry.shows))
+  const hidden = $derived(generated.strip.length - showing.length)
+</script>
+
+<article>
+  <ItemPicture item={generated.item} />
+  <div>
+    <h3>
+      {number}. {generated.item.kind === 'draw' ? 'Draw' : 'Measure'} <strong>{generated.answer}°</strong>
+    </h3>
+    <p class="quiet">{generated.item.prompt}</p>
+    <ul aria-label="What mistakes would answer">
+      {#each showing as entry (entry.mistake)}
+        <li><b>{entry.answers.map((a) => `${a}°`).join(' or ')}</b> {entry.name}</li>
+      {/each}
+    </ul>
+    {#if hidden > 0}
+      <p class="quiet small">{hidden === 1 ? 'One mistake' : `${hidden} mistakes`} would not show here.</p>
+    {/if}
+  </div>
+</article>
+
+<style>
+  article {
+    display: grid;
+    grid-template-columns: 168px 1fr;
+    gap: 18px;
+    padding: 16px;
+    background: #fff;
+  }
+  h3 {
+    font-size: 18px;
+  }
+  p {
+    margin: 2px 0 8px;
+    font-size: 15px;
+  }
+  .small {
+    margin: 6px 0 0;
+    font-size: 14px;
+  }
+  ul {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 4px 8px;
+    margin: 0;
+    padding: 0;
+    list-style: none;
+  }
+  li {
+    padding: 2px 8px;
+    background: #f4efe0;
+    font-size: 14px;
+  }
+  b {
+    font-weight: 600;
+    font-variant-numeric: tabular-nums;
+  }
+</style>

@@ -1,0 +1,222 @@
+<!-- Making a set by seeing its items; keeping it and giving it to a class. -->
+<script lang="ts">
+  import Button from 'carbon-components-svelte/src/Button/Button.svelte'
+  import NumberInput from 'carbon-components-svelte/src/NumberInput/NumberInput.svelte'
+  import Select from 'carbon-components-svelte/src/Select/Select.svelte'
+  import SelectItem from 'carbon-components-svelte/src/Select/SelectItem.svelte'
+  import TextInput from 'carbon-components-svelte/src/TextInput/TextInput.svelte'
+  import { onMount } from 'svelte'
+  import { api, ask, tell, type Instrument, type Schema } from '../api/client'
+  import ItemCard from './ItemCard.svelte'
+
+  let classes: Schema['ClassReply'][] = $state([])
+  let kinds: Schema['KindReply'][] = $state([])
+  let instruments: Instrument[] = $state([])
+  let counts: Record<string, number> = $state({ measure: 3, draw: 2 })
+  let title = $state('Harbour angles')
+  let seed = $state(randomSeed())
+  let classId = $state('')
+  let tries = $state('3')
+  const wish = $state({
+    from: 5,
+    to: 175,
+    step: 'any' as Schema['MeasureStep'],
+    opening: 'both' as Schema['OpeningSide'],
+    tilt: 'level' as Schema['Tilt'],
+    arms: 'mixed' as Schema['ArmLengths'],
+    theme: 'harbour' as Schema['Theme'],
+    instrument: 'desk-half-circle',
+    tolerance: 2,
+  })
+  let made = $state<Schema['GeneratedSetReply'] | null>(null)
+  let failure = $state('')
+  let busy = $state(false)
+
+  const specification: Schema['SetSpecification'] = $derived({
+    ...wish,
+    kinds: kinds.map((k) => ({ kind: k.key, count: Number(counts[k.key] ?? 0) })).filter((k) => k.count > 0),
+  })
+
+  function randomSeed(): number {
+    return Math.floor(Math.random() * 1_000_000)
+  }
+
+  // The items are shown as they would be set, and made anew as soon as a wish changes.
+  let asked = 0
+  $effect(() => {
+    if (specification.kinds.length === 0) return
+    const body = { specification: $state.snapshot(specification), seed }
+    const number = ++asked
+    ask(api.POST('/api/v1/sets/generate', { body })).then(
+      (reply) => {
+        if (number !== asked) return
+        made = reply
+        failure = ''
+      },
+      (error: unknown) => {
+        if (number === asked) failure = tell(error)
+      },
+    )
+  })
+
+  async function give(event: SubmitEvent): Promise<void> {
+    event.preventDefault()
+    busy = true
+    try {
+      const set = await ask(api.POST('/api/v1/sets', { body: { title, specification, seed } }))
+      const given = await ask(
+        api.POST('/api/v1/assignments', { body: { setId: set.id, classId, tries: Number(tries) } }),
+      )
+      location.hash = `#/results/${given.id}`
+    } catch (error) {
+      failure = tell(error)
+    } finally {
+      busy = false
+    }
+  }
+
+  onMount(async () => {
+    try {
+      ;[classes, kinds, instruments] = await Promise.all([
+        ask(api.GET('/api/v1/classes')),
+        ask(api.GET('/api/v1/exercise-kinds')),
+        ask(api.GET('/api/v1/instruments')),
+      ])
+      classId = classes[0]?.id ?? ''
+    } catch (error) {
+      failure = tell(error)
+    }
+  })
+</script>
+
+<div class="desk">
+  <form onsubmit={give}>
+    <h1>A new set</h1>
+    <TextInput labelText="Title" bind:value={title} />
+    <div class="pair">
+      {#each kinds as kind (kind.key)}
+        <NumberInput labelText="{kind.title}: items" min={0} max={30} bind:value={counts[kind.key]} />
+      {/each}
+    </div>
+    <div class="pair">
+      <NumberInput labelText="From, degrees" min={1} max={180} bind:value={wish.from} />
+      <NumberInput labelText="To, degrees" min={1} max={180} bind:value={wish.to} />
+    </div>
+    <Select labelText="Measures" bind:selected={wish.step}>
+      <SelectItem value="any" text="any whole degree (mistakes show best)" />
+      <SelectItem value="fives" text="multiples of five" />
+      <SelectItem value="tens" text="multiples of ten" />
+    </Select>
+    <div class="pair">
+      <Select labelText="Opening" bind:selected={wish.opening}>
+        <SelectItem value="both" text="both sides" />
+        <SelectItem value="right" text="right" />
+        <SelectItem value="left" text="left" />
+      </Select>
+      <Select labelText="Lying" bind:selected={wish.tilt}>
+        <SelectItem value="level" text="level" />
+        <SelectItem value="mixed" text="some tilted" />
+        <SelectItem value="tilted" text="tilted" />
+      </Select>
+    </div>
+    <div class="pair">
+      <Select labelText="Arms" bind:selected={wish.arms}>
+        <SelectItem value="long" text="past the rim" />
+        <SelectItem value="mixed" text="some short" />
+        <SelectItem value="short" text="too short" />
+      </Select>
+      <Select labelText="Story" bind:selected={wish.theme}>
+        <SelectItem value="harbour" text="the harbour" />
+        <SelectItem value="plain" text="none" />
+      </Select>
+    </div>
+    <Select labelText="Instrument" bind:selected={wish.instrument}>
+      {#each instruments as { protractor } (protractor.id)}
+        <SelectItem value={protractor.id} text={protractor.name} />
+      {/each}
+    </Select>
+    <div class="pair">
+      <Select labelText="For" bind:selected={classId}>
+        {#each classes as each (each.id)}<SelectItem value={each.id} text={each.name} />{/each}
+      </Select>
+      <Select labelText="Tries an item" bind:selected={tries}>
+        {#each ['1', '2', '3', '5'] as n (n)}<SelectItem value={n} text={n} />{/each}
+      </Select>
+    </div>
+    <Button type="submit" disabled={busy || !made || !classId || failure !== ''}>Set it to the class</Button>
+    {#if classes.length === 0}<p class="quiet">Make a class first, under Classes.</p>{/if}
+  </form>
+  <section aria-label="Items">
+    <div class="top">
+      <h2>{made ? `${made.items.length} items` : 'Items'}</h2>
+      <span class="quiet">Under each: what mistakes would answer.</span>
+      <Button kind="tertiary" size="field" on:click={() => (seed = randomSeed())}>Other numbers</Button>
+    </div>
+    {#if failure}<p class="failure" role="alert">{failure}</p>{/if}
+    {#each made?.items ?? [] as generated, i (i)}
+      <ItemCard {generated} number={i + 1} />
+    {/each}
+  </section>
+</div>
+
+<style>
+  .desk {
+    display: grid;
+    grid-template-columns: 380px minmax(0, 1fr);
+    gap: 24px;
+    padding: 24px;
+    align-items: start;
+  }
+  form {
+    display: flex;
+    flex-direction: column;
+    gap: 16px;
+    padding: 24px;
+    background: #fff;
+  }
+  form :global(.bx--btn) {
+    width: 100%;
+    max-width: none;
+  }
+  .pair {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 12px;
+  }
+  .pair :global(.bx--form-item),
+  .pair :global(.bx--number),
+  .pair :global(.bx--select-input) {
+    min-width: 0;
+    width: 100%;
+  }
+  h1 {
+    font-size: 24px;
+  }
+  h2 {
+    font-size: 20px;
+  }
+  section {
+    display: flex;
+    flex-direction: column;
+    gap: 12px;
+  }
+  .top {
+    display: flex;
+    align-items: center;
+    gap: 16px;
+  }
+  .top .quiet {
+    flex: 1;
+  }
+  .failure {
+    margin: 0;
+    padding: 12px 16px;
+    background: #fff;
+    border-left: 4px solid var(--marking);
+  }
+  @media (max-width: 900px) {
+    .desk {
+      grid-template-columns: minmax(0, 1fr);
+    }
+  }
+</style>

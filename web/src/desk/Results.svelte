@@ -1,0 +1,250 @@
+<!-- Who answered what, and the likely causes: a wall chart of students against items, and groups to teach again. -->
+<script lang="ts">
+  import Button from 'carbon-components-svelte/src/Button/Button.svelte'
+  import { onMount } from 'svelte'
+  import { api, ask, Problem, tell, type Schema } from '../api/client'
+  import { teachAgain } from './teach'
+
+  let { id }: { id: string } = $props()
+  let results = $state<Schema['ResultsReply'] | null>(null)
+  let failure = $state('')
+  const secondsBetweenLooks = 5
+  const words = { accepted: 'fits', near: 'near', notYet: 'not yet' }
+
+  async function look(): Promise<void> {
+    try {
+      results = await ask(
+        api.GET('/api/v1/assignments/{assignmentId}/results', { params: { path: { assignmentId: id } } }),
+      )
+      failure = ''
+    } catch (error) {
+      // What is shown stays while the server is away for a moment.
+      if (!(error instanceof Problem && error.passing && results)) failure = tell(error)
+    }
+  }
+
+  async function close(): Promise<void> {
+    try {
+      await ask(
+        api.POST('/api/v1/assignments/{assignmentId}/close', { params: { path: { assignmentId: id } } }),
+      )
+      await look()
+    } catch (error) {
+      failure = tell(error)
+    }
+  }
+
+  onMount(() => {
+    void look()
+    const timer = setInterval(() => {
+      if (document.visibilityState === 'visible') void look()
+    }, secondsBetweenLooks * 1000)
+    return () => clearInterval(timer)
+  })
+
+  const handedIn = $derived(results?.students.filter((s) => s.progress.answered > 0).length ?? 0)
+  const cell = (item: Schema['ItemResult']): string =>
+    item.verdict ? `${words[item.verdict]}${item.causeName ? `: ${item.causeName}` : ''}` : 'not answered'
+</script>
+
+{#if failure}<p class="failure" role="alert">{failure}</p>{/if}
+{#if results}
+  <main>
+    <section class="chart" aria-label="Answers">
+      <div class="top">
+        <div>
+          <h1>{results.title}</h1>
+          <p class="quiet">
+            {results.className} · {handedIn} of {results.students.length} at work{results.closedAt
+              ? ' · closed'
+              : ''}
+          </p>
+        </div>
+        {#if !results.closedAt}<Button kind="ghost" size="field" on:click={close}>Close it</Button>{/if}
+      </div>
+      <table>
+        <thead>
+          <tr>
+            <th scope="col"><span class="visually-hidden">Student</span></th>
+            {#each results.items as item, i (i)}
+              <th scope="col" title={item.prompt}>{i + 1}<small>{item.kind}</small></th>
+            {/each}
+            <th scope="col" class="cause">likely cause</th>
+          </tr>
+        </thead>
+        <tbody>
+          {#each results.students as student (student.studentId)}
+            <tr>
+              <th scope="row">{student.givenName}</th>
+              {#each student.items as item, i (i)}
+                <td title={cell(item)}>
+                  <span class="mark {item.verdict ?? 'none'}" aria-hidden="true"></span>
+                  <span class="visually-hidden">{cell(item)}</span>
+                </td>
+              {/each}
+              <td class="cause">
+                {#if student.progress.likelyCause}
+                  {results.groups
+                    .find((g) => g.cause === student.progress.likelyCause)
+                    ?.students.includes(student.givenName)
+                    ? results.groups.find((g) => g.cause === student.progress.likelyCause)!.name
+                    : ''}
+                {/if}
+              </td>
+            </tr>
+          {/each}
+        </tbody>
+      </table>
+      <p class="legend quiet">
+        <span class="mark accepted"></span> fits <span class="mark near"></span> near
+        <span class="mark notYet"></span> not yet <span class="mark none"></span> not answered
+      </p>
+    </section>
+    <section class="groups" aria-label="Likely causes">
+      {#each results.groups as group (group.cause)}
+        <article>
+          <h2>
+            {group.students.length === 1 ? 'One' : group.students.length}
+            {group.name}
+          </h2>
+          <p class="quiet">{group.students.join(', ')}</p>
+          {#if group.example !== null && group.example !== undefined}
+            <a href={teachAgain(results.items[group.example]!)}>Teach on the Board</a>
+          {/if}
+        </article>
+      {:else}
+        <article>
+          <h2>Nothing to teach again</h2>
+          <p class="quiet">{handedIn === 0 ? 'Nobody has handed in yet.' : 'No mistake stands out.'}</p>
+        </article>
+      {/each}
+    </section>
+  </main>
+{/if}
+
+<style>
+  main {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 400px;
+    gap: 24px;
+    padding: 24px;
+    align-items: start;
+  }
+  .chart {
+    padding: 20px 24px;
+    background: var(--paper);
+  }
+  .top {
+    display: flex;
+    justify-content: space-between;
+    align-items: start;
+    margin-bottom: 8px;
+  }
+  h1 {
+    font-size: 23px;
+  }
+  p {
+    margin: 2px 0;
+    font-size: 15px;
+  }
+  table {
+    width: 100%;
+    border-collapse: collapse;
+    font-size: 15px;
+  }
+  th {
+    font-weight: 400;
+    text-align: center;
+    padding: 0 2px;
+  }
+  th small {
+    display: block;
+    font-size: 12px;
+    color: var(--ink-soft);
+  }
+  th[scope='row'] {
+    text-align: right;
+    padding-right: 12px;
+  }
+  td {
+    height: 23px;
+    padding: 1px 3px;
+    text-align: center;
+  }
+  .cause {
+    padding-left: 12px;
+    text-align: left;
+    font-size: 14px;
+    color: var(--ink-soft);
+  }
+  .mark {
+    display: inline-block;
+    width: 36px;
+    height: 17px;
+    border: 1px solid var(--ink);
+    vertical-align: middle;
+  }
+  .accepted {
+    background: var(--ink);
+  }
+  .near {
+    background: linear-gradient(90deg, var(--ink) 60%, var(--paper) 60%);
+  }
+  .notYet {
+    background: linear-gradient(90deg, #c8881b 22%, transparent 22%) var(--paper);
+    position: relative;
+  }
+  .notYet::after {
+    content: '×';
+    position: absolute;
+    right: 6px;
+    top: -4px;
+    font: 600 18px/24px var(--sans);
+  }
+  .none {
+    border-style: dashed;
+    border-color: #8a94a3;
+  }
+  .legend {
+    display: flex;
+    align-items: center;
+    gap: 8px;
+    margin-top: 12px;
+  }
+  .legend .mark:not(:first-child) {
+    margin-left: 14px;
+  }
+  .groups {
+    display: flex;
+    flex-direction: column;
+    gap: 14px;
+  }
+  article {
+    padding: 18px 20px;
+    background: #fff;
+  }
+  h2 {
+    font-size: 19px;
+    line-height: 1.3;
+  }
+  article a {
+    display: inline-block;
+    margin-top: 10px;
+    padding: 11px 16px;
+    background: var(--ink);
+    color: #fff;
+    font-weight: 600;
+    text-decoration: none;
+  }
+  .failure {
+    margin: 24px;
+    padding: 12px 16px;
+    background: #fff;
+    border-left: 4px solid var(--marking);
+  }
+  @media (max-width: 1000px) {
+    main {
+      grid-template-columns: minmax(0, 1fr);
+    }
+  }
+</style>

@@ -1,0 +1,167 @@
+<!-- The front door: three rooms. -->
+<script lang="ts">
+  const rooms = [
+    {
+      href: '/board',
+      name: 'Board',
+      text: 'Show the class how it is done, step by step, with a protractor that behaves like one.',
+    },
+    {
+      href: '/bench',
+      name: 'Bench',
+      text: 'Measure and draw with your own hand. Hand in, and see what happened.',
+    },
+    {
+      href: '/desk',
+      name: 'Desk',
+      text: 'Make sets, give them to a class, and see who needs which lesson again.',
+    },
+  ]
+  const ticks = Array.from({ length: 181 }, (_, i) => i)
+  const length = (i: number): number => (i % 10 === 0 ? 15 : i % 5 === 0 ? 11 : 7)
+</script>
+
+<main>
+  <div class="words">
+    <h1>Jaunty Compass</h1>
+    <p class="claim">Angles, measured and drawn: which scale, short arms, and what went wrong.</p>
+    <nav aria-label="Rooms">
+      {#each rooms as room (room.name)}
+        <a href={room.href}>
+          <span class="name">{room.name}</span>
+          <span>{room.text}</span>
+        </a>
+      {/each}
+    </nav>
+    <p class="quiet">
+      This is classroom geometry. For compass points and cut-out instruments mind the points and blades, and
+      follow your school's own rules.
+    </p>
+  </div>
+  <svg viewBox="-210 -250 420 330" aria-hidden="true">
+    <path d="M-300 26H300" class="waterline" />
+    <g transform="rotate(-11)">
+      <path
+        class="plastic"
+        fill-rule="evenodd"
+        d="M192 0A192 192 0 0 0 -192 0V24H192ZM-92 -12A92 92 0 0 1 92 -12Z"
+      />
+      {#each ticks as i (i)}
+        <path class="tick" transform="rotate({-i})" d="M188 0H{188 - length(i)}" />
+      {/each}
+      <path d="M-188 0H188" class="brass" />
+      <circle r="6" class="centre" />
+    </g>
+    <path d="M0 0 196 -38" class="start" />
+    <path d="M0 0 72 -226" class="end" />
+    <path d="M47 -9A48 48 0 0 0 15 -46" class="arc" />
+  </svg>
+</main>
+
+<style>
+  main {
+    display: grid;
+    grid-template-columns: minmax(420px, 560px) minmax(0, 1fr);
+    align-items: center;
+    gap: 48px;
+    min-height: 100dvh;
+    padding: 40px 56px;
+    background: var(--paper);
+    overflow: hidden;
+  }
+  h1 {
+    font-size: 52px;
+    line-height: 1.1;
+  }
+  .claim {
+    margin: 12px 0 28px;
+    font: 400 21px/1.4 var(--serif);
+  }
+  nav {
+    display: grid;
+    gap: 12px;
+    margin-bottom: 26px;
+  }
+  nav a {
+    display: grid;
+    grid-template-columns: 110px 1fr;
+    align-items: center;
+    min-height: 84px;
+    padding: 14px 22px;
+    border: 1px solid var(--ink);
+    border-left: 6px solid var(--brass-light);
+    background: #fff;
+    color: var(--ink);
+    text-decoration: none;
+    font-size: 16px;
+    line-height: 1.4;
+  }
+  nav a:hover {
+    background: var(--ink);
+    color: #fff;
+  }
+  .name {
+    font: 600 26px var(--serif);
+  }
+  .quiet {
+    font-size: 14px;
+    line-height: 1.5;
+  }
+  svg {
+    width: 100%;
+    max-height: 86vh;
+  }
+  .plastic {
+    fill: var(--brass-clear);
+    fill-opacity: 0.5;
+    stroke: var(--brass);
+    stroke-width: 2;
+  }
+  .tick {
+    stroke: var(--ink);
+    stroke-width: 0.9;
+  }
+  .brass {
+    stroke: var(--brass);
+    stroke-width: 1.2;
+  }
+  .centre {
+    fill: var(--paper);
+    stroke: var(--brass);
+    stroke-width: 1.5;
+  }
+  .waterline {
+    stroke: #d9d6ca;
+    stroke-width: 1;
+  }
+  .start,
+  .end {
+    fill: none;
+    stroke-width: 4;
+    stroke-linecap: round;
+  }
+  .start {
+    stroke: var(--start-arm);
+  }
+  .end {
+    stroke: var(--end-arm);
+    stroke-dasharray: 26 7;
+  }
+  .arc {
+    fill: none;
+    stroke: var(--ink);
+    stroke-width: 2;
+  }
+  @media (max-width: 900px) {
+    main {
+      grid-template-columns: minmax(0, 1fr);
+      padding: 24px;
+    }
+    h1 {
+      font-size: 38px;
+    }
+    nav a {
+      grid-template-columns: minmax(0, 1fr);
+    }
+  }
+</style>

@@ -1,0 +1,102 @@
+<!--
+  The sheet: paper measured in millimetres. Children draw in mm with y up; the one flip is here.
+  It fills its place and shows at least the asked window, more where there is room.
+-->
+<script lang="ts" module>
+  import { getContext, setContext } from 'svelte'
+  import type { Point } from '../api/client'
+
+  /** What things on the sheet need of it: where a pointer is, in mm. */
+  export interface SheetFrame {
+    toSheet(event: { clientX: number; clientY: number }): Point
+  }
+
+  const key = Symbol('sheet')
+  export const useSheet = (): SheetFrame => getContext(key)
+</script>
+
+<script lang="ts">
+  import type { Snippet } from 'svelte'
+
+  interface Props {
+    /** Window that must be seen, in mm. */
+    left: number
+    bottom: number
+    width: number
+    height: number
+    label: string
+    /** Whether millimetre rules run along the edges. */
+    rules?: boolean
+    children: Snippet
+    onpointerdown?: (event: PointerEvent) => void
+    onpointermove?: (event: PointerEvent) => void
+    onpointerup?: (event: PointerEvent) => void
+  }
+  let { left, bottom, width, height, label, rules = false, children, ...handlers }: Props = $props()
+
+  let svg: SVGSVGElement
+  let flipped: SVGGElement
+  let pixels = $state({ width: 1, height: 1 })
+
+  // The inverse matrix is asked for at every move: the sheet may have scrolled or been zoomed in between.
+  setContext<SheetFrame>(key, {
+    toSheet(event) {
+      const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(flipped.getScreenCTM()!.inverse())
+      return { x: at.x, y: at.y }
+    },
+  })
+
+  const scale = $derived(Math.min(pixels.width / width, pixels.height / height) || 1)
+  const shown = $derived({
+    width: pixels.width / scale,
+    height: pixels.height / scale,
+    left: left - (pixels.width / scale - width) / 2,
+    top: -(bottom + height) - (pixels.height / scale - height) / 2,
+  })
+  const ruleTop = $derived(
+    Array.from({ length: Math.ceil(shown.width) + 1 }, (_, i) => Math.floor(shown.left) + i),
+  )
+  const ruleSide = $derived(
+    Array.from({ length: Math.ceil(shown.height) + 1 }, (_, i) => Math.floor(shown.top) + i),
+  )
+  const rank = (mm: number): number => (mm % 10 === 0 ? 3.2 : mm % 5 === 0 ? 2.2 : 1.3)
+</script>
+
+<svg
+  bind:this={svg}
+  bind:clientWidth={pixels.width}
+  bind:clientHeight={pixels.height}
+  class="sheet"
+  role="group"
+  aria-label={label}
+  viewBox="{shown.left} {shown.top} {shown.width} {shown.height}"
+  preserveAspectRatio="xMidYMid meet"
+  {...handlers}
+>
+  {#if rules}
+    <path
+      class="rule"
+      d={ruleTop.map((mm) => `M${mm} ${shown.top}v${rank(mm)}`).join('') +
+        ruleSide.map((mm) => `M${shown.left} ${mm}h${rank(mm)}`).join('')}
+    />
+  {/if}
+  <g transform="scale(1 -1)" bind:this={flipped}>
+    {@render children()}
+  </g>
+</svg>
+
+<style>
+  .sheet {
+    display: block;
+    width: 100%;
+    height: 100%;
+    background: var(--paper);
+    touch-action: none;
+    user-select: none;
+  }
+  .rule {
+    stroke: #c9c6ba;
+    stroke-width: 0.18;
+    fill: none;
+  }
+</style>

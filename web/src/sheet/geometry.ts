@@ -1,0 +1,46 @@
+/**
+ * Drawing helpers: where things go on the sheet. Millimetres, y up, directions in degrees anticlockwise from +x, as
+ * everywhere. Nothing here reads, judges or decides.
+ */
+import type { Angle, Point } from '../api/client'
+
+const RADIANS = Math.PI / 180
+
+/** The point some mm away in a direction. */
+export function towards(from: Point, direction: number, distance: number): Point {
+  return {
+    x: from.x + distance * Math.cos(direction * RADIANS),
+    y: from.y + distance * Math.sin(direction * RADIANS),
+  }
+}
+
+/** The direction from one point to another, in degrees. */
+export const directionOf = (from: Point, to: Point): number =>
+  Math.atan2(to.y - from.y, to.x - from.x) / RADIANS
+
+export const distanceOf = (a: Point, b: Point): number => Math.hypot(b.x - a.x, b.y - a.y)
+
+/** The sign of a turn that opens this way: anticlockwise positive. */
+export const signOf = (opening: Angle['opening']): 1 | -1 => (opening === 'anticlockwise' ? 1 : -1)
+
+/** Direction of an angle's end arm. */
+export const endDirection = (angle: Angle): number => angle.start + signOf(angle.opening) * angle.measure
+
+/** The equal direction that is nearest to another, so that a turn runs the short way round. */
+export const nearestTurn = (target: number, current: number): number =>
+  current + ((((target - current) % 360) + 540) % 360) - 180
+
+/** An arc as an SVG path, in a frame with y up. */
+export function arcPath(centre: Point, radius: number, from: number, sweep: number): string {
+  const parts = Math.max(1, Math.ceil(Math.abs(sweep) / 170))
+  const begin = towards(centre, from, radius)
+  let path = `M${begin.x} ${begin.y}`
+  for (let i = 1; i <= parts; i++) {
+    const to = towards(centre, from + (sweep * i) / parts, radius)
+    path += `A${radius} ${radius} 0 0 ${sweep > 0 ? 1 : 0} ${to.x} ${to.y}`
+  }
+  return path
+}
+
+/** A number of mm or degrees as it is read out. */
+export const spoken = (number: number): string => String(Math.round(number * 10) / 10)

@@ -1,0 +1,55 @@
+/**
+ * Handling an instrument with a pointer, as a small state machine: idle, sliding (grabbed by the body) or turning (grabbed by
+ * the rim). It knows nothing of the screen or of what the instrument shows.
+ */
+import type { Placement, Point } from '../api/client'
+import { directionOf } from './geometry'
+
+export type Handling =
+  { state: 'idle' } | { state: 'sliding'; grip: Point } | { state: 'turning'; from: number; turn: number }
+
+export const idle: Handling = { state: 'idle' }
+
+/** The hand takes hold. */
+export function grab(placement: Placement, at: Point, by: 'body' | 'rim'): Handling {
+  return by === 'body'
+    ? { state: 'sliding', grip: { x: at.x - placement.centre.x, y: at.y - placement.centre.y } }
+    : { state: 'turning', from: directionOf(placement.centre, at), turn: placement.turn }
+}
+
+/** The hand moves: where the instrument lies now. */
+export function move(handling: Handling, placement: Placement, at: Point): Placement {
+  switch (handling.state) {
+    case 'sliding':
+      return { ...placement, centre: { x: at.x - handling.grip.x, y: at.y - handling.grip.y } }
+    case 'turning':
+      return { ...placement, turn: handling.turn + directionOf(placement.centre, at) - handling.from }
+    default:
+      return placement
+  }
+}
+
+/** Arrow keys slide by 1 mm, comma and full stop turn by 1°; with Shift a tenth of that. Null: not one of these keys. */
+export function nudge(placement: Placement, key: { code: string; shiftKey: boolean }): Placement | null {
+  const step = key.shiftKey ? 0.1 : 1
+  const slide = (x: number, y: number): Placement => ({
+    ...placement,
+    centre: { x: placement.centre.x + x * step, y: placement.centre.y + y * step },
+  })
+  switch (key.code) {
+    case 'ArrowLeft':
+      return slide(-1, 0)
+    case 'ArrowRight':
+      return slide(1, 0)
+    case 'ArrowUp':
+      return slide(0, 1)
+    case 'ArrowDown':
+      return slide(0, -1)
+    case 'Comma':
+      return { ...placement, turn: placement.turn + step }
+    case 'Period':
+      return { ...placement, turn: placement.turn - step }
+    default:
+      return null
+  }
+}

@@ -7,7 +7,10 @@ namespace JauntyCompass.Core.Marking;
 internal static class Pictures
 {
     private const double RingRadius = 5;
-    private const double NoteBeyondEdge = 13;
+    private const double NoteBeyondEdge = 12;
+
+    // Letters run level, so a note at the side needs more room than one above.
+    private const double NoteBesideEdge = 16;
 
     /// <summary>A ring with a few words beside it.</summary>
     internal static MarkPicture Ringed(Point at, string words, Point noteAt) =>
@@ -56,5 +59,10 @@ internal static class Pictures
 
     /// <summary>A place for a note just outside the body, at a bearing.</summary>
     internal static Point BeyondEdge(in LaidAngle laid, double bearing) =>
-        laid.Placement.PointAt(bearing, laid.Protractor.EdgeRadius + NoteBeyondEdge);
+        laid.Placement.PointAt(
+            bearing,
+            laid.Protractor.EdgeRadius
+                + NoteBeyondEdge
+                + NoteBesideEdge * Math.Abs(laid.Placement.DirectionOf(bearing).SinCos().Cos)
+        );
 }

@@ -618,6 +618,24 @@ export interface components {
             /** @description What it was found by. */
             evidence: components["schemas"]["Evidence"];
         };
+        /** @description One nameless answer at which a cause showed. */
+        CauseExample: {
+            /**
+             * Format: int32
+             * @description Place of the item in the set.
+             */
+            itemIndex: number;
+            /**
+             * Format: double
+             * @description The true measure, in degrees.
+             */
+            asked: number;
+            /**
+             * Format: double
+             * @description What came back, in degrees.
+             */
+            answered: number;
+        };
         /** @description Students with the same likely cause. */
         CauseGroup: {
             /** @description Key of the mistake, or not-explained. */
@@ -626,11 +644,7 @@ export interface components {
             name: string;
             /** @description Their names. */
             students: string[];
-            /**
-             * Format: int32
-             * @description An item at which it showed, by its place in the set; null when there is none.
-             */
-            example: null | number;
+            example: null | components["schemas"]["CauseExample"];
         };
         /** @description A class with its students. */
         ClassDetailReply: {
@@ -1754,13 +1768,13 @@ export interface operations {
                  *         "angle": {
                  *           "vertex": {
                  *             "x": 0,
-                 *             "y": -45
+                 *             "y": -32
                  *           },
                  *           "start": 0,
                  *           "measure": 13,
                  *           "opening": "anticlockwise",
-                 *           "startLength": 79,
-                 *           "endLength": 81
+                 *           "startLength": 82,
+                 *           "endLength": 84
                  *         },
                  *         "names": {
                  *           "vertex": "Q",

@@ -59,7 +59,6 @@
   }
   .notYet span {
     border-style: dashed;
-    background: repeating-linear-gradient(45deg, #3a4d6b 0 3px, var(--ink) 3px 7px);
   }
   .now span {
     width: 38px;

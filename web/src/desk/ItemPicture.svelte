@@ -8,7 +8,7 @@
   let { item }: { item: Item } = $props()
 </script>
 
-<svg viewBox="-105 -85 210 170" aria-hidden="true">
+<svg viewBox="-105 -76 210 152" aria-hidden="true">
   <g transform="scale(1 -1)">
     {#if item.kind === 'measure'}
       <AngleFigure angle={item.angle} names={item.names} />
@@ -24,5 +24,12 @@
     width: 100%;
     background: var(--paper);
     border: 1px solid #e1ded2;
+  }
+  /* In small, lines and letters must be bolder to be seen. */
+  svg :global(.arm) {
+    stroke-width: 2;
+  }
+  svg :global(text) {
+    font-size: 13px;
   }
 </style>

@@ -99,8 +99,8 @@
       {/each}
     </div>
     <div class="pair">
-      <NumberInput labelText="From, degrees" min={1} max={180} bind:value={wish.from} />
-      <NumberInput labelText="To, degrees" min={1} max={180} bind:value={wish.to} />
+      <NumberInput labelText="From, degrees" min={1} max={180} hideSteppers bind:value={wish.from} />
+      <NumberInput labelText="To, degrees" min={1} max={180} hideSteppers bind:value={wish.to} />
     </div>
     <Select labelText="Measures" bind:selected={wish.step}>
       <SelectItem value="any" text="any whole degree (mistakes show best)" />

@@ -9,6 +9,8 @@
   let results = $state<Schema['ResultsReply'] | null>(null)
   let failure = $state('')
   const secondsBetweenLooks = 5
+  const numberWord = (n: number): string =>
+    ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine', 'Ten'][n] ?? String(n)
   const words = { accepted: 'fits', near: 'near', notYet: 'not yet' }
 
   async function look(): Promise<void> {
@@ -104,12 +106,13 @@
       {#each results.groups as group (group.cause)}
         <article>
           <h2>
-            {group.students.length === 1 ? 'One' : group.students.length}
+            {numberWord(group.students.length)}
             {group.name}
           </h2>
           <p class="quiet">{group.students.join(', ')}</p>
-          {#if group.example !== null && group.example !== undefined}
-            <a href={teachAgain(results.items[group.example]!)}>Teach on the Board</a>
+          {#if group.example}
+            <p>{group.example.asked}° came back as {group.example.answered}°.</p>
+            <a href={teachAgain(results.items[group.example.itemIndex]!)}>Teach on the Board</a>
           {/if}
         </article>
       {:else}

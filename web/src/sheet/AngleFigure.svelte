@@ -27,17 +27,7 @@
   const end = $derived(endDirection(angle))
   const sweep = $derived(signOf(angle.opening) * angle.measure)
   const middle = $derived(angle.start + sweep / 2)
-  const besideArm = 6
-  const startLetter = $derived(
-    towards(
-      towards(angle.vertex, angle.start, angle.startLength - 3),
-      angle.start - signOf(angle.opening) * 90,
-      besideArm,
-    ),
-  )
-  const endLetter = $derived(
-    towards(towards(angle.vertex, end, angle.endLength - 3), end + signOf(angle.opening) * 90, besideArm),
-  )
+  const beyondTip = 5
   const boxPath = $derived.by(() => {
     const a = towards(angle.vertex, angle.start, box)
     const b = towards(a, end, box)
@@ -65,8 +55,12 @@
 />
 <circle class="vertex" cx={angle.vertex.x} cy={angle.vertex.y} r="0.9" />
 <Lettering at={towards(angle.vertex, middle + 180, 7)} text={names.vertex} size={6.5} />
-<Lettering at={startLetter} text={names.start} size={6.5} />
-<Lettering at={endLetter} text={names.end} size={6.5} />
+<Lettering
+  at={towards(angle.vertex, angle.start, angle.startLength + beyondTip)}
+  text={names.start}
+  size={6.5}
+/>
+<Lettering at={towards(angle.vertex, end, angle.endLength + beyondTip)} text={names.end} size={6.5} />
 {#if written}
   <Lettering at={towards(angle.vertex, middle, arcRadius + 11)} text={written} size={5.6} kind="number" />
 {/if}

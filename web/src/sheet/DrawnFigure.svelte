@@ -40,11 +40,7 @@
 <Ray from={base.vertex} direction={base.direction} length={base.length} which="start" />
 <circle class="vertex" cx={base.vertex.x} cy={base.vertex.y} r="0.9" />
 <Lettering at={towards(base.vertex, letterSide, 7)} text={item.names.vertex} size={6.5} />
-<Lettering
-  at={towards(towards(base.vertex, base.direction, base.length - 4), letterSide, 7)}
-  text={item.names.start}
-  size={6.5}
-/>
+<Lettering at={towards(base.vertex, base.direction, base.length + 5)} text={item.names.start} size={6.5} />
 <g class="hint" aria-hidden="true">
   <path d={arcPath(base.vertex, base.length + 5, base.direction + sign * 3, hint.sweep)} />
   <path
@@ -60,7 +56,7 @@
   <polyline class="pencil" points={stroke.map((p) => `${p.x},${p.y}`).join(' ')} />
 {/each}
 {#each drawing.dots as dot, i (i)}
-  <circle class="dot" cx={dot.x} cy={dot.y} r="0.6" />
+  <circle class="dot" cx={dot.x} cy={dot.y} r="0.85" />
 {/each}
 {#if arc !== null}
   <path class="pencil" d={arcPath(base.vertex, arcRadius, base.direction, arc)} />

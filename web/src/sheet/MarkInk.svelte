@@ -5,7 +5,12 @@
   import Lettering from './Lettering.svelte'
   import Thread from './Thread.svelte'
 
-  let { picture }: { picture: Picture } = $props()
+  interface Props {
+    picture: Picture
+    /** How far to the right and left of the middle a note may reach, in mm. */
+    halfWidth: number
+  }
+  let { picture, halfWidth }: Props = $props()
 
   const widest = 30
   /** A note in lines of a few words, so that it stays on the sheet. */
@@ -18,6 +23,11 @@
       else wrapped.push(word)
     }
     return wrapped
+  })
+  const letterWidth = 2.5
+  const noteX = $derived.by(() => {
+    const room = halfWidth - (Math.max(0, ...lines.map((line) => line.length)) * letterWidth) / 2
+    return Math.min(Math.max(picture.note?.at.x ?? 0, -room), room)
   })
 </script>
 
@@ -40,7 +50,7 @@
   {#if picture.note}
     {@const at = picture.note.at}
     {#each lines as text, i (i)}
-      <Lettering at={{ x: at.x, y: at.y + ((lines.length - 1) / 2 - i) * 6 }} {text} size={5} kind="note" />
+      <Lettering at={{ x: noteX, y: at.y + ((lines.length - 1) / 2 - i) * 6 }} {text} size={5} kind="note" />
     {/each}
   {/if}
 </g>

@@ -14,7 +14,7 @@ public static class SetGenerator
     public const int Version = 1;
 
     // The sheet of an item, in mm either way from its middle.
-    private const int LevelVertexBelowMiddle = 45;
+    private const int LevelVertexBelowMiddle = 32;
 
     private static readonly AngleNames[] Letters =
     [
@@ -117,6 +117,6 @@ public static class SetGenerator
         int radius = (int)instrument.EdgeRadius;
         return isShort
             ? random.Between(radius * 45 / 100, radius * 80 / 100)
-            : random.Between(radius + 3, radius + 10);
+            : random.Between(radius + 6, radius + 9);
     }
 }

@@ -1,3 +1,4 @@
+using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
 
 namespace JauntyCompass.Core.Marking.Mistakes;
@@ -62,14 +63,26 @@ public sealed class OtherScale : Mistake
             return null;
         }
         Placement placement = laid.Placement;
-        double early = scale.BearingOf(Math.Min(22, number / 2));
+        double early = scale.BearingOf(Math.Min(52, number * 0.7));
+        Point note = Pictures.BeyondEdge(laid, early);
         return new MarkPicture
         {
             Thread = CountingThread.Along(situation.Instrument, placement, index, number),
             Rings = [new PictureRing(placement.PointAt(scale.BearingOf(number), scale.Radius), 6)],
+            Lines =
+            [
+                new PictureLine(
+                    placement.PointAt(
+                        scale.BearingOf(Math.Min(36, number / 2)),
+                        situation.Instrument.EdgeRadius + 14
+                    ),
+                    placement.PointAt(scale.BearingOf(0), situation.Instrument.EdgeRadius + 4),
+                    Arrow: true
+                ),
+            ],
             Note = new PictureNote(
                 $"{Wording.Numbers.Degrees(Math.Round(number))} counts from this side, where no {story.Words.Arm} lies",
-                Pictures.BeyondEdge(laid, early)
+                note
             ),
         };
     }

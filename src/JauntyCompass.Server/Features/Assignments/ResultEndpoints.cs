@@ -27,16 +27,22 @@ public sealed record StudentResult(
     StudentProgress Progress
 );
 
+/// <summary>One nameless answer at which a cause showed.</summary>
+/// <param name="ItemIndex">Place of the item in the set.</param>
+/// <param name="Asked">The true measure, in degrees.</param>
+/// <param name="Answered">What came back, in degrees.</param>
+public sealed record CauseExample(int ItemIndex, double Asked, double Answered);
+
 /// <summary>Students with the same likely cause.</summary>
 /// <param name="Cause">Key of the mistake, or not-explained.</param>
 /// <param name="Name">Its name.</param>
 /// <param name="Students">Their names.</param>
-/// <param name="Example">An item at which it showed, by its place in the set; null when there is none.</param>
+/// <param name="Example">An answer at which it showed in the degrees; null when there is none.</param>
 public sealed record CauseGroup(
     string Cause,
     string Name,
     IReadOnlyList<string> Students,
-    int? Example
+    CauseExample? Example
 );
 
 /// <summary>Who answered what, and the likely causes.</summary>
@@ -117,7 +123,7 @@ public static class ResultEndpoints
                 assignment.ClosedAt,
                 assignment.Set.Items,
                 students,
-                Groups(students)
+                Groups(students, answers)
             )
         );
     }
@@ -196,7 +202,10 @@ public static class ResultEndpoints
         );
     }
 
-    private static List<CauseGroup> Groups(IReadOnlyList<StudentResult> students) =>
+    private static List<CauseGroup> Groups(
+        IReadOnlyList<StudentResult> students,
+        List<Answer> answers
+    ) =>
         [
             .. students
                 .Where(s => s.Progress.LikelyCause is not null && s.Progress.Weight >= GroupedFrom)
@@ -207,22 +216,24 @@ public static class ResultEndpoints
                     g.Key,
                     MistakeCatalogue.NameOf(g.Key),
                     [.. g.Select(s => s.GivenName)],
-                    Example(g)
+                    Example(g.Key, answers)
                 )),
         ];
 
-    private static int? Example(IGrouping<string, StudentResult> group)
-    {
-        foreach (StudentResult student in group)
-        {
-            for (int i = 0; i < student.Items.Count; i++)
-            {
-                if (student.Items[i].Cause == group.Key)
-                {
-                    return i;
-                }
-            }
-        }
-        return null;
-    }
+    // Measured items first: there the number that came back tells the story by itself.
+    private static CauseExample? Example(string cause, List<Answer> answers) =>
+        MistakeCatalogue.DrawingOnly.Any(m => m.Key == cause)
+            ? null
+            : answers
+                .OrderBy(a => a.ItemIndex)
+                .Select(a => (a.ItemIndex, Mark: Newest(a)))
+                .Where(a =>
+                    a.Mark.LikelyCause == cause && a.Mark is { Value: not null, Error: not null }
+                )
+                .Select(a => new CauseExample(
+                    a.ItemIndex,
+                    Math.Round(a.Mark.Value!.Value - a.Mark.Error!.Value, 1),
+                    Math.Round(a.Mark.Value.Value, 1)
+                ))
+                .FirstOrDefault();
 }

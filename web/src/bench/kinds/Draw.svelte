@@ -107,7 +107,10 @@
         <Surface onpress={press} onmove={(at) => (pencil = at)} onrelease={release} />
         <Pencil at={pencil} {does} onmove={(at) => (pencil = at)} onpress={enter} />
       {/if}
-      {#if marked?.mark.picture}<MarkInk picture={marked.mark.picture} />{/if}
+      {#if marked?.mark.picture}<MarkInk
+          picture={marked.mark.picture}
+          halfWidth={sheetWindow.width / 2}
+        />{/if}
     </Sheet>
   {/snippet}
   {#snippet panel()}

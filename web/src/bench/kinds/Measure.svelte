@@ -52,7 +52,10 @@
               laid = true
             }}
       />
-      {#if marked?.mark.picture}<MarkInk picture={marked.mark.picture} />{/if}
+      {#if marked?.mark.picture}<MarkInk
+          picture={marked.mark.picture}
+          halfWidth={sheetWindow.width / 2}
+        />{/if}
     </Sheet>
   {/snippet}
   {#snippet panel()}

@@ -93,15 +93,28 @@ if (app.Configuration["write-openapi"] is string file)
         )
     );
     await app.StopAsync();
-    return;
+    return 0;
 }
 
-await StorageSetup.MigrateAsync(app.Services);
-if (args.Contains("--demo") && await DemoData.FillAsync(app.Services))
+try
 {
-    app.Logger.LogInformation("Demonstration data filled in.");
+    await StorageSetup.MigrateAsync(app.Services);
+    if (args.Contains("--demo"))
+    {
+        await DemoData.FillAsync(app.Services);
+        await DemoData.PrintSignInsAsync(app.Services, Console.Out);
+    }
+}
+catch (Exception error) when (StorageSetup.IsOutage(error))
+{
+    // One line that ./start passes on.
+    await Console.Error.WriteLineAsync(
+        $"database cannot be reached: {error.GetBaseException().Message} Start it, or check the connection string."
+    );
+    return 1;
 }
 await app.RunAsync();
+return 0;
 
 /// <summary>Entry point; named so that tests can start the application.</summary>
 public partial class Program;

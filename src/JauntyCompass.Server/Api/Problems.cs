@@ -1,6 +1,7 @@
 using System.Text.Json;
 using System.Text.RegularExpressions;
 using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Server.Storage;
 using Microsoft.AspNetCore.Antiforgery;
@@ -87,6 +88,13 @@ public static partial class Problems
                     detail: $"Send at most {Limits.BodyKilobytes} kB."
                 ),
                 BadHttpRequestException bad => Unreadable(bad),
+                // How the serializer says that "kind" is missing where kinds are told apart.
+                NotSupportedException unknown
+                    when MissingKind().Match(unknown.Message) is { Success: true } missing =>
+                    Invalid(
+                        missing.Groups[1].Value + ".kind",
+                        $"is required and must be one of: {string.Join(", ", ExerciseKinds.All.Select(k => k.Key))}."
+                    ),
                 AntiforgeryValidationException => Results.Problem(
                     statusCode: 400,
                     title: "The anti-forgery token is missing or old.",
@@ -158,6 +166,9 @@ public static partial class Problems
                 : "is not valid JSON here.";
             return Invalid(path.Length == 0 ? "body" : path, message);
         }
+
+        [GeneratedRegex(@"must specify a type discriminator\. Path: \$\.?([^ ]*) ")]
+        private static partial Regex MissingKind();
 
         [GeneratedRegex("missing required properties including: (.+?)\\.?( Path:|$)")]
         private static partial Regex MissingProperties();

@@ -93,6 +93,24 @@ public static class DemoData
         return true;
     }
 
+    /// <summary>Prints the sign-ins, as long as the demonstration teacher and class are there.</summary>
+    public static async Task PrintSignInsAsync(IServiceProvider services, TextWriter output)
+    {
+        await using AsyncServiceScope scope = services.CreateAsyncScope();
+        JauntyDbContext database = scope.ServiceProvider.GetRequiredService<JauntyDbContext>();
+        if (!await database.Classes.AnyAsync(c => c.Code == ClassCode))
+        {
+            return;
+        }
+        await output.WriteLineAsync($"demo: Desk   user name {UserName}, password \"{Password}\"");
+        foreach (int student in new[] { 6, 22 })
+        {
+            await output.WriteLineAsync(
+                $"demo: Bench  class code {ClassCode}, name {DemoClass.Students[student].Name}, PIN {PinOf(student)}"
+            );
+        }
+    }
+
     private static SchoolClass Class(
         Guid teacherId,
         DateTimeOffset now,

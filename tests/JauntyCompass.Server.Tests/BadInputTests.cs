@@ -1,0 +1,263 @@
+using System.Net;
+using System.Text;
+using System.Text.Json.Nodes;
+using FsCheck.Fluent;
+using JauntyCompass.Core.Exercises.Generation;
+using Shouldly;
+using Xunit;
+
+namespace JauntyCompass.Server.Tests;
+
+public sealed class BadInputTests(JauntyServer server) : IClassFixture<JauntyServer>, IDisposable
+{
+    private readonly Visitor _visitor = new(server);
+
+    private const string GoodAngle =
+        """{"vertex":{"x":0,"y":0},"start":0,"measure":64,"opening":"anticlockwise","startLength":90,"endLength":90}""";
+    private const string GoodPlacement = """{"centre":{"x":0,"y":0},"turn":0}""";
+
+    public static TheoryData<string, string, string> Bad =>
+        new()
+        {
+            { "readings", Body(GoodAngle.Replace("\"x\":0", "\"x\":1e999")), "angle.vertex.x" },
+            {
+                "readings",
+                Body(GoodAngle.Replace("\"startLength\":90", "\"startLength\":-90")),
+                "angle.startLength"
+            },
+            { "readings", Body(GoodAngle.Replace("64", "361")), "angle.measure" },
+            { "readings", Body(GoodAngle.Replace("64", "-5")), "angle.measure" },
+            { "readings", Body(GoodAngle.Replace("64", "\"forty\"")), "angle.measure" },
+            { "readings", Body(GoodAngle.Replace("anticlockwise", "sideways")), "angle.opening" },
+            { "readings", Body(GoodAngle.Replace("\"measure\":64,", "")), "angle.measure" },
+            { "readings", Body(GoodAngle, "\"instrumentId\":\"spoon\""), "instrumentId" },
+            { "readings", Body(GoodAngle, Described("\"edgeRadius\":0")), "instrument.edgeRadius" },
+            {
+                "demonstrations",
+                $$$"""{"angle":{{{GoodAngle.Replace("64", "0")}}},"instrumentId":"desk-half-circle"}""",
+                "angle.measure"
+            },
+            {
+                "demonstrations",
+                $$$"""{"angle":{{{GoodAngle}}},"instrumentId":"desk-half-circle","names":{"vertex":"K","start":"K","end":"M"}}""",
+                "names.vertex"
+            },
+            {
+                "sets/generate",
+                """{"specification":{"kinds":[{"kind":"juggle","count":1}]},"seed":1}""",
+                "specification.kinds[0].kind"
+            },
+            {
+                "sets/generate",
+                """{"specification":{"kinds":[{"kind":"measure","count":100000}]},"seed":1}""",
+                "specification.kinds[0].count"
+            },
+            {
+                "sets/generate",
+                """{"specification":{"kinds":[{"kind":"measure","count":1}],"from":170,"to":20},"seed":1}""",
+                "specification.from"
+            },
+            {
+                "sets/generate",
+                """{"specification":{"kinds":[{"kind":"measure","count":1}]},"seed":-1}""",
+                "seed"
+            },
+            {
+                "marks",
+                """{"item":{"kind":"juggle"},"response":{"kind":"measure","reading":1}}""",
+                "item"
+            },
+            { "readings", "{", "body" },
+            { "readings", "[]", "body" },
+        };
+
+    private static string Body(
+        string angle,
+        string instrument = "\"instrumentId\":\"desk-half-circle\""
+    ) => $$"""{"angle":{{angle}},"placement":{{GoodPlacement}},{{instrument}}}""";
+
+    private static string Described(string radius) =>
+        $$"""
+            "instrument":{"id":"x","name":"x","shape":"halfCircle",{{radius}},"halfLength":50,"inset":5,"smallestGraduation":1,
+            "scales":[{"id":"inner","radius":30,"zeroAt":0,"growth":"anticlockwise","extent":180}]}
+            """;
+
+    [Theory]
+    [MemberData(nameof(Bad))]
+    public async Task Each_fault_is_a_problem_that_names_the_field(
+        string path,
+        string body,
+        string field
+    )
+    {
+        Reply reply = await _visitor.PostText(path, body);
+        reply.Status.ShouldBe(HttpStatusCode.BadRequest);
+        reply.Type.ShouldBe("application/problem+json");
+        reply["errors"].AsObject().Select(e => e.Key).ShouldContain(field);
+    }
+
+    [Fact]
+    public async Task A_range_is_told_with_its_bounds()
+    {
+        Reply reply = await _visitor.PostText(
+            "readings",
+            Body(GoodAngle.Replace("\"startLength\":90", "\"startLength\":0"))
+        );
+        reply["errors"]["angle.startLength"]![0]!
+            .GetValue<string>()
+            .ShouldBe("must be a number from 1 to 1000 mm.");
+    }
+
+    [Fact]
+    public async Task A_body_over_256_kB_is_refused_with_413()
+    {
+        Reply reply = await _visitor.PostText(
+            "readings",
+            $"{{\"x\":\"{new string('a', 300_000)}\"}}"
+        );
+        reply.Status.ShouldBe(HttpStatusCode.RequestEntityTooLarge);
+        reply.Type.ShouldBe("application/problem+json");
+    }
+
+    [Fact]
+    public async Task Strokes_by_the_thousand_are_refused_without_trying_to_mark_them()
+    {
+        Reply set = await _visitor.Post(
+            "sets/generate",
+            new JsonObject { ["specification"] = Lesson.Specification(1, 1), ["seed"] = 3 }
+        );
+        JsonNode item = set["items"][1]!["item"]!.DeepClone();
+        var points = new JsonArray([
+            .. Enumerable
+                .Range(0, 2100)
+                .Select(i => (JsonNode)new JsonObject { ["x"] = i % 90, ["y"] = 1 }),
+        ]);
+        var response = new JsonObject
+        {
+            ["kind"] = "draw",
+            ["strokes"] = new JsonArray(new JsonObject { ["points"] = points }),
+            ["dots"] = new JsonArray(),
+        };
+        Reply reply = await _visitor.Post(
+            "marks",
+            new JsonObject { ["item"] = item, ["response"] = response }
+        );
+        reply.Status.ShouldBe(HttpStatusCode.BadRequest);
+        reply["errors"]["response.strokes[0].points"]![0]!
+            .GetValue<string>()
+            .ShouldContain("1 to 2000");
+    }
+
+    [Fact]
+    public async Task Unknown_addresses_methods_and_media_types_are_problems()
+    {
+        (await _visitor.Get("nowhere")).ShouldSatisfyAllConditions(
+            r => r.Status.ShouldBe(HttpStatusCode.NotFound),
+            r => r.Type.ShouldBe("application/problem+json")
+        );
+        (await _visitor.Get("readings")).ShouldSatisfyAllConditions(
+            r => r.Status.ShouldBe(HttpStatusCode.MethodNotAllowed),
+            r => r.Type.ShouldBe("application/problem+json")
+        );
+        Reply text = await _visitor.Send(
+            HttpMethod.Post,
+            "readings",
+            new StringContent("hello", Encoding.UTF8, "text/plain")
+        );
+        text.Status.ShouldBe(HttpStatusCode.UnsupportedMediaType);
+        text.Type.ShouldBe("application/problem+json");
+    }
+
+    // Good requests with something random put somewhere random into them.
+    [Fact]
+    public async Task Random_damage_to_any_request_never_ends_in_a_server_error()
+    {
+        using Lesson lesson = await Lesson.Begin(server, "damage");
+        Reply document = await _visitor.Get("/openapi/v1.json");
+        var examples = document["paths"]
+            .AsObject()
+            .Select(p =>
+                (
+                    Path: p.Key,
+                    Example: p.Value!["post"]
+                        ?["requestBody"]
+                        ?["content"]
+                        ?["application/json"]
+                        ?["example"]
+                )
+            )
+            .Where(p =>
+                p.Example is not null && !p.Path.EndsWith("/session", StringComparison.Ordinal)
+            )
+            .ToList();
+        examples.Count.ShouldBeGreaterThan(8);
+        foreach (int seed in Gen.Choose(0, int.MaxValue).Sample(400))
+        {
+            var random = new SeededRandom(seed);
+            (string path, JsonNode? example) = examples[random.Below(examples.Count)];
+            string address = path.Replace("{classId}", lesson.ClassId)
+                .Replace("{assignmentId}", lesson.AssignmentId)
+                .Replace("{setId}", lesson.SetId);
+            Visitor who = path.Contains("/bench") ? lesson.Student : lesson.Teacher;
+            JsonNode body = example!.DeepClone();
+            Damage(body, random);
+            string text = body.ToJsonString().Replace("\"1e999\"", "1e999");
+            Reply reply = await who.PostText(address, text);
+            ((int)reply.Status).ShouldBeLessThan(500, $"{address} with {text}");
+            if ((int)reply.Status >= 400)
+            {
+                reply.Type.ShouldBe("application/problem+json");
+            }
+        }
+    }
+
+    private static void Damage(JsonNode node, SeededRandom random)
+    {
+        while (true)
+        {
+            List<string> keys = node is JsonObject o
+                ? [.. o.Select(p => p.Key)]
+                : [.. Enumerable.Range(0, ((JsonArray)node).Count).Select(i => $"{i}")];
+            if (keys.Count == 0)
+            {
+                return;
+            }
+            string key = keys[random.Below(keys.Count)];
+            JsonNode? child = node is JsonObject ? node[key] : node[int.Parse(key)];
+            if (child is JsonObject or JsonArray && random.Chance(0.75))
+            {
+                node = child;
+                continue;
+            }
+            if (node is JsonObject owner && random.Chance(0.15))
+            {
+                owner.Remove(key);
+                return;
+            }
+            JsonNode? junk = random.Below(10) switch
+            {
+                0 => null,
+                1 => "1e999",
+                2 => -1,
+                3 => 0,
+                4 => 1e15,
+                5 => new string('x', 10_000),
+                6 => new JsonArray([.. Enumerable.Range(0, 3000).Select(i => (JsonNode)i)]),
+                7 => new JsonObject(),
+                8 => "\u0000\u202e🦆",
+                _ => 0.1 + random.Share() * 400,
+            };
+            if (node is JsonObject target)
+            {
+                target[key] = junk;
+            }
+            else
+            {
+                node[int.Parse(key)] = junk;
+            }
+            return;
+        }
+    }
+
+    public void Dispose() => _visitor.Dispose();
+}

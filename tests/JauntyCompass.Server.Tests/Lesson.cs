@@ -1,0 +1,95 @@
+using System.Text.Json.Nodes;
+
+namespace JauntyCompass.Server.Tests;
+
+/// <summary>A teacher with a class, a student at the Bench, and a set given to the class.</summary>
+public sealed class Lesson : IDisposable
+{
+    private Lesson(Visitor teacher, Visitor student)
+    {
+        Teacher = teacher;
+        Student = student;
+    }
+
+    public Visitor Teacher { get; }
+    public Visitor Student { get; }
+    public string ClassId { get; private set; } = "";
+    public string Code { get; private set; } = "";
+    public string StudentId { get; private set; } = "";
+    public string Pin { get; private set; } = "";
+    public string SetId { get; private set; } = "";
+    public string AssignmentId { get; private set; } = "";
+    public JsonArray Items { get; private set; } = [];
+
+    public string AnswersPath => $"bench/assignments/{AssignmentId}/answers";
+
+    public static JsonObject Specification(int measure = 2, int draw = 1) =>
+        new()
+        {
+            ["kinds"] = new JsonArray(
+                new JsonObject { ["kind"] = "measure", ["count"] = measure },
+                new JsonObject { ["kind"] = "draw", ["count"] = draw }
+            ),
+        };
+
+    public static async Task<Lesson> Begin(JauntyServer server, string teacher)
+    {
+        var lesson = new Lesson(new Visitor(server), new Visitor(server));
+        await lesson.Teacher.BecomeTeacher(teacher);
+        Reply made = await lesson.Teacher.Post("classes", new JsonObject { ["name"] = "6 Heron" });
+        (lesson.ClassId, lesson.Code) = (made.Text("id"), made.Text("code"));
+        Reply student = await lesson.Teacher.Post(
+            $"classes/{lesson.ClassId}/students",
+            new JsonObject { ["givenName"] = "Wren" }
+        );
+        (lesson.StudentId, lesson.Pin) = (student.Text("studentId"), student.Text("pin"));
+        Reply set = await lesson.Teacher.Post(
+            "sets",
+            new JsonObject
+            {
+                ["title"] = "Harbour",
+                ["specification"] = Specification(),
+                ["seed"] = 7,
+            }
+        );
+        lesson.SetId = set.Text("id");
+        Reply given = await lesson.Teacher.Post(
+            "assignments",
+            new JsonObject
+            {
+                ["setId"] = lesson.SetId,
+                ["classId"] = lesson.ClassId,
+                ["tries"] = 2,
+            }
+        );
+        lesson.AssignmentId = given.Text("id");
+        await lesson.Student.Join(lesson.Code, "Wren", lesson.Pin);
+        lesson.Items = (await lesson.Student.Get($"bench/assignments/{lesson.AssignmentId}"))[
+            "items"
+        ]
+            .AsArray();
+        return lesson;
+    }
+
+    public double TrueMeasure(int item) => Items[item]!["angle"]!["measure"]!.GetValue<double>();
+
+    public static JsonObject Reading(double degrees) =>
+        new() { ["kind"] = "measure", ["reading"] = degrees };
+
+    public Task<Reply> HandIn(Guid id, int item, JsonNode response) =>
+        Student.Post(
+            AnswersPath,
+            new JsonObject
+            {
+                ["id"] = id,
+                ["itemIndex"] = item,
+                ["response"] = response,
+            }
+        );
+
+    public void Dispose()
+    {
+        Teacher.Dispose();
+        Student.Dispose();
+    }
+}

@@ -1,0 +1,110 @@
+using System.Diagnostics;
+using System.Net;
+using JauntyCompass.Server.Features.Demo;
+using Shouldly;
+using Xunit;
+
+namespace JauntyCompass.Server.Tests;
+
+/// <summary>A database that is killed and comes back, on a cluster of its own.</summary>
+public sealed class OutageTests : IDisposable
+{
+    private readonly string _folder = Directory.CreateTempSubdirectory("jaunty-outage").FullName;
+
+    [Fact]
+    public async Task While_the_database_is_gone_requests_fail_cleanly_and_afterwards_they_work_again()
+    {
+        // The folder must be passable for the database's own user.
+        await Run("chmod", "755", _folder);
+        string cluster = Path.Combine(_folder, "db");
+        string connection = await Script("start", cluster, "--throwaway");
+        try
+        {
+            using var server = JauntyServer.On(connection);
+            using Lesson lesson = await Lesson.Begin(server, "outage");
+            double truth = lesson.TrueMeasure(0);
+            var id = Guid.NewGuid();
+
+            await Script("stop", cluster, "immediate");
+            Reply failed = await lesson.HandIn(id, 0, Lesson.Reading(truth));
+            failed.Status.ShouldBe(HttpStatusCode.ServiceUnavailable);
+            failed.Type.ShouldBe("application/problem+json");
+            failed.Text("detail").ShouldContain("Nothing was stored");
+            (await lesson.Teacher.Get("classes")).Status.ShouldBe(
+                HttpStatusCode.ServiceUnavailable
+            );
+            (await lesson.Teacher.Get("/health")).Status.ShouldBe(
+                HttpStatusCode.ServiceUnavailable
+            );
+            (await lesson.Teacher.Get("instruments")).Status.ShouldBe(HttpStatusCode.OK);
+
+            await Script("restart", cluster, "--throwaway");
+            Reply again = await lesson.HandIn(id, 0, Lesson.Reading(truth));
+            again.Status.ShouldBe(HttpStatusCode.OK);
+            again["try"].GetValue<int>().ShouldBe(1);
+            (await lesson.Teacher.Get("/health")).Status.ShouldBe(HttpStatusCode.OK);
+        }
+        finally
+        {
+            await Script("stop", cluster, "immediate");
+        }
+    }
+
+    [Fact]
+    public async Task Demonstration_data_is_filled_in_once_and_tells_the_habits_that_made_it()
+    {
+        using var server = new JauntyServer();
+        (await DemoData.FillAsync(server.Services)).ShouldBeTrue();
+        (await DemoData.FillAsync(server.Services)).ShouldBeFalse();
+        using var teacher = new Visitor(server);
+        await teacher.Get("session");
+        Reply entered = await teacher.Post(
+            "session",
+            new System.Text.Json.Nodes.JsonObject
+            {
+                ["userName"] = DemoData.UserName,
+                ["password"] = DemoData.Password,
+            }
+        );
+        entered.Text("name").ShouldBe("M. Fenwick");
+        var assignments = (await teacher.Get("assignments")).Body!.AsArray();
+        assignments.Count.ShouldBe(2);
+        assignments.Select(a => a!["handedIn"]!.GetValue<int>()).ShouldBe([0, 22]);
+        Reply results = await teacher.Get($"assignments/{assignments[1]!["id"]}/results");
+        results["students"].AsArray().Count.ShouldBe(24);
+        var groups = results["groups"].AsArray();
+        groups[0]!["cause"]!.GetValue<string>().ShouldBe("other-scale");
+        groups[0]!["students"]!
+            .AsArray()
+            .Select(s => s!.GetValue<string>())
+            .ShouldBe(["Bram", "Edda", "Ines", "Mara", "Pip", "Sven"]);
+        groups.Single(g => g!["cause"]!.GetValue<string>() == "ticks-backwards")!["students"]!
+            .AsArray()
+            .Count.ShouldBe(3);
+    }
+
+    private static async Task<string> Script(params string[] arguments)
+    {
+        string root = AppContext.BaseDirectory;
+        while (!File.Exists(Path.Combine(root, "scripts", "cluster")))
+        {
+            root =
+                Path.GetDirectoryName(root)
+                ?? throw new InvalidOperationException("scripts/cluster is not above the tests.");
+        }
+        return await Run(Path.Combine(root, "scripts", "cluster"), arguments);
+    }
+
+    private static async Task<string> Run(string program, params string[] arguments)
+    {
+        // The database inherits what it is started with; only its own short output may be waited for.
+        var start = new ProcessStartInfo(program, arguments) { RedirectStandardOutput = true };
+        using Process process = Process.Start(start)!;
+        string? first = await process.StandardOutput.ReadLineAsync();
+        await process.WaitForExitAsync();
+        process.ExitCode.ShouldBe(0);
+        return first ?? "";
+    }
+
+    public void Dispose() => Directory.Delete(_folder, recursive: true);
+}

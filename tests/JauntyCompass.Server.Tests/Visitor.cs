@@ -1,0 +1,92 @@
+using System.Net;
+using System.Net.Http.Json;
+using System.Text;
+using System.Text.Json.Nodes;
+
+namespace JauntyCompass.Server.Tests;
+
+public sealed record Reply(HttpStatusCode Status, string? Type, JsonNode? Body)
+{
+    public JsonNode this[string name] => Body![name]!;
+
+    public string Text(string name) => Body![name]!.GetValue<string>();
+}
+
+/// <summary>A browser of the tests: keeps cookies and sends the anti-forgery tokens of both rooms.</summary>
+public sealed class Visitor : IDisposable
+{
+    private readonly HttpClient _http;
+    private readonly Dictionary<bool, string> _tokens = [];
+
+    public Visitor(JauntyServer server) =>
+        _http = new HttpClient(new HttpClientHandler { CookieContainer = new CookieContainer() })
+        {
+            BaseAddress = server.Address,
+            Timeout = TimeSpan.FromSeconds(30),
+        };
+
+    public bool SendTokens { get; set; } = true;
+
+    public Task<Reply> Get(string path) => Send(HttpMethod.Get, path, null);
+
+    public Task<Reply> Post(string path, JsonNode? body) =>
+        Send(HttpMethod.Post, path, body is null ? null : JsonContent.Create(body));
+
+    public Task<Reply> PostText(string path, string body) =>
+        Send(HttpMethod.Post, path, new StringContent(body, Encoding.UTF8, "application/json"));
+
+    public Task<Reply> Delete(string path) => Send(HttpMethod.Delete, path, null);
+
+    public async Task<Reply> Send(HttpMethod method, string path, HttpContent? content)
+    {
+        string full = path.StartsWith('/') ? path : $"/api/v1/{path}";
+        using var request = new HttpRequestMessage(method, full) { Content = content };
+        bool bench = full.Contains("/bench", StringComparison.Ordinal);
+        if (SendTokens && _tokens.TryGetValue(bench, out string? token))
+        {
+            request.Headers.Add("X-Jaunty-Token", token);
+        }
+        using HttpResponseMessage response = await _http.SendAsync(request);
+        string text = await response.Content.ReadAsStringAsync();
+        string? type = response.Content.Headers.ContentType?.MediaType;
+        JsonNode? body =
+            type?.EndsWith("json", StringComparison.Ordinal) == true && text.Length > 0
+                ? JsonNode.Parse(text)
+                : null;
+        if (body is JsonObject session && session["antiforgeryToken"] is JsonNode made)
+        {
+            _tokens[bench] = made.GetValue<string>();
+        }
+        return new Reply(response.StatusCode, type, body);
+    }
+
+    public async Task<Reply> BecomeTeacher(string userName)
+    {
+        await Get("session");
+        return await Post(
+            "teachers",
+            new JsonObject
+            {
+                ["userName"] = userName,
+                ["displayName"] = userName,
+                ["password"] = "a few words in a row",
+            }
+        );
+    }
+
+    public async Task<Reply> Join(string code, string name, string pin)
+    {
+        await Get("bench/session");
+        return await Post(
+            "bench/session",
+            new JsonObject
+            {
+                ["classCode"] = code,
+                ["givenName"] = name,
+                ["pin"] = pin,
+            }
+        );
+    }
+
+    public void Dispose() => _http.Dispose();
+}

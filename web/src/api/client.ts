@@ -52,7 +52,7 @@ const withToken: Middleware = {
   },
 }
 
-const client = createClient<paths>({ baseUrl: location.origin })
+const client = createClient<paths>({ baseUrl: location.origin, fetch: (request) => fetch(request) })
 client.use(withToken)
 
 /** Waits for a reply and returns its body, or throws a Problem. */

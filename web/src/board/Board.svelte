@@ -117,6 +117,12 @@
     press(wish)
   }
 
+  /** After a click the space bar is a clicker again; only who came by Tab keeps it for the button. */
+  function letGo(event: MouseEvent): void {
+    const button = (event.target as Element).closest('button')
+    if (event.detail > 0 && button && !button.closest('form')) button.blur()
+  }
+
   function moved(next: Placement): void {
     free = true
     void pose.set(
@@ -135,7 +141,7 @@
   }
 </script>
 
-<svelte:window onkeydown={key} />
+<svelte:window onkeydown={key} onclick={letGo} />
 
 <div class="board">
   <main class="stage">

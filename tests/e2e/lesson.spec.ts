@@ -1,0 +1,162 @@
+import { expect, test } from '@playwright/test'
+import { addStudent, drag, itemsOf, join, lay, polar, signIn, tap, type Spot } from './people'
+
+/* The whole job once, through the real interface: made at the Desk, worked on the Bench, read at the Desk. */
+test('a teacher sets a set, a student works on it, the teacher reads what happened', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  await signIn(page)
+  const pin = await addStudent(page, 'Ailsa')
+
+  await page.getByRole('link', { name: 'New set', exact: true }).click()
+  await expect(page.getByRole('article')).toHaveCount(5)
+  await page.getByLabel('Title').fill('First readings')
+  await page.getByLabel('Measure: items').fill('2')
+  await page.getByLabel('Draw: items').fill('1')
+  await page.getByLabel('Arms').selectOption('long')
+  await expect(page.getByRole('article')).toHaveCount(3)
+  await expect(page.getByRole('article').first()).toContainText('read the other scale')
+  await page.getByRole('button', { name: 'Set it to the class' }).click()
+  await expect(page.getByRole('heading', { name: 'First readings' })).toBeVisible()
+
+  const bench = await (
+    await browser.newContext({
+      baseURL,
+      viewport: { width: 1280, height: 800 },
+    })
+  ).newPage()
+  await join(bench, 'ailsa', pin)
+  const items = (await itemsOf(bench, 'First readings')) as unknown as [
+    { angle: { vertex: Spot; measure: number } },
+    { angle: { measure: number } },
+    {
+      baseRay: { vertex: Spot; direction: number }
+      measure: number
+      opening: string
+    },
+  ]
+  await bench.getByText('First readings').click()
+
+  // Reads the wrong scale on purpose, and is told so.
+  const first = items[0].angle
+  await lay(bench, first.vertex, 0)
+  await bench.getByLabel('Your reading').fill(String(180 - first.measure))
+  await bench.getByRole('button', { name: 'Hand in' }).click()
+  const feedback = bench.getByTestId('feedback')
+  await expect(feedback).toContainText('You laid it beautifully')
+  await expect(feedback).toContainText('the other scale answered')
+  await expect(bench.getByTestId('mark-picture').locator('.thread')).toBeVisible()
+  await expect(feedback).not.toContainText(`${first.measure}°`)
+  await bench.getByRole('button', { name: 'Try again' }).click()
+  await bench.getByLabel('Your reading').fill(String(first.measure))
+  await bench.keyboard.press('Enter')
+  await expect(feedback).toContainText('That fits')
+
+  // The second by keyboard alone, without laying anything on.
+  await bench.getByRole('button', { name: 'Next item' }).press('Enter')
+  await bench.getByLabel('Your reading').fill('nonsense')
+  await bench.keyboard.press('Enter')
+  await expect(bench.getByText('Write a number from 0 to 360')).toBeVisible()
+  await bench.getByLabel('Your reading').fill(`${items[1].angle.measure}°`)
+  await bench.keyboard.press('Enter')
+  await expect(feedback).toContainText('That fits')
+
+  // Draws, but leaves a gap at the vertex; then draws it well.
+  await bench.getByRole('button', { name: 'Next item' }).click()
+  const { baseRay, measure, opening } = items[2]
+  const outward = baseRay.direction + (opening === 'anticlockwise' ? measure : -measure)
+  const draw = async (gap: number): Promise<void> => {
+    await lay(bench, baseRay.vertex, 0)
+    await bench.getByRole('radio', { name: 'Dot' }).click()
+    await tap(bench, polar(baseRay.vertex, outward, 76))
+    await bench.getByRole('radio', { name: 'Ray' }).click()
+    await drag(bench, polar(baseRay.vertex, outward, gap), polar(baseRay.vertex, outward, 90))
+    await bench.getByRole('radio', { name: 'Arc' }).click()
+    await tap(bench, polar(baseRay.vertex, (baseRay.direction + outward) / 2, 14))
+    await bench.getByRole('button', { name: 'Hand in' }).click()
+  }
+  await draw(9)
+  await expect(feedback).toContainText('away from the vertex')
+  await bench.getByRole('button', { name: 'Try again' }).click()
+  await draw(0)
+  await expect(feedback).toContainText('That fits')
+  await bench.context().close()
+
+  const row = page.getByRole('row').filter({ hasText: 'Ailsa' })
+  await expect(row.getByText('fits: read the other scale')).toBeAttached({
+    timeout: 12_000,
+  })
+  await expect(row.getByText('fits: left a gap at the vertex')).toBeAttached()
+})
+
+test('the demonstration class shows who read the other scale, and opens the Board with an answer of theirs', async ({
+  page,
+}) => {
+  await signIn(page)
+  await page.getByText('Harbour survey').click()
+  await expect(page.getByRole('row').filter({ hasText: 'Bram' })).toContainText('read the other scale')
+  expect(await page.getByRole('row').count()).toBeGreaterThanOrEqual(25)
+  const group = page.getByRole('article').filter({ hasText: 'read the other scale' })
+  await expect(group).toContainText('Six')
+  await expect(group).toContainText('Bram, Edda, Ines, Mara, Pip, Sven')
+  await group.getByRole('link', { name: 'Teach on the Board' }).click()
+  await expect(page.getByTestId('caption')).toContainText('Which kind')
+})
+
+test('wishes that cannot be met say what can be had, and nothing can be set', async ({ page }) => {
+  await signIn(page)
+  await page.getByRole('link', { name: 'New set', exact: true }).click()
+  await page.getByLabel('From, degrees').fill('20')
+  await page.getByLabel('To, degrees').fill('22')
+  await expect(page.getByRole('alert')).toContainText('only 3')
+  await expect(page.getByRole('button', { name: 'Set it to the class' })).toBeDisabled()
+})
+
+test('wrong sign-ins are told what to do, at the Desk and at the Bench', async ({ page }) => {
+  await page.goto('/desk')
+  await page.getByLabel('User name').fill('fenwick')
+  await page.getByLabel('Password', { exact: true }).fill('wrong')
+  await page.getByRole('button', { name: 'Sign in' }).click()
+  await expect(page.getByRole('alert')).toContainText('do not go together')
+  await page.goto('/bench')
+  await page.getByLabel('Class code').fill('NOPE')
+  await page.getByLabel('Your given name').fill('Wren')
+  await page.getByLabel('PIN').fill('12')
+  await page.getByRole('button', { name: 'Sit down' }).click()
+  await expect(page.getByRole('alert')).toContainText('pin must have 4 to 8 characters')
+})
+
+test('an answer handed in while the server is away is kept, sent when it is back, and stored once', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  await signIn(page)
+  const pin = await addStudent(page, 'Oskar')
+  const bench = await (
+    await browser.newContext({
+      baseURL,
+      viewport: { width: 1280, height: 800 },
+    })
+  ).newPage()
+  await join(bench, 'Oskar', pin)
+  await bench.getByText('Cranes and sails').click()
+  await bench.getByLabel('Your reading').fill('12')
+  await bench.route('**/answers', (route) => route.abort())
+  await bench.getByRole('button', { name: 'Hand in' }).click()
+  await expect(bench.getByText('goes off by itself')).toBeVisible()
+  await bench.unroute('**/answers')
+  await expect(bench.getByTestId('feedback')).toBeVisible({ timeout: 8000 })
+  await expect(bench.getByText('2 tries left')).toBeVisible()
+  await bench.context().close()
+})
+
+test('the Bench works on a narrow screen', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 800 })
+  await page.goto('/bench')
+  await expect(page.getByRole('button', { name: 'Sit down' })).toBeVisible()
+  const overflow = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)
+  expect(overflow).toBeLessThanOrEqual(0)
+})

@@ -1,0 +1,86 @@
+/** What the browser tests do again and again: sign in, find places on the sheet, move the protractor. */
+import { expect, type Locator, type Page } from '@playwright/test'
+
+export const teacher = { userName: 'fenwick', password: 'brass and blue ink' }
+export type Spot = { x: number; y: number }
+
+export async function signIn(page: Page): Promise<void> {
+  await page.goto('/desk')
+  await page.getByLabel('User name').fill(teacher.userName)
+  await page.getByLabel('Password', { exact: true }).fill(teacher.password)
+  await page.getByRole('button', { name: 'Sign in' }).click()
+  await expect(page.getByRole('heading', { name: 'Sets given' })).toBeVisible()
+}
+
+/** Adds a student to the demonstration class, and returns the PIN that the page tells. */
+export async function addStudent(page: Page, name: string): Promise<string> {
+  await page.getByRole('link', { name: 'Classes' }).click()
+  await page.getByLabel('Given name of a new student').fill(name)
+  await page.getByRole('button', { name: 'Add', exact: true }).click()
+  const row = page.getByRole('listitem').filter({ hasText: name })
+  return (await row.getByText(/PIN \d{4}/).innerText()).replace('PIN ', '')
+}
+
+export async function join(page: Page, name: string, pin: string): Promise<void> {
+  await page.goto('/bench')
+  await page.getByLabel('Class code').fill('heron6')
+  await page.getByLabel('Your given name').fill(name)
+  await page.getByLabel('PIN').fill(pin)
+  await page.getByRole('button', { name: 'Sit down' }).click()
+  await expect(page.getByRole('heading', { name: 'On your bench' })).toBeVisible()
+}
+
+/** The items of a set as the student's browser gets them. */
+export async function itemsOf(page: Page, title: string): Promise<Record<string, never>[]> {
+  return page.evaluate(async (wanted) => {
+    const all = await (await fetch('/api/v1/bench/assignments')).json()
+    const id = all.find((a: { title: string }) => a.title === wanted).id
+    return (await (await fetch(`/api/v1/bench/assignments/${id}`)).json()).items
+  }, title)
+}
+
+/** Where a point of the sheet, in mm, is on the screen. */
+export async function onScreen(page: Page, spot: Spot): Promise<Spot> {
+  return page.evaluate((mm) => {
+    const frame = document.querySelector<SVGGElement>('svg.sheet > g')!
+    const at = new DOMPoint(mm.x, mm.y).matrixTransform(frame.getScreenCTM()!)
+    return { x: at.x, y: at.y }
+  }, spot)
+}
+
+export async function drag(page: Page, from: Spot, to: Spot): Promise<void> {
+  const a = await onScreen(page, from)
+  const b = await onScreen(page, to)
+  await page.mouse.move(a.x, a.y)
+  await page.mouse.down()
+  await page.mouse.move((a.x + b.x) / 2, (a.y + b.y) / 2, { steps: 3 })
+  await page.mouse.move(b.x, b.y, { steps: 3 })
+  await page.mouse.up()
+}
+
+export async function tap(page: Page, spot: Spot): Promise<void> {
+  const at = await onScreen(page, spot)
+  await page.mouse.click(at.x, at.y)
+}
+
+export const polar = (from: Spot, degrees: number, distance: number): Spot => ({
+  x: from.x + distance * Math.cos((degrees * Math.PI) / 180),
+  y: from.y + distance * Math.sin((degrees * Math.PI) / 180),
+})
+
+/** Where the protractor lies, read from the page. */
+export async function placementOf(protractor: Locator): Promise<{ x: number; y: number; turn: number }> {
+  const transform = (await protractor.getAttribute('transform'))!
+  const [x, y, turn] = transform.match(/-?[\d.]+(e-?\d+)?/g)!.map(Number)
+  return { x: x!, y: y!, turn: turn! }
+}
+
+/** Slides by the body, then turns by the rim, with the mouse. */
+export async function lay(page: Page, centre: Spot, turn: number): Promise<void> {
+  const protractor = page.getByTestId('protractor')
+  const now = await placementOf(protractor)
+  const grip = polar({ x: 0, y: 0 }, now.turn + 90, 20)
+  await drag(page, { x: now.x + grip.x, y: now.y + grip.y }, { x: centre.x + grip.x, y: centre.y + grip.y })
+  const rim = 74
+  await drag(page, polar(centre, now.turn + 60, rim), polar(centre, turn + 60, rim))
+}

@@ -48,6 +48,9 @@ public sealed class ExerciseSet
     public int Seed { get; init; }
     public int GeneratorVersion { get; init; }
     public required IReadOnlyList<Item> Items { get; init; }
+
+    /// <summary>How many items there are, so that lists need not read them.</summary>
+    public int ItemCount { get; init; }
     public DateTimeOffset CreatedAt { get; init; }
 }
 

@@ -22,6 +22,7 @@ public static class StorageSetup
             Timeout = SecondsToConnect,
             CommandTimeout = SecondsPerCommand,
             ApplicationName = "jaunty-compass",
+            MaxAutoPrepare = 40,
         };
         services.AddDbContextPool<JauntyDbContext>(options =>
             options.UseNpgsql(connection.ConnectionString).UseSnakeCaseNamingConvention()

@@ -1,3 +1,5 @@
+using System.Data.Common;
+using System.Text.Json;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Wording;
@@ -17,10 +19,40 @@ public sealed record OpenAssignment(
     IReadOnlyList<Item> Items
 );
 
+/// <summary>What the database made of an answer.</summary>
+/// <param name="StudentKnown">Whether the student is still there.</param>
+/// <param name="TriesBefore">How often the item had been answered.</param>
+/// <param name="Closed">Whether the assignment takes no more answers.</param>
+/// <param name="Stored">The answer with its mark, or null when it was not stored.</param>
+public readonly record struct Intake(
+    bool StudentKnown,
+    int TriesBefore,
+    bool Closed,
+    Answer? Stored
+);
+
 /// <summary>Takes answers: marks them and stores answer and mark together, once.</summary>
 public sealed class AnswerIntake(JauntyDbContext database, IMemoryCache cache, TimeProvider clock)
 {
     private static readonly TimeSpan Kept = TimeSpan.FromMinutes(10);
+
+    // The whole decision in one statement: a class that hands in at once makes one round trip an answer, not four, and no
+    // two requests can come between looking and storing. An id or a try that is taken already stores nothing.
+    private const string StoreOnce = """
+        WITH state AS (
+          SELECT (SELECT count(*) FROM answers
+                  WHERE assignment_id = @assignment AND student_id = @student AND item_index = @item)::int AS tries,
+                 EXISTS (SELECT FROM assignments WHERE id = @assignment AND closed_at IS NOT NULL) AS closed
+          FROM students WHERE id = @student),
+        added AS (
+          INSERT INTO answers (id, assignment_id, student_id, item_index, try, response, received_at, answered_at)
+          SELECT @id, @assignment, @student, @item, tries + 1, @response::json, @received, @answered
+          FROM state WHERE tries < @allowed AND NOT closed
+          ON CONFLICT DO NOTHING RETURNING try),
+        marked AS (
+          INSERT INTO marks (answer_id, marker_version, mark) SELECT @id, @version, @mark::json FROM added)
+        SELECT state.tries, state.closed, added.try FROM state LEFT JOIN added ON true
+        """;
 
     /// <summary>The assignment, if it is set to a class.</summary>
     public async Task<OpenAssignment?> Find(
@@ -51,35 +83,11 @@ public sealed class AnswerIntake(JauntyDbContext database, IMemoryCache cache, T
         return open!.ClassId == classId ? open : null;
     }
 
-    /// <summary>The state of one item for one student; null when the student is no longer in the class.</summary>
-    public async Task<(int Tries, bool Closed)?> StateOf(
-        Guid assignmentId,
-        Guid studentId,
-        int itemIndex,
-        CancellationToken cancellation
-    )
-    {
-        var state = await database
-            .Students.Where(s => s.Id == studentId)
-            .Select(_ => new
-            {
-                Tries = database.Answers.Count(a =>
-                    a.AssignmentId == assignmentId
-                    && a.StudentId == studentId
-                    && a.ItemIndex == itemIndex
-                ),
-                Closed = database.Assignments.Any(a => a.Id == assignmentId && a.ClosedAt != null),
-            })
-            .FirstOrDefaultAsync(cancellation);
-        return state is null ? null : (state.Tries, state.Closed);
-    }
-
-    /// <summary>Marks and stores an answer. Null when the same id, or the same try, was stored in the meantime.</summary>
-    public async Task<Answer?> Store(
+    /// <summary>Marks an answer and stores both, unless its id or its try is taken, no tries are left, or the assignment is closed.</summary>
+    public async Task<Intake> Take(
         OpenAssignment assignment,
         Guid studentId,
         AnswerRequest request,
-        int tries,
         CancellationToken cancellation
     )
     {
@@ -87,16 +95,55 @@ public sealed class AnswerIntake(JauntyDbContext database, IMemoryCache cache, T
         Mark mark = ExerciseKinds
             .Of(item)
             .Mark(item, request.Response, new MarkingRules(assignment.Tolerance, Words.Usual));
+        DateTimeOffset received = clock.GetUtcNow();
+        await database.Database.OpenConnectionAsync(cancellation);
+        await using DbCommand command = database.Database.GetDbConnection().CreateCommand();
+        command.CommandText = StoreOnce;
+        DbParameterCollection parameters = command.Parameters;
+        parameters.Add(new NpgsqlParameter<Guid>("id", request.Id));
+        parameters.Add(new NpgsqlParameter<Guid>("assignment", assignment.Id));
+        parameters.Add(new NpgsqlParameter<Guid>("student", studentId));
+        parameters.Add(new NpgsqlParameter<int>("item", request.ItemIndex));
+        parameters.Add(new NpgsqlParameter<int>("allowed", assignment.Tries));
+        parameters.Add(new NpgsqlParameter<int>("version", mark.MarkerVersion));
+        parameters.Add(
+            new NpgsqlParameter<string>(
+                "response",
+                JsonSerializer.Serialize(request.Response, ExerciseJson.Options)
+            )
+        );
+        parameters.Add(
+            new NpgsqlParameter<string>(
+                "mark",
+                JsonSerializer.Serialize(mark, ExerciseJson.Options)
+            )
+        );
+        parameters.Add(new NpgsqlParameter<DateTimeOffset>("received", received));
+        parameters.Add(
+            new NpgsqlParameter("answered", NpgsqlTypes.NpgsqlDbType.TimestampTz)
+            {
+                Value = (object?)request.AnsweredAt?.ToUniversalTime() ?? DBNull.Value,
+            }
+        );
+        await using DbDataReader reader = await command.ExecuteReaderAsync(cancellation);
+        if (!await reader.ReadAsync(cancellation))
+        {
+            return new Intake(StudentKnown: false, 0, Closed: false, Stored: null);
+        }
+        (int tries, bool closed) = (reader.GetInt32(0), reader.GetBoolean(1));
+        if (await reader.IsDBNullAsync(2, cancellation))
+        {
+            return new Intake(StudentKnown: true, tries, closed, Stored: null);
+        }
         var answer = new Answer
         {
             Id = request.Id,
             AssignmentId = assignment.Id,
             StudentId = studentId,
             ItemIndex = request.ItemIndex,
-            Try = tries + 1,
+            Try = reader.GetInt32(2),
             Response = request.Response,
-            ReceivedAt = clock.GetUtcNow(),
-            AnsweredAt = request.AnsweredAt?.ToUniversalTime(),
+            ReceivedAt = received,
         };
         answer.Marks.Add(
             new AnswerMark
@@ -106,20 +153,7 @@ public sealed class AnswerIntake(JauntyDbContext database, IMemoryCache cache, T
                 Mark = mark,
             }
         );
-        database.Add(answer);
-        try
-        {
-            await database.SaveChangesAsync(cancellation);
-            return answer;
-        }
-        catch (DbUpdateException error)
-            when (error.InnerException
-                    is PostgresException { SqlState: PostgresErrorCodes.UniqueViolation }
-            )
-        {
-            database.ChangeTracker.Clear();
-            return null;
-        }
+        return new Intake(StudentKnown: true, tries, closed, answer);
     }
 
     /// <summary>A stored answer by its id.</summary>

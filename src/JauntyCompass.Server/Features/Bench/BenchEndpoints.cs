@@ -126,11 +126,16 @@ public static class BenchEndpoints
     )
     {
         (Guid id, Guid classId) = (student.Id(), student.ClassId());
-        List<Assignment> assignments = await database
-            .Assignments.AsNoTracking()
-            .Where(a => a.ClassId == classId)
-            .Include(a => a.Set)
+        var assignments = await database
+            .Assignments.Where(a => a.ClassId == classId)
             .OrderByDescending(a => a.SetAt)
+            .Select(a => new
+            {
+                a.Id,
+                a.Set!.Title,
+                a.Set.ItemCount,
+                Closed = a.ClosedAt != null,
+            })
             .ToListAsync(cancellation);
         Dictionary<Guid, int> answered = await database
             .Answers.Where(a => a.StudentId == id)
@@ -140,10 +145,10 @@ public static class BenchEndpoints
         return TypedResults.Ok(
             assignments.ConvertAll(a => new BenchListReply(
                 a.Id,
-                a.Set!.Title,
-                a.Set.Items.Count,
+                a.Title,
+                a.ItemCount,
                 answered.GetValueOrDefault(a.Id),
-                a.ClosedAt is not null
+                a.Closed
             ))
         );
     }
@@ -207,31 +212,27 @@ public static class BenchEndpoints
         // A second round is needed only when another request of this student came in between.
         for (int round = 0; round < 3; round++)
         {
-            if (
-                await intake.StateOf(assignmentId, studentId, request.ItemIndex, cancellation)
-                is not var (tries, closed)
-            )
+            Intake taken = await intake.Take(assignment, studentId, request, cancellation);
+            if (!taken.StudentKnown)
             {
                 return Problems.NotFound("student");
             }
-            bool mayAnswer = tries < assignment.Tries && !closed;
-            Answer? stored = mayAnswer
-                ? await intake.Store(assignment, studentId, request, tries, cancellation)
-                : null;
-            stored ??= await intake.Stored(request.Id, cancellation);
+            Answer? stored = taken.Stored ?? await intake.Stored(request.Id, cancellation);
             if (stored is not null)
             {
                 bool own = stored.StudentId == studentId && stored.AssignmentId == assignmentId;
                 return own ? TypedResults.Ok(Reply(stored, assignment.Tries)) : Taken();
             }
-            if (!mayAnswer)
+            if (taken.Closed)
             {
-                return closed
-                    ? Refused(
-                        "This set is closed.",
-                        "Your teacher takes no more answers; what you handed in is kept."
-                    )
-                    : Refused("No tries are left at this item.", "Go on with the next one.");
+                return Refused(
+                    "This set is closed.",
+                    "Your teacher takes no more answers; what you handed in is kept."
+                );
+            }
+            if (taken.TriesBefore >= assignment.Tries)
+            {
+                return Refused("No tries are left at this item.", "Go on with the next one.");
             }
         }
         return Refused("Another answer to this item came in at the same moment.", "Send it again.");

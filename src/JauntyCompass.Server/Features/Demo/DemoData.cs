@@ -157,6 +157,7 @@ public static class DemoData
             Seed = seed,
             GeneratorVersion = SetGenerator.Version,
             Items = [.. SetGenerator.Generate(specification, seed).Select(i => i.Item)],
+            ItemCount = specification.Count,
             CreatedAt = at,
         };
 

@@ -101,13 +101,12 @@ public static class SetEndpoints
     )
     {
         Guid id = teacher.Id();
-        List<ExerciseSet> sets = await database
-            .Sets.AsNoTracking()
-            .Where(s => s.TeacherId == id)
-            .OrderByDescending(s => s.CreatedAt)
-            .ToListAsync(cancellation);
         return TypedResults.Ok(
-            sets.ConvertAll(s => new SetReply(s.Id, s.Title, s.Items.Count, s.CreatedAt))
+            await database
+                .Sets.Where(s => s.TeacherId == id)
+                .OrderByDescending(s => s.CreatedAt)
+                .Select(s => new SetReply(s.Id, s.Title, s.ItemCount, s.CreatedAt))
+                .ToListAsync(cancellation)
         );
     }
 
@@ -131,6 +130,7 @@ public static class SetEndpoints
             [
                 .. SetGenerator.Generate(request.Specification, request.Seed).Select(i => i.Item),
             ],
+            ItemCount = request.Specification.Count,
             CreatedAt = clock.GetUtcNow(),
         };
         database.Add(made);

@@ -145,6 +145,10 @@ namespace JauntyCompass.Server.Storage.Migrations
                         .HasColumnType("integer")
                         .HasColumnName("generator_version");
 
+                    b.Property<int>("ItemCount")
+                        .HasColumnType("integer")
+                        .HasColumnName("item_count");
+
                     b.Property<string>("Items")
                         .IsRequired()
                         .HasColumnType("json")

@@ -84,6 +84,7 @@ namespace JauntyCompass.Server.Storage.Migrations
                     seed = table.Column<int>(type: "integer", nullable: false),
                     generator_version = table.Column<int>(type: "integer", nullable: false),
                     items = table.Column<string>(type: "json", nullable: false),
+                    item_count = table.Column<int>(type: "integer", nullable: false),
                     created_at = table.Column<DateTimeOffset>(type: "timestamp with time zone", nullable: false)
                 },
                 constraints: table =>

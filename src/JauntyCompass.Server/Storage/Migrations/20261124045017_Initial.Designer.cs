@@ -12,7 +12,7 @@ using Npgsql.EntityFrameworkCore.PostgreSQL.Metadata;
 namespace JauntyCompass.Server.Storage.Migrations
 {
     [DbContext(typeof(JauntyDbContext))]
-    [Migration("20261124033738_Initial")]
+    [Migration("20261124045017_Initial")]
     partial class Initial
     {
         /// <inheritdoc />
@@ -147,6 +147,10 @@ namespace JauntyCompass.Server.Storage.Migrations
                     b.Property<int>("GeneratorVersion")
                         .HasColumnType("integer")
                         .HasColumnName("generator_version");
+
+                    b.Property<int>("ItemCount")
+                        .HasColumnType("integer")
+                        .HasColumnName("item_count");
 
                     b.Property<string>("Items")
                         .IsRequired()

@@ -1,0 +1,77 @@
+using BenchmarkDotNet.Attributes;
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Demonstrations;
+using JauntyCompass.Core.Exercises;
+using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Exercises.Kinds.Draw;
+using JauntyCompass.Core.Exercises.Kinds.Measure;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Simulation;
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Benchmarks;
+
+/// <summary>The core's hot paths. Wanted: readings under 1 µs without allocation, a mark under 20 µs, a set of 20 under 2 ms.</summary>
+[MemoryDiagnoser]
+public class CoreBenchmarks
+{
+    private static readonly Protractor Desk = InstrumentCatalogue.DeskHalfCircle;
+    private static readonly Angle Angle = new(
+        new Point(3, -20),
+        new Direction(17),
+        new Measure(64),
+        Opening.Anticlockwise,
+        60,
+        85
+    );
+    private static readonly Placement Placement = new(new Point(3.4, -19.7), new Direction(18));
+    private static readonly SetSpecification Twenty = new(
+        [new KindCount("measure", 12), new KindCount("draw", 8)],
+        Tilt: Tilt.Mixed,
+        Arms: ArmLengths.Mixed
+    );
+    private static readonly AngleNames Names = new("K", "L", "M");
+
+    private readonly MeasureItem _measure;
+    private readonly MeasureResponse _reading = new(116, AngleKind.Acute, Placement);
+    private readonly DrawItem _draw;
+    private readonly DrawResponse _drawing;
+    private readonly ExerciseKind _measureKind;
+    private readonly ExerciseKind _drawKind;
+
+    public CoreBenchmarks()
+    {
+        _measure = new MeasureItem("Measure.", Desk, Angle, Names);
+        _draw = (DrawItem)SetGenerator.Generate(Twenty, 7)[^1].Item;
+        _measureKind = ExerciseKinds.Of(_measure);
+        _drawKind = ExerciseKinds.Of(_draw);
+        var student = new SimulatedStudent("Bo", [new Habit("other-scale", 1)], Hand.Careful);
+        _drawing = (DrawResponse)_drawKind.Attempt(_draw, student, new SeededRandom(5));
+    }
+
+    [Benchmark]
+    public double Readings()
+    {
+        LaidAngle laid = LaidAngle.Of(Angle, Desk, Placement);
+        double sum = laid.CarefulReading ?? 0;
+        for (int i = 0; i < Desk.Scales.Count; i++)
+        {
+            sum += laid.Reading(i, WhichArm.Start) ?? 0;
+            sum += laid.Reading(i, WhichArm.End) ?? 0;
+        }
+        return sum;
+    }
+
+    [Benchmark]
+    public Mark MarkReading() => _measureKind.Mark(_measure, _reading, MarkingRules.Usual);
+
+    [Benchmark]
+    public Mark MarkDrawing() => _drawKind.Mark(_draw, _drawing, MarkingRules.Usual);
+
+    [Benchmark]
+    public IReadOnlyList<GeneratedItem> GenerateTwenty() => SetGenerator.Generate(Twenty, 7);
+
+    [Benchmark]
+    public Script Demonstration() => MeasureAngle.Build(Angle, Desk, Names, new HouseRules());
+}

@@ -1,0 +1,10 @@
+using BenchmarkDotNet.Configs;
+using BenchmarkDotNet.Jobs;
+using BenchmarkDotNet.Running;
+using JauntyCompass.Benchmarks;
+
+// Short runs by default: figures for a look, not for the third decimal. --job default measures longer.
+IConfig config = args.Contains("--job")
+    ? DefaultConfig.Instance
+    : DefaultConfig.Instance.AddJob(Job.ShortRun);
+BenchmarkSwitcher.FromAssembly(typeof(CoreBenchmarks).Assembly).Run(args, config);

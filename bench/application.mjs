@@ -1,0 +1,74 @@
+// Starts the application with a throwaway data folder for a benchmark, and stops it again.
+import { spawn, execFileSync } from 'node:child_process'
+import { chmodSync, mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join, resolve } from 'node:path'
+
+export const root = resolve(import.meta.dirname, '..')
+
+export async function withApplication(work) {
+  const folder = mkdtempSync(join(tmpdir(), 'jaunty-bench-'))
+  chmodSync(folder, 0o755)
+  const data = join(folder, 'db')
+  const port = 5190
+  const app = spawn(join(root, 'start'), ['--port', String(port)], {
+    stdio: ['ignore', 'ignore', 'inherit'],
+    env: { ...process.env, JAUNTY_DATA: data },
+  })
+  const gone = new Promise((done) => app.on('exit', done))
+  const address = `http://127.0.0.1:${port}`
+  try {
+    for (let i = 0; ; i++) {
+      if (await fetch(`${address}/api/v1/session`).then((r) => r.ok, () => false)) break
+      if (i > 400 || app.exitCode !== null) throw new Error('the application did not start')
+      await new Promise((wait) => setTimeout(wait, 250))
+    }
+    // The start command still has its own last word to say.
+    await new Promise((wait) => setTimeout(wait, 500))
+    await work(address, data)
+  } finally {
+    app.kill('SIGTERM')
+    await gone
+    rmSync(folder, { recursive: true, force: true })
+  }
+}
+
+/** Runs a PostgreSQL client program on the application's cluster and returns what it prints. */
+export const cluster = (data, program, ...args) =>
+  execFileSync(join(root, 'scripts/cluster'), [program, data, ...args], { encoding: 'utf8' })
+
+/** A client with cookies and anti-forgery token. */
+export class Client {
+  #cookies = new Map()
+  #tokens = {}
+
+  constructor(address) {
+    this.address = address
+  }
+
+  async send(method, path, body) {
+    const room = path.startsWith('/bench') ? 'bench' : 'desk'
+    const reply = await fetch(`${this.address}/api/v1${path}`, {
+      method,
+      headers: {
+        'content-type': 'application/json',
+        cookie: [...this.#cookies].map(([name, value]) => `${name}=${value}`).join('; '),
+        ...(this.#tokens[room] && { 'X-Jaunty-Token': this.#tokens[room] }),
+      },
+      body: body && JSON.stringify(body),
+    })
+    for (const cookie of reply.headers.getSetCookie()) {
+      const [pair] = cookie.split(';')
+      this.#cookies.set(pair.slice(0, pair.indexOf('=')), pair.slice(pair.indexOf('=') + 1))
+    }
+    const text = await reply.text()
+    const data = text ? JSON.parse(text) : null
+    if (data?.antiforgeryToken) this.#tokens[room] = data.antiforgeryToken
+    if (!reply.ok) throw new Error(`${method} ${path}: ${reply.status} ${text}`)
+    return data
+  }
+}
+
+export function percentile(sorted, share) {
+  return sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))]
+}

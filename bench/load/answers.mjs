@@ -1,0 +1,77 @@
+// Thirty students hand in at once: how long an answer takes to be marked and stored, and how the rows per second compare
+// with what pgbench inserts into the same cluster in the same run.
+// Wanted: median under 10 ms, 99th percentile under 40 ms.
+import { randomUUID } from 'node:crypto'
+import { writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { Client, cluster, percentile, withApplication } from '../application.mjs'
+
+const students = 30
+const answersEach = 60
+const warmUp = 10
+// A student reads and writes for a while between two answers; thirty who never pause are far more than a class.
+const pauses = [200, 0]
+
+await withApplication(async (address, data) => {
+  const teacher = new Client(address)
+  await teacher.send('GET', '/session')
+  await teacher.send('POST', '/teachers', {
+    userName: 'bench', displayName: 'Bench', password: 'a few words in a row',
+  })
+  const group = await teacher.send('POST', '/classes', { name: 'Load' })
+  const specification = { kinds: [{ kind: 'measure', count: 15 }, { kind: 'draw', count: 5 }] }
+  const set = await teacher.send('POST', '/sets', { title: 'Load', specification, seed: 7 })
+  const crowd = []
+  for (let i = 0; i < students; i++) {
+    const { pin } = await teacher.send('POST', `/classes/${group.id}/students`, { givenName: `S${i}` })
+    const student = new Client(address)
+    await student.send('GET', '/bench/session')
+    await student.send('POST', '/bench/session', { classCode: group.code, givenName: `S${i}`, pin })
+    crowd.push(student)
+  }
+  const placement = { centre: { x: 0.3, y: -31.8 }, turn: 0.4, turnedOver: false }
+  const stroke = Array.from({ length: 60 }, (_, i) => ({ x: i * 0.9, y: -32 + i * 1.1 }))
+
+  async function round(answers, pause) {
+    const given = await teacher.send('POST', '/assignments', { setId: set.id, classId: group.id, tries: 9 })
+    const times = []
+    const begin = performance.now()
+    await Promise.all(
+      crowd.map(async (student) => {
+        await new Promise((wait) => setTimeout(wait, Math.random() * pause))
+        for (let i = 0; i < answers; i++) {
+          const itemIndex = i % 20
+          const response =
+            itemIndex < 15
+              ? { kind: 'measure', reading: (i * 37) % 180, kindSaid: 'acute', placement }
+              : { kind: 'draw', strokes: [{ points: stroke }], dots: [stroke[50]], arc: { x: 12, y: -28 }, placement }
+          const sent = performance.now()
+          await student.send('POST', `/bench/assignments/${given.id}/answers`, { id: randomUUID(), itemIndex, response })
+          times.push(performance.now() - sent)
+          if (pause) await new Promise((wait) => setTimeout(wait, pause * (0.5 + Math.random())))
+        }
+      }),
+    )
+    return { times: times.sort((a, b) => a - b), seconds: (performance.now() - begin) / 1000 }
+  }
+
+  await round(warmUp, 0)
+  let rows = 0
+  for (const pause of pauses) {
+    const { times, seconds } = await round(answersEach, pause)
+    rows = (2 * times.length) / seconds
+    console.log(
+      `${students} students, ${pause ? `a pause of about ${pause} ms` : 'no pause'}: ${times.length} answers, ` +
+        `median ${percentile(times, 0.5).toFixed(1)} ms, 99th percentile ${percentile(times, 0.99).toFixed(1)} ms, ` +
+        `${rows.toFixed(0)} rows/s`,
+    )
+  }
+
+  const script = join(tmpdir(), `jaunty-insert-${process.pid}.sql`)
+  writeFileSync(script, "INSERT INTO load_rows VALUES (gen_random_uuid(), gen_random_uuid(), 1, repeat('x', 700));\n")
+  cluster(data, 'psql', '-qc', 'CREATE TABLE load_rows (id uuid PRIMARY KEY, student uuid, item int, body text)')
+  const printed = cluster(data, 'pgbench', '-n', '-c', String(students), '-j', '2', '-T', '5', '-f', script)
+  const inserted = Number(/tps = ([\d.]+)/.exec(printed)[1])
+  console.log(`pgbench, ${students} clients: ${inserted.toFixed(0)} rows/s inserted; the application stores ${((100 * rows) / inserted).toFixed(0)}% of that`)
+})

@@ -36,9 +36,9 @@ public static class DemoClass
         Student("Sven", ("other-scale", 0.65)),
         Student("Tove", ("centre-mark-off", 0.7)),
         Student("Una", ("ticks-backwards", 0.7)),
-        Student("Vida", ("arm-too-short", 0.85)),
+        Student("Vida", ("arm-too-short", 1)),
         Student("Wren", ("zero-line-off", 0.7)),
-        Student("Yara", ("opens-wrong-way", 0.85)),
+        Student("Yara", ("opens-wrong-way", 1)),
     ];
 
     private static SimulatedStudent Student(

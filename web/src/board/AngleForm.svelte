@@ -25,7 +25,7 @@
 
   function setArms(value: string): void {
     draft.startLength = 88
-    draft.endLength = value === 'yes' ? 50 : 88
+    draft.endLength = value === 'yes' ? 44 : 88
   }
 </script>
 

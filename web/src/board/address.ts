@@ -17,7 +17,7 @@ export const usual: Wanted = {
   opens: 'right',
   tilt: 0,
   startLength: 88,
-  endLength: 50,
+  endLength: 44,
   instrument: 'desk-half-circle',
   turning: 'instrument',
 }

@@ -135,14 +135,12 @@
         <SelectItem value={protractor.id} text={protractor.name} />
       {/each}
     </Select>
-    <div class="pair">
-      <Select labelText="For" bind:selected={classId}>
-        {#each classes as each (each.id)}<SelectItem value={each.id} text={each.name} />{/each}
-      </Select>
-      <Select labelText="Tries an item" bind:selected={tries}>
-        {#each ['1', '2', '3', '5'] as n (n)}<SelectItem value={n} text={n} />{/each}
-      </Select>
-    </div>
+    <Select labelText="For" bind:selected={classId}>
+      {#each classes as each (each.id)}<SelectItem value={each.id} text={each.name} />{/each}
+    </Select>
+    <Select labelText="Tries an item" bind:selected={tries}>
+      {#each ['1', '2', '3', '5'] as n (n)}<SelectItem value={n} text={n} />{/each}
+    </Select>
     <Button type="submit" disabled={busy || !made || !classId || failure !== ''}>Set it to the class</Button>
     {#if classes.length === 0}<p class="quiet">Make a class first, under Classes.</p>{/if}
   </form>

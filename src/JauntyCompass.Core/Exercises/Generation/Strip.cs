@@ -40,8 +40,10 @@ public sealed record GeneratedItem(Item Item, double Answer, IReadOnlyList<Strip
             {
                 if (outcomes[i].Spread == 0)
                 {
-                    answers.Add(Math.Round(outcomes[i].Degrees, 1));
-                    shows &= Math.Abs(outcomes[i].Degrees - situation.Measure) > tolerance;
+                    // Judged as it is told: rounding must not carry an answer across the border of the tolerance.
+                    double answer = Math.Round(outcomes[i].Degrees, 1);
+                    answers.Add(answer);
+                    shows &= Math.Abs(answer - situation.Measure) > tolerance;
                 }
             }
             if (answers.Count > 0)

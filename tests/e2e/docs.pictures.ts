@@ -1,0 +1,81 @@
+/** Makes the pictures in docs/screenshots from the demonstration data: npm --prefix web run pictures */
+import { expect, test, type Page } from '@playwright/test'
+import { addStudent, drag, itemsOf, join, lay, polar, signIn, tap, type Spot } from './people'
+
+const shot = async (page: Page, name: string): Promise<void> => {
+  await page.mouse.move(2, 400)
+  await page.screenshot({ path: `../docs/screenshots/${name}.png` })
+}
+
+test('pictures of the open rooms', async ({ page }) => {
+  await page.goto('/')
+  await expect(page.getByRole('heading', { name: 'Jaunty Compass' })).toBeVisible()
+  await page.waitForTimeout(400)
+  await shot(page, 'front-door')
+  await page.goto('/board')
+  await page.getByRole('button', { name: 'Which scale' }).click()
+  await page.waitForTimeout(900)
+  await shot(page, 'board-question')
+  for (let i = 0; i < 3; i++) await page.keyboard.press('Space')
+  await page.waitForTimeout(3500)
+  await shot(page, 'board-count')
+})
+
+test('pictures of the Desk and the Bench', async ({ page, browser, baseURL }) => {
+  test.setTimeout(90_000)
+  await signIn(page)
+  await page.getByText('Harbour survey').click()
+  await expect(page.getByRole('row')).toHaveCount(25)
+  await shot(page, 'desk-results')
+  await page.getByRole('link', { name: 'New set', exact: true }).click()
+  await expect(page.getByRole('article')).toHaveCount(5)
+  await shot(page, 'desk-new-set')
+  await page.getByRole('link', { name: 'Classes' }).click()
+  await expect(page.getByRole('listitem').first()).toBeVisible()
+  await shot(page, 'desk-classes')
+
+  const pin = await addStudent(page, 'Isla')
+  const bench = await (
+    await browser.newContext({ baseURL, viewport: { width: 1280, height: 800 } })
+  ).newPage()
+  await join(bench, 'Isla', pin)
+  const title = 'Cranes and sails · a short round'
+  const items = (await itemsOf(bench, title)) as unknown as {
+    angle: { vertex: Spot; measure: number }
+    baseRay: { vertex: Spot; direction: number }
+    measure: number
+    opening: string
+  }[]
+  await bench.getByText(title).click()
+  const { vertex, measure } = items[0]!.angle
+  await lay(bench, vertex, 0)
+  await bench.getByText('acute', { exact: true }).click()
+  await bench.getByLabel('Your reading').fill(String(measure))
+  await shot(bench, 'bench-measure')
+  await bench.getByLabel('Your reading').fill(String(180 - measure))
+  await bench.getByRole('button', { name: 'Hand in' }).click()
+  await expect(bench.getByTestId('feedback')).toBeVisible()
+  await bench.waitForTimeout(600)
+  await shot(bench, 'bench-measure-marked')
+
+  await bench.getByRole('button', { name: 'Item 4' }).click()
+  const item = items[3]!
+  const outward = item.baseRay.direction + (item.opening === 'anticlockwise' ? item.measure : -item.measure)
+  await lay(bench, item.baseRay.vertex, 0)
+  await bench.getByRole('radio', { name: 'Dot' }).click()
+  await tap(bench, polar(item.baseRay.vertex, outward, 76))
+  await shot(bench, 'bench-draw')
+  await bench.getByRole('radio', { name: 'Ray' }).click()
+  await drag(bench, polar(item.baseRay.vertex, outward, 8), polar(item.baseRay.vertex, outward, 90))
+  await bench.getByRole('radio', { name: 'Arc' }).click()
+  await tap(bench, polar(item.baseRay.vertex, (item.baseRay.direction + outward) / 2, 14))
+  await bench.getByRole('button', { name: 'Hand in' }).click()
+  await expect(bench.getByTestId('feedback')).toBeVisible()
+  await bench.waitForTimeout(600)
+  await shot(bench, 'bench-draw-marked')
+  await bench.setViewportSize({ width: 390, height: 844 })
+  await bench.getByRole('button', { name: 'Item 1' }).click()
+  await bench.waitForTimeout(400)
+  await shot(bench, 'bench-narrow')
+  await bench.context().close()
+})

@@ -118,6 +118,10 @@
     stroke: var(--cds-focus);
     stroke-width: 0.8;
   }
+  /* In the hand it is a layer of its own, moved without being drawn anew; at rest it is drawn sharp. */
+  .held {
+    will-change: transform;
+  }
   .held .grip {
     cursor: grabbing;
   }

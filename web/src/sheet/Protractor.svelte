@@ -68,6 +68,7 @@
   class="protractor"
   class:movable={onmove}
   class:held={handling.state !== 'idle'}
+  class:sliding={handling.state === 'sliding'}
   role="group"
   aria-roledescription="protractor"
   aria-label={label}
@@ -118,9 +119,12 @@
     stroke: var(--cds-focus);
     stroke-width: 0.8;
   }
-  /* In the hand it is a layer of its own, moved without being drawn anew; at rest it is drawn sharp. */
-  .held {
+  /* Sliding moves a layer of its own without drawing it anew; turned or at rest it is drawn sharp. */
+  .sliding {
     will-change: transform;
+  }
+  .movable.held .rim {
+    stroke: transparent;
   }
   .held .grip {
     cursor: grabbing;

@@ -211,6 +211,52 @@ public sealed class BadInputTests(JauntyServer server) : IClassFixture<JauntySer
         }
     }
 
+    [Fact]
+    public async Task Addresses_of_things_that_are_not_there_are_not_found()
+    {
+        using Lesson lesson = await Lesson.Begin(server, "strays");
+        Reply document = await _visitor.Get("/openapi/v1.json");
+        foreach (
+            (string path, JsonNode? methods) in document["paths"]
+                .AsObject()
+                .Where(p => p.Key.Contains('{'))
+        )
+        {
+            foreach (
+                string stray in new[]
+                {
+                    Guid.NewGuid().ToString(),
+                    "7",
+                    "%00",
+                    new string('9', 2000),
+                    "..%2f..",
+                    "🦆",
+                }
+            )
+            {
+                string address = System.Text.RegularExpressions.Regex.Replace(
+                    path,
+                    @"\{\w+\}",
+                    stray
+                );
+                Visitor who = path.Contains("/bench") ? lesson.Student : lesson.Teacher;
+                foreach (
+                    (string method, JsonNode? _) in methods!
+                        .AsObject()
+                        .Where(m => m.Key is "get" or "delete")
+                )
+                {
+                    Reply reply = await who.Send(
+                        new HttpMethod(method.ToUpperInvariant()),
+                        address,
+                        null
+                    );
+                    ((int)reply.Status).ShouldBeInRange(400, 499, $"{method} {address}");
+                }
+            }
+        }
+    }
+
     private static void Damage(JsonNode node, SeededRandom random)
     {
         while (true)

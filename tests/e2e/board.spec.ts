@@ -40,6 +40,7 @@ test('a demonstration is played with the space bar alone, the question before th
   await page.goto('/board?measure=64&end=50')
   const caption = page.getByTestId('caption')
   await expect(caption).toContainText('Which kind of angle is this?')
+  await page.waitForLoadState('networkidle')
   let requests = 0
   page.on('request', () => requests++)
   const said: string[] = []

@@ -53,6 +53,8 @@
   // The sheet follows the script; between two states it moves there, unless the system asks for stillness.
   $effect(() => {
     const state = state_
+    // Also when the next beat shows the same state: whatever the hand has moved goes back to its place.
+    void at
     if (!state) return
     untrack(() => {
       const now = pose.target
@@ -93,6 +95,8 @@
   }
 
   onMount(async () => {
+    // All fonts now, so that no step of the demonstration has to wait for one.
+    document.fonts.forEach((face) => void face.load())
     try {
       instruments = await ask(api.GET('/api/v1/instruments'))
     } catch (error) {

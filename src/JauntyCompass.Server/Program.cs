@@ -109,7 +109,7 @@ catch (Exception error) when (StorageSetup.IsOutage(error))
 {
     // One line that ./start passes on.
     await Console.Error.WriteLineAsync(
-        $"database cannot be reached: {error.GetBaseException().Message} Start it, or check the connection string."
+        $"database cannot be reached: {error.GetBaseException().Message.TrimEnd('.')}. Start it, or check the connection string."
     );
     return 1;
 }

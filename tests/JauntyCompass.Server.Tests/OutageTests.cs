@@ -14,10 +14,11 @@ public sealed class OutageTests : IDisposable
     [Fact]
     public async Task While_the_database_is_gone_requests_fail_cleanly_and_afterwards_they_work_again()
     {
-        // The folder must be passable for the database's own user.
+        // A cluster that keeps what it has committed, unlike the throwaway one of the other tests. Its folder must be passable
+        // for the database's own user.
         await Run("chmod", "755", _folder);
         string cluster = Path.Combine(_folder, "db");
-        string connection = await Script("start", cluster, "--throwaway");
+        string connection = await Script("start", cluster);
         try
         {
             using var server = JauntyServer.On(connection);
@@ -38,7 +39,7 @@ public sealed class OutageTests : IDisposable
             );
             (await lesson.Teacher.Get("instruments")).Status.ShouldBe(HttpStatusCode.OK);
 
-            await Script("restart", cluster, "--throwaway");
+            await Script("restart", cluster);
             Reply again = await lesson.HandIn(id, 0, Lesson.Reading(truth));
             again.Status.ShouldBe(HttpStatusCode.OK);
             again["try"].GetValue<int>().ShouldBe(1);

@@ -3,11 +3,14 @@
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
   import { onMount } from 'svelte'
   import { api, ask, Problem, tell, type Schema } from '../api/client'
+  import StudentSheets from './StudentSheets.svelte'
   import { teachAgain } from './teach'
 
   let { id }: { id: string } = $props()
   let results = $state<Schema['ResultsReply'] | null>(null)
   let failure = $state('')
+  /** Whose sheets lie open. */
+  let opened = $state('')
   const secondsBetweenLooks = 5
   const numberWord = (n: number): string =>
     ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine', 'Ten'][n] ?? String(n)
@@ -77,7 +80,14 @@
         <tbody>
           {#each results.students as student (student.studentId)}
             <tr>
-              <th scope="row">{student.givenName}</th>
+              <th scope="row">
+                <button
+                  type="button"
+                  aria-expanded={opened === student.studentId}
+                  onclick={() => (opened = opened === student.studentId ? '' : student.studentId)}
+                  >{student.givenName}</button
+                >
+              </th>
               {#each student.items as item, i (i)}
                 <td title={cell(item)}>
                   <span class="mark {item.verdict ?? 'none'}" aria-hidden="true"></span>
@@ -122,6 +132,9 @@
         </article>
       {/each}
     </section>
+    {#each results.students.filter((s) => s.studentId === opened) as student (student.studentId)}
+      <StudentSheets assignmentId={id} {student} items={results.items} />
+    {/each}
   </main>
 {/if}
 
@@ -169,8 +182,18 @@
     text-align: right;
     padding-right: 12px;
   }
+  th button {
+    min-height: 24px;
+    padding: 0;
+    border: 0;
+    background: none;
+    font: inherit;
+    color: #1d4f91;
+    text-decoration: underline;
+    cursor: pointer;
+  }
   td {
-    height: 23px;
+    height: 24px;
     padding: 1px 3px;
     text-align: center;
   }

@@ -1,5 +1,5 @@
 /** A drawing in the making: strokes, dots and an arc, each change undone by going back to what was before. */
-import type { Placement, Point } from '../api/client'
+import type { Placement, Point, Schema } from '../api/client'
 
 export type Tool = 'protractor' | 'dot' | 'ray' | 'arc'
 
@@ -12,6 +12,14 @@ export interface Drawing {
 }
 
 export const empty: Drawing = { strokes: [], dots: [], arc: null, placement: null }
+
+/** What was handed in, as a drawing again. */
+export const drawingOf = (response: Schema['ResponseDrawResponse']): Drawing => ({
+  strokes: response.strokes.map((stroke) => stroke.points),
+  dots: response.dots,
+  arc: response.arc ?? null,
+  placement: response.placement ?? null,
+})
 
 export const withDot = (drawing: Drawing, at: Point, placement: Placement | null): Drawing => ({
   ...drawing,

@@ -2,7 +2,16 @@
 <script lang="ts">
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
   import type { Placement, Point, Schema } from '../../api/client'
-  import { empty, rayStart, withArc, withDot, withRay, type Drawing, type Tool } from '../../sheet/drawing'
+  import {
+    drawingOf,
+    empty,
+    rayStart,
+    withArc,
+    withDot,
+    withRay,
+    type Drawing,
+    type Tool,
+  } from '../../sheet/drawing'
   import DrawnFigure from '../../sheet/DrawnFigure.svelte'
   import MarkInk from '../../sheet/MarkInk.svelte'
   import Pencil from '../../sheet/Pencil.svelte'
@@ -11,7 +20,7 @@
   import Feedback from '../Feedback.svelte'
   import Layout from '../Layout.svelte'
   import Surface from '../Surface.svelte'
-  import { restPlace, sheetWindow } from '../window'
+  import { restPlace, sheetWindow } from '../../sheet/window'
   import type { KindProps } from '.'
 
   let { item, instrument, marked, busy, onhandin, onagain, onnext }: KindProps<Schema['ItemDrawItem']> =
@@ -20,14 +29,7 @@
   // Each item starts with a fresh component; a marked answer shows what was drawn.
   // svelte-ignore state_referenced_locally
   const before = marked?.response.kind === 'draw' ? marked.response : null
-  const drawn: Drawing = before
-    ? {
-        strokes: before.strokes.map((s) => s.points),
-        dots: before.dots,
-        arc: before.arc ?? null,
-        placement: before.placement ?? null,
-      }
-    : empty
+  const drawn: Drawing = before ? drawingOf(before) : empty
   let history: Drawing[] = $state([drawn])
   let placement: Placement = $state(before?.placement ?? restPlace)
   let laid = $state(Boolean(before?.placement))

@@ -10,7 +10,7 @@
   import Feedback from '../Feedback.svelte'
   import KindChoice from '../KindChoice.svelte'
   import Layout from '../Layout.svelte'
-  import { restPlace, sheetWindow } from '../window'
+  import { restPlace, sheetWindow } from '../../sheet/window'
   import type { KindProps } from '.'
 
   let { item, instrument, marked, busy, onhandin, onagain, onnext }: KindProps<Schema['ItemMeasureItem']> =

@@ -22,7 +22,10 @@
   let failure = $state('')
   const verdicts = { accepted: 'fits', near: 'near', notYet: 'not yet' }
 
+  let section: HTMLElement
+
   onMount(async () => {
+    section.scrollIntoView({ block: 'start' })
     try {
       const path = { assignmentId, studentId: student.studentId }
       ;[answers, instruments] = await Promise.all([
@@ -38,7 +41,7 @@
     mark.causes.find((cause) => cause.mistake === mark.likelyCause)?.name ?? ''
 </script>
 
-<section aria-label="Sheets of {student.givenName}">
+<section bind:this={section} aria-label="Sheets of {student.givenName}">
   <h2>{student.givenName}’s sheets</h2>
   {#if failure}<p role="alert">{failure}</p>{/if}
   <div class="sheets">

@@ -10,8 +10,6 @@
     which: 'start' | 'end'
     extendedTo?: number | null
     spotlight?: boolean
-    /** Letter at its tip. */
-    letter?: string
   }
   let { from, direction, length, which, extendedTo = null, spotlight = false }: Props = $props()
 

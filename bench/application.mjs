@@ -1,6 +1,6 @@
 // Starts the application with a throwaway data folder for a benchmark, and stops it again.
 import { spawn, execFileSync } from 'node:child_process'
-import { chmodSync, mkdtempSync, rmSync } from 'node:fs'
+import { chmodSync, mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join, resolve } from 'node:path'
 
@@ -72,3 +72,22 @@ export class Client {
 export function percentile(sorted, share) {
   return sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))]
 }
+
+/**
+ * Measures while work runs which share of the processors' time other machines on the same host took away (Linux: "steal" in
+ * /proc/stat). Where it is more than a few per cent, latencies tell more about the host than about the application.
+ */
+export async function stolenDuring(work) {
+  const before = processorTimes()
+  const result = await work()
+  const after = processorTimes()
+  return { result, stolen: (after.steal - before.steal) / Math.max(1, after.all - before.all) }
+}
+
+function processorTimes() {
+  const [line] = readFileSync('/proc/stat', 'utf8').split('\n')
+  const times = line.trim().split(/\s+/).slice(1, 9).map(Number)
+  return { steal: times[7], all: times.reduce((sum, time) => sum + time, 0) }
+}
+
+export const percent = (share) => `${(100 * share).toFixed(0)}%`

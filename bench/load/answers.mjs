@@ -5,7 +5,7 @@ import { randomUUID } from 'node:crypto'
 import { writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { Client, cluster, percentile, withApplication } from '../application.mjs'
+import { Client, cluster, percent, percentile, stolenDuring, withApplication } from '../application.mjs'
 
 const students = 30
 const answersEach = 60
@@ -59,12 +59,12 @@ await withApplication(async (address, data) => {
   await round(warmUp, 0)
   let rows = 0
   for (const pause of pauses) {
-    const { times, seconds } = await round(answersEach, pause)
+    const { result: { times, seconds }, stolen } = await stolenDuring(() => round(answersEach, pause))
     rows = (2 * times.length) / seconds
     console.log(
       `${students} students, ${pause ? `a pause of about ${pause} ms` : 'no pause'}: ${times.length} answers, ` +
         `median ${percentile(times, 0.5).toFixed(1)} ms, 99th percentile ${percentile(times, 0.99).toFixed(1)} ms, ` +
-        `${rows.toFixed(0)} rows/s`,
+        `${rows.toFixed(0)} rows/s; ${percent(stolen)} of the processors taken by others`,
     )
   }
 

@@ -73,5 +73,8 @@ public class CoreBenchmarks
     public IReadOnlyList<GeneratedItem> GenerateTwenty() => SetGenerator.Generate(Twenty, 7);
 
     [Benchmark]
-    public Script Demonstration() => MeasureAngle.Build(Angle, Desk, Names, new HouseRules());
+    public Script Demonstration() =>
+        DemonstrationCatalogue.Measure.Build(
+            new DemonstrationTask(Angle, Desk, Names, HouseRules.Usual)
+        );
 }

@@ -1,7 +1,10 @@
 using FsCheck;
 using FsCheck.Fluent;
 using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Instruments.Rules;
+using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Tests;
 
@@ -34,6 +37,46 @@ public static class Any
 
     public static Gen<Protractor> Protractor() => Gen.Elements(InstrumentCatalogue.All.ToArray());
 
+    public static Gen<T> OneOf<T>()
+        where T : struct, Enum => Gen.Elements(Enum.GetValues<T>());
+
+    /// <summary>Every way a class may do things, words included.</summary>
+    public static Gen<HouseRules> HouseRules() =>
+        from turning in OneOf<Turning>()
+        from scale in OneOf<ScaleRule>()
+        from confirming in Gen.Elements<ScaleRule?>(
+            null,
+            ScaleRule.StartAtZero,
+            ScaleRule.OpeningSide,
+            ScaleRule.SizeFirst
+        )
+        from reflex in OneOf<ReflexMethod>()
+        from kind in OneOf<KindSaid>()
+        from estimate in Gen.Elements(true, false)
+        from order in OneOf<LayingOrder>()
+        from dots in OneOf<Dots>()
+        from labelling in OneOf<Labelling>()
+        from degrees in OneOf<DegreeStyle>()
+        from arm in Gen.Elements(Words.Choices["arm"].ToArray())
+        from centre in Gen.Elements(Words.Choices["centreMark"].ToArray())
+        select new HouseRules(
+            turning,
+            scale,
+            confirming,
+            reflex,
+            kind,
+            estimate,
+            order,
+            dots,
+            labelling,
+            degrees,
+            Words: Words.Usual with
+            {
+                Arm = arm,
+                CentreMark = centre,
+            }
+        );
+
     /// <summary>The instrument laid well on an angle: centre mark on the vertex, zero line on the start arm.</summary>
     public static Placement Well(Angle angle) =>
         new(
@@ -42,11 +85,35 @@ public static class Any
         );
 }
 
+public sealed record ShownCase(Demonstration Demonstration, DemonstrationTask Task);
+
 public sealed record LaidCase(Angle Angle, Protractor Protractor, Placement Placement);
 
 /// <summary>Arbitraries for FsCheck's attributes.</summary>
 public static class Arbitraries
 {
+    public static Arbitrary<ShownCase> ShownCase() =>
+        (
+            from demonstration in Gen.Elements(DemonstrationCatalogue.All.ToArray())
+            from angle in Any.Angle(demonstration.LeastMeasure, demonstration.MostMeasure)
+            from usual in Gen.Frequency(
+                (2, Gen.Constant(demonstration.UsualInstrument)),
+                (3, Any.Protractor())
+            )
+            from rules in Any.HouseRules()
+            from given in Gen.Elements(true, false)
+            select new ShownCase(
+                demonstration,
+                new DemonstrationTask(
+                    angle,
+                    usual,
+                    new AngleNames("K", "L", "M"),
+                    rules,
+                    BaseRayGiven: given
+                )
+            )
+        ).ToArbitrary();
+
     public static Arbitrary<Angle> Angle() => Any.Angle(1, 179).ToArbitrary();
 
     public static Arbitrary<LaidCase> LaidCase() =>

@@ -109,6 +109,10 @@ public sealed record Angle(
     /// <summary>The same angle with the whole figure turned about its vertex, anticlockwise positive.</summary>
     public Angle TurnedBy(double degrees) => this with { Start = Start.Turned(degrees) };
 
+    /// <inheritdoc/>
+    public override string ToString() =>
+        $"{Measure} {Opening} from {Start} at ({Vertex.X}, {Vertex.Y}), arms {StartLength} and {EndLength} mm";
+
     /// <summary>Requires the vertex on the sheet and both lengths in range.</summary>
     public void Check(Faults faults)
     {

@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Instruments.Rules;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Demonstrations;
@@ -13,13 +14,128 @@ public enum Turning
     Page,
 }
 
-/// <summary>How a class does things.</summary>
-/// <param name="Turning">What is turned when no arm lies level.</param>
-public sealed record HouseRules(Turning Turning = Turning.Instrument) : IChecked
+/// <summary>How a reflex angle is found with an instrument that ends at 180°.</summary>
+public enum ReflexMethod
 {
-    /// <summary>The words of the class.</summary>
-    internal static Words Words => Words.Usual;
+    /// <summary>Whichever is handier for the angle; the core decides and says why.</summary>
+    Handier,
+
+    /// <summary>Measure the smaller angle and take it from 360.</summary>
+    From360,
+
+    /// <summary>Extend the first arm backwards, measure the extra beyond the straight line and add 180.</summary>
+    AddTo180,
+
+    /// <summary>Directly, on a full circle.</summary>
+    FullCircle,
+}
+
+/// <summary>When the kind of an angle is said.</summary>
+public enum KindSaid
+{
+    /// <summary>Before the instrument is touched.</summary>
+    First,
+
+    /// <summary>Once the instrument is laid on.</summary>
+    AfterLaying,
+
+    /// <summary>Only when two numbers offer themselves.</summary>
+    WhenChoosing,
+}
+
+/// <summary>What is brought to its place first.</summary>
+public enum LayingOrder
+{
+    /// <summary>The centre mark, then the zero line.</summary>
+    CentreFirst,
+
+    /// <summary>The zero line, then the centre mark along it.</summary>
+    ZeroLineFirst,
+}
+
+/// <summary>How many dots a ray is drawn by.</summary>
+public enum Dots
+{
+    /// <summary>One, at the graduation.</summary>
+    One,
+
+    /// <summary>Two on the same line, so that the straightedge has two to go by.</summary>
+    Two,
+}
+
+/// <summary>How fully a drawing is labelled.</summary>
+public enum Labelling
+{
+    /// <summary>The arc, or the box of a right angle.</summary>
+    Arc,
+
+    /// <summary>The arc and the measure.</summary>
+    Measure,
+
+    /// <summary>Arc, measure, three-letter name and kind; vertex and arms in words.</summary>
+    Full,
+}
+
+/// <summary>How a class does things. Schools differ; all of these ways are right.</summary>
+/// <param name="Turning">What is turned when no arm lies level.</param>
+/// <param name="Scale">How the scale is chosen.</param>
+/// <param name="Confirming">A second rule that confirms the first, or null.</param>
+/// <param name="Reflex">How reflex angles are found.</param>
+/// <param name="Kind">When the kind is said.</param>
+/// <param name="EstimateFirst">Whether an estimate must come before measuring.</param>
+/// <param name="Order">What is brought to its place first.</param>
+/// <param name="Dots">How many dots a ray is drawn by.</param>
+/// <param name="Labelling">How fully a drawing is labelled.</param>
+/// <param name="Degrees">How degrees are written.</param>
+/// <param name="Tolerance">Degrees of error that are accepted, 0 to 10. The usual 2 is common practice, no source.</param>
+/// <param name="Words">The class's words; the usual ones when left out.</param>
+/// <param name="OwnLines">Lines of the teacher's own, by the key of the step at which they are said; at most 40.</param>
+public sealed record HouseRules(
+    Turning Turning = Turning.Instrument,
+    ScaleRule Scale = ScaleRule.StartAtZero,
+    ScaleRule? Confirming = null,
+    ReflexMethod Reflex = ReflexMethod.Handier,
+    KindSaid Kind = KindSaid.First,
+    bool EstimateFirst = false,
+    LayingOrder Order = LayingOrder.CentreFirst,
+    Dots Dots = Dots.One,
+    Labelling Labelling = Labelling.Measure,
+    DegreeStyle Degrees = DegreeStyle.Sign,
+    double Tolerance = 2,
+    Words? Words = null,
+    IReadOnlyDictionary<string, string>? OwnLines = null
+) : IChecked
+{
+    private const int MostOwnLines = 40;
+    private const int LongestLine = 160;
+
+    /// <summary>The rules of a class that has chosen none.</summary>
+    public static HouseRules Usual { get; } = new();
+
+    /// <summary>How this class says things.</summary>
+    internal Speech Speech => new(Words ?? Wording.Words.Usual, Degrees);
 
     /// <inheritdoc/>
-    public void Check(Faults faults) => faults.Known("turning", Turning);
+    public void Check(Faults faults)
+    {
+        faults.Known("turning", Turning);
+        faults.Known("scale", Scale);
+        if (Confirming is ScaleRule confirming)
+        {
+            faults.Known("confirming", confirming);
+        }
+        faults.Known("reflex", Reflex);
+        faults.Known("kind", Kind);
+        faults.Known("order", Order);
+        faults.Known("dots", Dots);
+        faults.Known("labelling", Labelling);
+        faults.Known("degrees", Degrees);
+        faults.Range("tolerance", Tolerance, 0, 10, "degrees");
+        faults.Within("words", Words);
+        faults.Range("ownLines", OwnLines?.Count ?? 0, 0, MostOwnLines, "lines");
+        foreach ((string step, string line) in OwnLines?.Take(MostOwnLines) ?? [])
+        {
+            faults.Text($"ownLines.{(step.Length > 40 ? step[..40] : step)}", line, 1, LongestLine);
+        }
+    }
 }

@@ -47,7 +47,9 @@ public sealed record CountingThread(
         double radius = Math.Min(scale.Radius * RadiusShare, protractor.EdgeRadius * 0.96);
         int sense = scale.Growth.Sign() * (placement.TurnedOver ? -1 : 1);
         var stops = new List<ThreadStop>();
-        foreach ((double number, GraduationRank rank) in Counted(reading))
+        foreach (
+            (double number, GraduationRank rank) in Counted(reading, protractor.SmallestGraduation)
+        )
         {
             stops.Add(
                 new ThreadStop(placement.PointAt(scale.BearingOf(number), radius), number, rank)
@@ -63,22 +65,28 @@ public sealed record CountingThread(
         );
     }
 
-    private static IEnumerable<(double Number, GraduationRank Rank)> Counted(double reading)
+    private static IEnumerable<(double Number, GraduationRank Rank)> Counted(
+        double reading,
+        double smallest
+    )
     {
         // A reading a hair below a graduation has arrived there as far as any eye can tell.
         double last = reading + 0.05;
+        // Creases are wider apart than ten: they are counted themselves.
+        double tens = Math.Max(10, smallest);
         double number = 0;
-        for (; number <= last; number += 10)
+        for (; number <= last; number += tens)
         {
             yield return (number, GraduationRank.Ten);
         }
-        number -= 10;
-        if (number + 5 <= last)
+        number -= tens;
+        if (smallest <= 5 && number + 5 <= last)
         {
             number += 5;
             yield return (number, GraduationRank.Five);
         }
-        for (number += 1; number <= last; number += 1)
+        double ones = Math.Max(1, smallest);
+        for (number += ones; ones < 5 && number <= last; number += ones)
         {
             yield return (number, GraduationRank.One);
         }

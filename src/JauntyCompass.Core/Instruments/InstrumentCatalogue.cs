@@ -7,36 +7,193 @@ public static class InstrumentCatalogue
 {
     /// <summary>Half circle of clear plastic for the desk: outer scale with zero at the left, inner with zero at the right.</summary>
     public static Protractor DeskHalfCircle { get; } =
-        HalfCircle("desk-half-circle", "Desk protractor", radius: 75, halfLength: 76, inset: 7);
+        HalfCircle("desk-half-circle", "Desk protractor", 75, inset: 7, Outer(75), Inner(75));
 
     /// <summary>The same for a pencil case, numbered the same way, with its zero line on a narrower strip.</summary>
     public static Protractor PocketHalfCircle { get; } =
-        HalfCircle("pocket-half-circle", "Pocket protractor", radius: 48, halfLength: 49, inset: 4);
+        HalfCircle("pocket-half-circle", "Pocket protractor", 48, inset: 4, Outer(48), Inner(48));
+
+    /// <summary>Numbered the other way round: outer scale with zero at the right, inner with zero at the left.</summary>
+    public static Protractor ReversedHalfCircle { get; } =
+        HalfCircle(
+            "reversed-half-circle",
+            "Numbered the other way",
+            75,
+            inset: 7,
+            FromRight("outer", 75 * OuterShare),
+            FromLeft("inner", 75 * InnerShare)
+        );
+
+    /// <summary>One scale, its zero at the right.</summary>
+    public static Protractor OneScaleRight { get; } =
+        HalfCircle(
+            "one-scale-right",
+            "One scale, zero right",
+            75,
+            inset: 7,
+            FromRight("single", 75 * OuterShare)
+        );
+
+    /// <summary>One scale, its zero at the left.</summary>
+    public static Protractor OneScaleLeft { get; } =
+        HalfCircle(
+            "one-scale-left",
+            "One scale, zero left",
+            75,
+            inset: 7,
+            FromLeft("single", 75 * OuterShare)
+        );
+
+    /// <summary>Its zero line lies well above a straight edge that carries a ruler.</summary>
+    public static Protractor RulerEdge { get; } =
+        HalfCircle("ruler-edge", "With a ruler edge", 65, inset: 12, Outer(65), Inner(65)) with
+        {
+            HalfLength = 75,
+            EdgeRuler = true,
+        };
+
+    /// <summary>Large and of wood, for the blackboard.</summary>
+    public static Protractor BoardHalfCircle { get; } =
+        HalfCircle(
+            "board-half-circle",
+            "Board protractor",
+            200,
+            inset: 16,
+            Outer(200),
+            Inner(200)
+        ) with
+        {
+            Material = Material.Wood,
+        };
+
+    /// <summary>Full circle whose two scales start at the right and run opposite ways; they add to 360.</summary>
+    public static Protractor FullCircleTwoScales { get; } =
+        FullCircle(
+            "full-circle",
+            "Full circle",
+            new Scale("outer", 60 * OuterShare, 0, Opening.Clockwise, 360),
+            new Scale("inner", 60 * InnerShare, 0, Opening.Anticlockwise, 360)
+        );
+
+    /// <summary>Full circle with one scale, to follow a turn.</summary>
+    public static Protractor FullCircleOneScale { get; } =
+        FullCircle(
+            "full-circle-one-scale",
+            "Full circle, one scale",
+            new Scale("single", 60 * OuterShare, 0, Opening.Anticlockwise, 360)
+        );
+
+    /// <summary>Raised marks to count by touch, and an arm that turns and locks.</summary>
+    public static Protractor Tactile { get; } =
+        HalfCircle(
+            "tactile",
+            "Raised marks",
+            80,
+            inset: 8,
+            FromLeft("left", 80 * OuterShare),
+            FromRight("right", 80 * InnerShare)
+        ) with
+        {
+            SmallestGraduation = 5,
+            LabelEvery = 0,
+            Marks = GraduationMarks.Raised,
+            Arm = new MovingArm(96, IsRuler: true),
+        };
+
+    /// <summary>A ruler that turns on a half circle and stays set.</summary>
+    public static Protractor TurningRuler { get; } =
+        HalfCircle(
+            "turning-ruler",
+            "Turning ruler",
+            60,
+            inset: 6,
+            FromRight("single", 60 * OuterShare)
+        ) with
+        {
+            Arm = new MovingArm(140, IsRuler: true),
+        };
+
+    /// <summary>Half a circle of paper, folded into eight equal parts: it teaches the idea and measures badly.</summary>
+    public static Protractor FoldedPaper { get; } =
+        HalfCircle(
+            "folded-paper",
+            "Folded paper",
+            70,
+            inset: 0,
+            FromLeft("left", 70 * OuterShare),
+            FromRight("right", 70 * InnerShare)
+        ) with
+        {
+            SmallestGraduation = 22.5,
+            LabelEvery = 0,
+            Material = Material.Paper,
+            Marks = GraduationMarks.Creased,
+        };
 
     /// <summary>All instruments, the usual one first.</summary>
-    public static IReadOnlyList<Protractor> All { get; } = [DeskHalfCircle, PocketHalfCircle];
+    public static IReadOnlyList<Protractor> All { get; } =
+    [
+        DeskHalfCircle,
+        PocketHalfCircle,
+        ReversedHalfCircle,
+        OneScaleRight,
+        OneScaleLeft,
+        RulerEdge,
+        BoardHalfCircle,
+        FullCircleTwoScales,
+        FullCircleOneScale,
+        Tactile,
+        TurningRuler,
+        FoldedPaper,
+    ];
+
+    /// <summary>Those that exercises are set for: numbered half circles with a graduation for every degree and both scales.</summary>
+    public static IReadOnlyList<Protractor> ForExercises { get; } =
+    [DeskHalfCircle, PocketHalfCircle, ReversedHalfCircle, RulerEdge];
+
+    private const double OuterShare = 0.87;
+    private const double InnerShare = 0.72;
 
     /// <summary>Finds an instrument by its name, or null.</summary>
     public static Protractor? Find(string? id) => All.FirstOrDefault(p => p.Id == id);
+
+    private static Scale FromRight(string id, double radius) =>
+        new(id, radius, ZeroAt: 0, Opening.Anticlockwise, Extent: 180);
+
+    private static Scale FromLeft(string id, double radius) =>
+        new(id, radius, ZeroAt: 180, Opening.Clockwise, Extent: 180);
+
+    private static Scale Outer(double edgeRadius) => FromLeft("outer", edgeRadius * OuterShare);
+
+    private static Scale Inner(double edgeRadius) => FromRight("inner", edgeRadius * InnerShare);
 
     private static Protractor HalfCircle(
         string id,
         string name,
         double radius,
-        double halfLength,
-        double inset
+        double inset,
+        params Scale[] scales
     ) =>
         new(
             id,
             name,
             ProtractorShape.HalfCircle,
             radius,
-            halfLength,
+            HalfLength: radius + 1,
             inset,
             SmallestGraduation: 1,
-            [
-                new Scale("outer", radius * 0.87, ZeroAt: 180, Opening.Clockwise, Extent: 180),
-                new Scale("inner", radius * 0.72, ZeroAt: 0, Opening.Anticlockwise, Extent: 180),
-            ]
+            scales
+        );
+
+    private static Protractor FullCircle(string id, string name, params Scale[] scales) =>
+        new(
+            id,
+            name,
+            ProtractorShape.FullCircle,
+            EdgeRadius: 60,
+            HalfLength: 60,
+            Inset: 0,
+            SmallestGraduation: 1,
+            scales
         );
 }

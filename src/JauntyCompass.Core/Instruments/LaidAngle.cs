@@ -11,6 +11,7 @@ public readonly struct LaidAngle
     private LaidAngle(Angle angle, Protractor protractor, in Placement placement, WhichArm? linedUp)
     {
         // A half circle has no graduations for a reflex opening: it measures the smaller angle between the same arms.
+        Asked = angle;
         Angle = protractor.Shape == ProtractorShape.HalfCircle ? angle.Smaller : angle;
         Protractor = protractor;
         Placement = placement;
@@ -25,6 +26,9 @@ public readonly struct LaidAngle
             CrossingOf(Alignment.ReadArm)
         );
     }
+
+    /// <summary>The angle that is asked.</summary>
+    public Angle Asked { get; }
 
     /// <summary>The angle that is measured: on a half circle never reflex.</summary>
     public Angle Angle { get; }
@@ -89,10 +93,21 @@ public readonly struct LaidAngle
                     && Reading(i, WhichArm.End) is double end
                 )
                 {
-                    return Math.Abs(end - start);
+                    return Difference(Protractor.Scales[i], start, end);
                 }
             }
             return null;
         }
+    }
+
+    // On a full circle a scale may pass its zero between the two arms; it is followed the way the angle opens.
+    private double Difference(Scale scale, double start, double end)
+    {
+        if (Protractor.Shape == ProtractorShape.HalfCircle)
+        {
+            return Math.Abs(end - start);
+        }
+        Opening asSeen = Placement.TurnedOver ? scale.Growth.Reversed() : scale.Growth;
+        return Direction.Reduce(asSeen == Angle.Opening ? end - start : start - end);
     }
 }

@@ -12,6 +12,44 @@ public enum ProtractorShape
     FullCircle,
 }
 
+/// <summary>What an instrument is made of; it decides how it looks and whether arms show through.</summary>
+public enum Material
+{
+    /// <summary>Clear plastic: the arms show through, and turned over its printing is seen mirrored.</summary>
+    ClearPlastic,
+
+    /// <summary>Wood or board, cut out inside the graduations.</summary>
+    Wood,
+
+    /// <summary>Metal, cut out inside the graduations.</summary>
+    Metal,
+
+    /// <summary>Folded or cut paper.</summary>
+    Paper,
+}
+
+/// <summary>How its graduations are found.</summary>
+public enum GraduationMarks
+{
+    /// <summary>Printed: seen.</summary>
+    Printed,
+
+    /// <summary>Raised: counted by touch.</summary>
+    Raised,
+
+    /// <summary>Folded: the creases are the graduations.</summary>
+    Creased,
+}
+
+/// <summary>An arm that turns about the centre mark of an instrument and stays where it is set.</summary>
+/// <param name="Length">From the centre mark to its end, mm, 10 to 700.</param>
+/// <param name="IsRuler">Whether lines are drawn along it as along a ruler.</param>
+public sealed record MovingArm(double Length, bool IsRuler) : IChecked
+{
+    /// <summary>Requires a length in range.</summary>
+    public void Check(Faults faults) => faults.Range("length", Length, 10, 700, "mm");
+}
+
 /// <summary>
 /// A protractor as a physical thing. Everything it does follows from these data; no instrument has code of its own.
 /// </summary>
@@ -21,8 +59,13 @@ public enum ProtractorShape
 /// <param name="EdgeRadius">Radius of the graduated edge, mm, 10 to 600.</param>
 /// <param name="HalfLength">Half the length of the straight edge, mm, 10 to 700; for a full circle its radius.</param>
 /// <param name="Inset">How far the zero line lies above the straight edge, mm, 0 to 60; 0 for a full circle.</param>
-/// <param name="SmallestGraduation">Degrees between two neighbouring graduations: 0.5, 1, 2, 5 or 10.</param>
-/// <param name="Scales">Its rings of numbers, one to four.</param>
+/// <param name="SmallestGraduation">Degrees between two neighbouring graduations: 0.5, 1, 2, 5, 10 or 22.5.</param>
+/// <param name="Scales">Its rings of numbers, one to four. A ring may be unnumbered and only be counted along.</param>
+/// <param name="LabelEvery">Degrees between two printed numbers: 10, 20, 30 or 45; 0 when no numbers are printed.</param>
+/// <param name="Material">What it is made of.</param>
+/// <param name="Marks">How its graduations are found.</param>
+/// <param name="Arm">An arm that turns on it, or null.</param>
+/// <param name="EdgeRuler">Whether a millimetre ruler runs along its straight edge.</param>
 public sealed record Protractor(
     string Id,
     string Name,
@@ -31,7 +74,12 @@ public sealed record Protractor(
     double HalfLength,
     double Inset,
     double SmallestGraduation,
-    IReadOnlyList<Scale> Scales
+    IReadOnlyList<Scale> Scales,
+    int LabelEvery = 10,
+    Material Material = Material.ClearPlastic,
+    GraduationMarks Marks = GraduationMarks.Printed,
+    MovingArm? Arm = null,
+    bool EdgeRuler = false
 ) : IChecked
 {
     /// <summary>The largest radius of a graduated edge, in mm.</summary>
@@ -58,6 +106,18 @@ public sealed record Protractor(
         return -1;
     }
 
+    /// <summary>How far round it is graduated, in degrees: 180 or 360.</summary>
+    public double FullScale => Shape == ProtractorShape.HalfCircle ? 180 : 360;
+
+    /// <summary>Index of the inner one of two rings of numbers, or -1 where there are not two.</summary>
+    public int InnerScale =>
+        LabelEvery == 0 || Scales.Count != 2 ? -1
+        : Scales[0].Radius < Scales[1].Radius ? 0
+        : 1;
+
+    /// <summary>Index of the outer one of two rings of numbers, or -1 where there are not two.</summary>
+    public int OuterScale => InnerScale < 0 ? -1 : 1 - InnerScale;
+
     /// <summary>Requires a body that can exist and scales that fit on it.</summary>
     public void Check(Faults faults)
     {
@@ -67,37 +127,32 @@ public sealed record Protractor(
         faults.Range("edgeRadius", EdgeRadius, 10, LargestRadius, "mm");
         faults.Range("halfLength", HalfLength, 10, 700, "mm");
         faults.Range("inset", Inset, 0, 60, "mm");
-        if (SmallestGraduation is not (0.5 or 1 or 2 or 5 or 10))
+        faults.Known("material", Material);
+        faults.Known("marks", Marks);
+        faults.Within("arm", Arm);
+        if (SmallestGraduation is not (0.5 or 1 or 2 or 5 or 10 or 22.5))
         {
-            faults.Add("smallestGraduation", "must be 0.5, 1, 2, 5 or 10 degrees.");
+            faults.Add("smallestGraduation", "must be 0.5, 1, 2, 5, 10 or 22.5 degrees.");
+        }
+        if (LabelEvery is not (0 or 10 or 20 or 30 or 45))
+        {
+            faults.Add("labelEvery", "must be 10, 20, 30 or 45 degrees, or 0 for no numbers.");
+        }
+        if (Shape == ProtractorShape.FullCircle && Inset != 0)
+        {
+            faults.Add("inset", "must be 0 on a full circle: it has no straight edge.");
+        }
+        if (Shape == ProtractorShape.HalfCircle && HalfLength < EdgeRadius)
+        {
+            faults.Add(
+                "halfLength",
+                "must be at least edgeRadius: the graduations at both ends of the zero line would stand off the body."
+            );
         }
         faults.Each("scales", Scales, 1, 4);
-        CheckScalesFit(faults);
-    }
-
-    private void CheckScalesFit(Faults faults)
-    {
         for (int i = 0; i < (Scales?.Count ?? 0) && i < 4; i++)
         {
-            Scale scale = Scales![i];
-            if (scale.Radius > EdgeRadius)
-            {
-                faults.Add(
-                    $"scales[{i}].radius",
-                    "must not exceed edgeRadius: the numbers would stand off the body."
-                );
-            }
-            if (Shape == ProtractorShape.HalfCircle && scale.Extent > 180)
-            {
-                faults.Add($"scales[{i}].extent", "must be at most 180 degrees on a half circle.");
-            }
-            for (int j = 0; j < i; j++)
-            {
-                if (Scales[j].Id == scale.Id)
-                {
-                    faults.Add($"scales[{i}].id", "must differ from the other scales' names.");
-                }
-            }
+            ScaleFit.Check(this, i, faults);
         }
     }
 }

@@ -36,8 +36,6 @@ public sealed record ProtractorFace(
     IReadOnlyList<GraduationLabel> Labels
 )
 {
-    private const int LabelEvery = 10;
-
     /// <summary>The printing of an instrument.</summary>
     public static ProtractorFace Of(Protractor protractor)
     {
@@ -47,7 +45,7 @@ public sealed record ProtractorFace(
         for (int i = 0; i < (half ? steps + 1 : steps); i++)
         {
             double bearing = i * protractor.SmallestGraduation;
-            graduations.Add(new Graduation(bearing, RankAt(bearing)));
+            graduations.Add(new Graduation(bearing, RankAt(bearing, protractor)));
         }
 
         var labels = new List<GraduationLabel>();
@@ -55,8 +53,9 @@ public sealed record ProtractorFace(
         {
             Scale scale = protractor.Scales[s];
             // On a full circle 360 falls on its own zero; one number stands there.
-            int last = scale.Extent >= 360 ? 350 : (int)scale.Extent;
-            for (int number = 0; number <= last; number += LabelEvery)
+            int last = scale.Extent >= 360 ? 359 : (int)scale.Extent;
+            int every = protractor.LabelEvery;
+            for (int number = 0; every > 0 && number <= last; number += every)
             {
                 labels.Add(new GraduationLabel(s, scale.BearingOf(number), number));
             }
@@ -64,8 +63,12 @@ public sealed record ProtractorFace(
         return new ProtractorFace(graduations, labels);
     }
 
-    private static GraduationRank RankAt(double bearing) =>
-        bearing % 10 == 0 ? GraduationRank.Ten
+    private static GraduationRank RankAt(double bearing, Protractor protractor) =>
+        // A crease is as long as any other.
+        bearing % 10
+            == 0
+        || protractor.SmallestGraduation > 10
+            ? GraduationRank.Ten
         : bearing % 5 == 0 ? GraduationRank.Five
         : GraduationRank.One;
 }

@@ -1,5 +1,3 @@
-using JauntyCompass.Core.Wording;
-
 namespace JauntyCompass.Core.Marking;
 
 /// <summary>Makes a mark from what was found: the same way for a number and for a drawing.</summary>
@@ -30,7 +28,7 @@ public static class Judge
             : Verdict.Accepted;
         Verdict verdict = byDegrees > bySheet ? byDegrees : bySheet;
 
-        var story = new MistakeStory(situation, answer, figure, rules.Words);
+        var story = new MistakeStory(situation, answer, figure, rules.Say);
         List<Cause> byNumber =
             byDegrees == Verdict.Accepted
                 ? []
@@ -149,7 +147,7 @@ public static class Judge
         }
         if (verdict == Verdict.Accepted)
         {
-            string value = Numbers.Degrees(story.Answer);
+            string value = rules.Say.Degrees(story.Answer);
             return new Feedback(
                 story.Praise,
                 story.Figure is null

@@ -1,3 +1,4 @@
+using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Marking;
@@ -39,20 +40,37 @@ public abstract class Mistake
 
     /// <summary>Draws what happened over the student's sheet, or null when there is nothing to draw.</summary>
     public virtual MarkPicture? Draw(MistakeStory story) => null;
+
+    /// <summary>
+    /// How this mistake looks when it is made at an angle: how the instrument lies, along which scale is counted and how far,
+    /// what is written. Null when it cannot be shown at this angle with this instrument.
+    /// </summary>
+    /// <param name="laid">The instrument laid well, with a scale in use.</param>
+    public virtual Slip? Show(in LaidAngle laid) => null;
 }
+
+/// <summary>A mistake as it is made on the sheet.</summary>
+/// <param name="Placement">How the instrument lies.</param>
+/// <param name="Scale">Index of the scale that is counted along.</param>
+/// <param name="CountedTo">How far is counted, in degrees on that scale.</param>
+/// <param name="Answer">What is written in the end, in degrees.</param>
+public sealed record Slip(Placement Placement, int Scale, double CountedTo, double Answer);
 
 /// <summary>All that a mistake may need to tell its story.</summary>
 /// <param name="Situation">The true situation.</param>
 /// <param name="Answer">What the answer came to, in degrees.</param>
 /// <param name="Figure">The drawing, when one was made.</param>
-/// <param name="Words">The class's words.</param>
+/// <param name="Say">How the class says things.</param>
 public sealed record MistakeStory(
     Situation Situation,
     double Answer,
     DrawnFigure? Figure,
-    Words Words
+    Speech Say
 )
 {
     /// <summary>What was done well with the instrument, or null.</summary>
     public string? Praise => Marking.Praise.ForPlacing(Situation, Words);
+
+    /// <summary>The class's words.</summary>
+    public Words Words => Say.Words;
 }

@@ -16,6 +16,13 @@ public static class MistakeCatalogue
         new CentreMarkOff(),
         new ZeroLineOff(),
         new StraightEdgeForZeroLine(),
+        new EndOfEdgeAtVertex(),
+        new CountedGraduations(),
+        new GraduationsAsTwoOrFive(),
+        new StartNotSubtracted(),
+        new SmallerForReflex(),
+        new LeftOutHalfTurn(),
+        new BorrowSlip(),
         new SlipOfTheEye(),
     ];
 

@@ -29,7 +29,7 @@ internal static class Pictures
         }
         Scale scale = situation.Instrument.Scales[situation.ScaleInUse];
         double number = story.Answer;
-        string words = $"{Wording.Numbers.Degrees(number)} stands here";
+        string words = $"{story.Say.Degrees(number)} stands here";
         if (situation.Activity == Activity.Drawing)
         {
             if (story.Figure?.Dot is not Point dot)

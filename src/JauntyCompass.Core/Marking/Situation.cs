@@ -85,7 +85,7 @@ public sealed class Situation
     public int ScaleInUse => _laid?.Advice.ScaleIndex ?? -1;
 
     /// <summary>The largest reading of the instrument's graduated edge: 180 or 360.</summary>
-    public double FullScale => Instrument.Shape == ProtractorShape.HalfCircle ? 180 : 360;
+    public double FullScale => Instrument.FullScale;
 
     /// <summary>A measuring task. Placement null: not known.</summary>
     public static Situation Measuring(Angle angle, Protractor instrument, Placement? placement) =>

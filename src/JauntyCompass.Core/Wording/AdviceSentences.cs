@@ -9,19 +9,20 @@ public static class AdviceSentences
     private const double OnTheArm = 2;
 
     /// <summary>One sentence for what is laid.</summary>
-    public static string Why(in LaidAngle laid, Words words)
+    public static string Why(in LaidAngle laid, Speech say)
     {
+        Words words = say.Words;
         string arm = laid.Alignment.LinedUpArm == Angles.WhichArm.Start ? "start" : "end";
-        string scale =
-            laid.Advice.ScaleIndex >= 0 ? laid.Protractor.Scales[laid.Advice.ScaleIndex].Id : "";
+        string numbers =
+            laid.Advice.ScaleIndex >= 0 ? say.Counted(laid.Protractor, laid.Advice.ScaleIndex) : "";
         return laid.Advice.Reason switch
         {
             AdviceReason.ZeroOnArmGrowsToOther
                 when Math.Abs(laid.Alignment.ZeroLineOff) > OnTheArm =>
-                $"The {words.ZeroLine} is {Numbers.Degrees(Math.Abs(laid.Alignment.ZeroLineOff))} off the {arm} {words.Arm}. "
-                    + $"Once it covers it, the {scale} scale starts there at zero.",
+                $"The {words.ZeroLine} is {say.Degrees(Math.Abs(laid.Alignment.ZeroLineOff))} off the {arm} {words.Arm}. "
+                    + $"Once it covers it, {numbers} start there at zero.",
             AdviceReason.ZeroOnArmGrowsToOther =>
-                $"The zero of the {scale} scale lies on the {arm} {words.Arm}, and its numbers grow towards the other {words.Arm}.",
+                $"The zero of {numbers} lies on the {arm} {words.Arm}, and they grow towards the other {words.Arm}.",
             AdviceReason.NoZeroOnThatArm =>
                 $"No scale has its zero on the {arm} {words.Arm}: line up the other {words.Arm}, or take the reading from 180.",
             AdviceReason.OtherArmOffGraduations =>

@@ -17,6 +17,17 @@ public sealed record AngleNames(string Vertex, string Start, string End) : IChec
     /// <summary>The end arm as a ray, named from its endpoint outward.</summary>
     public string EndRay => Vertex + End;
 
+    /// <summary>The same letters told from the other arm.</summary>
+    public AngleNames FromOtherArm => new(Vertex, End, Start);
+
+    /// <inheritdoc/>
+    public override string ToString() => Full;
+
+    /// <summary>A letter that is not taken yet.</summary>
+    internal string FreeLetter => FreeLetters.First(l => l != Vertex && l != Start && l != End);
+
+    private static readonly string[] FreeLetters = ["N", "P", "S", "T"];
+
     /// <summary>Requires three short, different letters.</summary>
     public void Check(Faults faults)
     {

@@ -1,12 +1,65 @@
+using JauntyCompass.Core.Checking;
+
 namespace JauntyCompass.Core.Wording;
 
-/// <summary>The words a class uses. Every caption, hint and feedback sentence is made from them.</summary>
+/// <summary>
+/// The words a class uses, each chosen from a short list. Every caption, question, hint and feedback sentence is made from
+/// them.
+/// </summary>
 /// <param name="Arm">What a side of an angle is called.</param>
 /// <param name="CentreMark">What the mark that goes on the vertex is called.</param>
 /// <param name="ZeroLine">What the line through the two zeros is called.</param>
 /// <param name="Straightedge">What lines are drawn with.</param>
-public sealed record Words(string Arm, string CentreMark, string ZeroLine, string Straightedge)
+/// <param name="StartingArm">How the arm that is lined up first is told from the other.</param>
+/// <param name="Anticlockwise">The turn against the hands of a clock.</param>
+/// <param name="InnerScale">What the inner one of two scales is called.</param>
+/// <param name="OuterScale">What the outer one of two scales is called.</param>
+public sealed record Words(
+    string Arm = "arm",
+    string CentreMark = "centre mark",
+    string ZeroLine = "zero line",
+    string Straightedge = "straightedge",
+    string StartingArm = "starting",
+    string Anticlockwise = "anticlockwise",
+    string InnerScale = "inner",
+    string OuterScale = "outer"
+) : IChecked
 {
     /// <summary>The words used where a class has chosen none.</summary>
-    public static Words Usual { get; } = new("arm", "centre mark", "zero line", "straightedge");
+    public static Words Usual { get; } = new();
+
+    /// <summary>What may be chosen for each word, by the name of the field; the usual one first.</summary>
+    public static IReadOnlyDictionary<string, IReadOnlyList<string>> Choices { get; } =
+        new Dictionary<string, IReadOnlyList<string>>
+        {
+            ["arm"] = ["arm", "ray", "side"],
+            ["centreMark"] = ["centre mark", "centre", "hole", "cross"],
+            ["zeroLine"] = ["zero line", "baseline"],
+            ["straightedge"] = ["straightedge", "ruler"],
+            ["startingArm"] = ["starting", "first"],
+            ["anticlockwise"] = ["anticlockwise", "counterclockwise"],
+            ["innerScale"] = ["inner", "lower", "bottom"],
+            ["outerScale"] = ["outer", "upper", "top"],
+        };
+
+    /// <summary>Requires every word to be one of its choices.</summary>
+    public void Check(Faults faults)
+    {
+        Among(faults, "arm", Arm);
+        Among(faults, "centreMark", CentreMark);
+        Among(faults, "zeroLine", ZeroLine);
+        Among(faults, "straightedge", Straightedge);
+        Among(faults, "startingArm", StartingArm);
+        Among(faults, "anticlockwise", Anticlockwise);
+        Among(faults, "innerScale", InnerScale);
+        Among(faults, "outerScale", OuterScale);
+    }
+
+    private static void Among(Faults faults, string field, string word)
+    {
+        if (!Choices[field].Contains(word))
+        {
+            faults.Add(field, $"must be one of: {string.Join(", ", Choices[field])}.");
+        }
+    }
 }

@@ -2,6 +2,7 @@ using FsCheck.Xunit;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Instruments.Rules;
 using JauntyCompass.Core.Wording;
 using Shouldly;
 using Xunit;
@@ -12,13 +13,18 @@ public class MeasureAngleTests
 {
     private static readonly AngleNames Names = new("K", "L", "M");
 
-    private static Script Build(Angle angle, Turning turning = Turning.Instrument) =>
-        MeasureAngle.Build(
-            angle,
-            InstrumentCatalogue.DeskHalfCircle,
-            Names,
-            new HouseRules(turning)
+    private static Script Build(Angle angle, HouseRules? rules = null, Protractor? with = null) =>
+        DemonstrationCatalogue.Measure.Build(
+            new DemonstrationTask(
+                angle,
+                with ?? InstrumentCatalogue.DeskHalfCircle,
+                Names,
+                rules ?? HouseRules.Usual
+            )
         );
+
+    private static SheetState At(Script script, string key) =>
+        script.Steps.Single(s => s.Key == key).State;
 
     private static Angle AngleOf(
         double measure,
@@ -33,14 +39,18 @@ public class MeasureAngleTests
         bool page
     )
     {
-        Script script = Build(angle, page ? Turning.Page : Turning.Instrument);
-        SheetState count = script.Steps.Single(s => s.Key == "count").State;
-        CountingThread thread = count.Thread!;
+        Script script = Build(angle, new HouseRules(page ? Turning.Page : Turning.Instrument));
+        SheetState count = At(script, "count");
+        CountingThread thread = count.Threads[0].Count;
+        Angle lying = count.Figures[0].Angle;
         Math.Abs(thread.Sweep).ShouldBe(angle.Measure.Degrees, 1e-6);
-        thread.From.ShorterTurnTo(count.Angle.Start).ShouldBe(0, 1e-6);
-        thread.From.Turned(thread.Sweep).ShorterTurnTo(count.Angle.End).ShouldBe(0, 1e-6);
-        thread.ScaleId.ShouldBe(count.InkedScale);
-        count.Angle.Measure.ShouldBe(angle.Measure);
+        thread.From.ShorterTurnTo(lying.Start).ShouldBe(0, 1e-6);
+        thread.From.Turned(thread.Sweep).ShorterTurnTo(lying.End).ShouldBe(0, 1e-6);
+        script
+            .Instruments[0]
+            .IndexOf(thread.ScaleId)
+            .ShouldBe(count.Instruments[0].InkedScale!.Value);
+        lying.Measure.ShouldBe(angle.Measure);
         thread
             .Stops[^1]
             .Reading.ShouldBeInRange(angle.Measure.Degrees - 1, angle.Measure.Degrees + 0.05);
@@ -68,7 +78,7 @@ public class MeasureAngleTests
         Build(AngleOf(64)).Steps.ShouldNotContain(s => s.Key == "extend");
         Step extend = Build(AngleOf(64, length: 50)).Steps.Single(s => s.Key == "extend");
         extend.Caption.ShouldContain("25 mm short");
-        extend.State.EndExtendedTo!.Value.ShouldBeGreaterThan(75);
+        extend.State.Figures[0].EndExtendedTo!.Value.ShouldBeGreaterThan(75);
     }
 
     [Theory]
@@ -85,18 +95,18 @@ public class MeasureAngleTests
     [Fact]
     public void Turning_the_page_brings_the_start_arm_level_and_keeps_the_angle()
     {
-        Script script = Build(AngleOf(64, start: 37), Turning.Page);
-        script.Steps[0].State.Angle.Start.Degrees.ShouldBe(37);
-        script.Steps[1].State.Angle.Start.Degrees.ShouldBe(0, 1e-9);
-        script.Steps[3].State.Placement!.Value.Turn.Degrees.ShouldBe(0, 1e-9);
+        Script script = Build(AngleOf(64, start: 37), new HouseRules(Turning.Page));
+        script.Steps[0].State.Figures[0].Angle.Start.Degrees.ShouldBe(37);
+        script.Steps[1].State.Figures[0].Angle.Start.Degrees.ShouldBe(0, 1e-9);
+        script.Steps[3].State.Instruments[0].Placement.Turn.Degrees.ShouldBe(0, 1e-9);
     }
 
     [Fact]
     public void A_reflex_angle_is_measured_by_way_of_the_smaller_one()
     {
-        Script script = Build(AngleOf(290));
+        Script script = Build(AngleOf(290), new HouseRules(Reflex: ReflexMethod.From360));
         script.Answer.ShouldBe(290);
-        Math.Abs(script.Steps.Single(s => s.Key == "count").State.Thread!.Sweep).ShouldBe(70, 1e-9);
+        Math.Abs(At(script, "count").Threads[0].Count.Sweep).ShouldBe(70, 1e-9);
         script
             .Steps.Single(s => s.Key == "take-from-360")
             .Caption.ShouldContain("360° − 70° = 290°");
@@ -111,8 +121,82 @@ public class MeasureAngleTests
         Build(AngleOf(measure)).Steps.Single(s => s.Key == "count").Caption.ShouldContain(said);
 
     [Theory]
-    [InlineData(0)]
-    [InlineData(360)]
-    public void There_is_nothing_to_lay_on_a_zero_angle_or_a_full_turn(double measure) =>
-        Should.Throw<ArgumentOutOfRangeException>(() => Build(AngleOf(measure)));
+    [InlineData(215, "add-to-180", "180° + 35° = 215°")]
+    [InlineData(290, "take-from-360", "360° − 70° = 290°")]
+    public void The_handier_way_is_chosen_and_said(double measure, string key, string said)
+    {
+        Script script = Build(AngleOf(measure));
+        script.Steps.ShouldContain(s => s.Key == "way");
+        script.Steps.Single(s => s.Key == key).Caption.ShouldContain(said);
+    }
+
+    [Fact]
+    public void Kind_and_estimate_and_order_follow_the_house_rules()
+    {
+        Script script = Build(
+            AngleOf(64),
+            new HouseRules(
+                Kind: KindSaid.AfterLaying,
+                EstimateFirst: true,
+                Order: LayingOrder.ZeroLineFirst
+            )
+        );
+        script
+            .Steps.Select(s => s.Key)
+            .ShouldBe([
+                "estimate",
+                "turn",
+                "zero-line",
+                "centre",
+                "kind",
+                "scale",
+                "count",
+                "write",
+                "check",
+            ]);
+        script.Steps[^1].Caption.ShouldContain("Our estimate was about 65°");
+    }
+
+    [Theory]
+    [InlineData(ScaleRule.OpeningSide, "KL points to the right, so we follow the inner numbers")]
+    [InlineData(ScaleRule.SizeFirst, "acute, so of the two it is the smaller number")]
+    [InlineData(
+        ScaleRule.TurningDirection,
+        "turns anticlockwise, and the inner numbers grow that way"
+    )]
+    public void The_scale_is_chosen_by_the_rule_of_the_class(ScaleRule rule, string said) =>
+        Build(AngleOf(64), new HouseRules(Scale: rule))
+            .Steps.Single(s => s.Key == "scale")
+            .Caption.ShouldContain(said);
+
+    [Theory]
+    [InlineData(ScaleRule.OpeningSide, 64, "numbered the other way round")]
+    [InlineData(ScaleRule.SizeFirst, 86, "So near a right angle")]
+    public void A_rule_that_cannot_serve_is_warned_of_and_zero_is_followed(
+        ScaleRule rule,
+        double measure,
+        string warning
+    )
+    {
+        Script script = Build(
+            AngleOf(measure),
+            new HouseRules(Scale: rule),
+            InstrumentCatalogue.ReversedHalfCircle
+        );
+        script.Warnings.ShouldHaveSingleItem().ShouldContain(warning);
+        script
+            .Steps.Single(s => s.Key == "scale")
+            .Caption.ShouldContain("The zero that lies on KL");
+    }
+
+    [Fact]
+    public void An_instrument_with_one_scale_is_lined_up_with_the_other_arm()
+    {
+        Script script = Build(
+            AngleOf(64, Opening.Clockwise, 180),
+            with: InstrumentCatalogue.OneScaleRight
+        );
+        script.Steps.Single(s => s.Key == "zero-line").Caption.ShouldContain("covers KM");
+        Math.Abs(At(script, "count").Threads[0].Count.Sweep).ShouldBe(64, 1e-9);
+    }
 }

@@ -54,7 +54,7 @@ public class WordingTests
     }
 
     [Theory]
-    [InlineData(0, "The zero of the inner scale lies on the start arm")]
+    [InlineData(0, "The zero of the inner numbers lies on the start arm")]
     [InlineData(9, "is 9° off the start arm")]
     [InlineData(30, "Neither arm lies on the zero line")]
     [InlineData(180, "no graduations")]
@@ -73,6 +73,6 @@ public class WordingTests
             InstrumentCatalogue.DeskHalfCircle,
             new Placement(default, new Direction(turn))
         );
-        AdviceSentences.Why(laid, Words.Usual).ShouldContain(says);
+        AdviceSentences.Why(laid, Speech.Usual).ShouldContain(says);
     }
 }

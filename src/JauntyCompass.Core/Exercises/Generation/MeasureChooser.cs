@@ -10,6 +10,20 @@ namespace JauntyCompass.Core.Exercises.Generation;
 /// </summary>
 internal sealed class MeasureChooser
 {
+    // What this generator looks for when nothing is asked. The list belongs to its number: a longer one makes other sets.
+    private static readonly string[] UsualTargets =
+    [
+        "other-scale",
+        "wrong-ten",
+        "ticks-backwards",
+        "ten-from-other-scale",
+        "swapped-digits",
+        "centre-mark-off",
+        "zero-line-off",
+        "straight-edge-for-zero-line",
+        "slip",
+    ];
+
     private readonly List<(int Measure, int Score)> _candidates;
     private readonly HashSet<int> _taken = [];
     private readonly SeededRandom _random;
@@ -101,7 +115,7 @@ internal sealed class MeasureChooser
     private static List<Mistake> Targeted(SetSpecification specification) =>
         specification.Mistakes is { Count: > 0 } keys
             ? [.. keys.Distinct().Select(k => MistakeCatalogue.Find(k)!)]
-            : [.. MistakeCatalogue.Reading];
+            : [.. UsualTargets.Select(k => MistakeCatalogue.Find(k)!)];
 
     private static int Score(
         int measure,

@@ -136,11 +136,11 @@ public sealed record SetSpecification(
         faults.Known("arms", Arms);
         faults.Known("theme", Theme);
         faults.Range("tolerance", Tolerance, 0, 10, "degrees");
-        if (InstrumentCatalogue.Find(Instrument) is null)
+        if (InstrumentCatalogue.ForExercises.All(p => p.Id != Instrument))
         {
             faults.Add(
                 "instrument",
-                $"must be one of: {string.Join(", ", InstrumentCatalogue.All.Select(p => p.Id))}."
+                $"must be one of: {string.Join(", ", InstrumentCatalogue.ForExercises.Select(p => p.Id))}."
             );
         }
         CheckLists(faults);

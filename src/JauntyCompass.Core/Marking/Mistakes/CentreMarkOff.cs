@@ -74,4 +74,16 @@ public sealed class CentreMarkOff : Mistake
             ),
         };
     }
+
+    /// <inheritdoc/>
+    public override Slip? Show(in LaidAngle laid)
+    {
+        // Slid along the arm it costs most where the other arm stands across; enough to be seen from the back of the room.
+        const double Offset = 9;
+        Placement off = laid.Placement with
+        {
+            Centre = laid.Placement.Centre.Towards(laid.Angle.Start, Offset),
+        };
+        return Slips.Misplaced(laid, off);
+    }
 }

@@ -81,7 +81,7 @@ public sealed class OtherScale : Mistake
                 ),
             ],
             Note = new PictureNote(
-                $"{Wording.Numbers.Degrees(Math.Round(number))} counts from this side, where no {story.Words.Arm} lies",
+                $"{story.Say.Degrees(Math.Round(number))} counts from this side, where no {story.Words.Arm} lies",
                 note
             ),
         };
@@ -103,5 +103,21 @@ public sealed class OtherScale : Mistake
             }
         }
         return nearest;
+    }
+
+    /// <inheritdoc/>
+    public override Slip? Show(in LaidAngle laid)
+    {
+        for (int i = 0; i < laid.Protractor.Scales.Count; i++)
+        {
+            if (
+                i != laid.Advice.ScaleIndex
+                && laid.Reading(i, laid.Alignment.ReadArm) is double reading
+            )
+            {
+                return new Slip(laid.Placement, i, reading, Math.Round(reading));
+            }
+        }
+        return null;
     }
 }

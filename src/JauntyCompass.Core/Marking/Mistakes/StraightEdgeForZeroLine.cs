@@ -85,4 +85,17 @@ public sealed class StraightEdgeForZeroLine : Mistake
             // Drawing: the dot at A on the edge, seen from a vertex that lies an inset below the centre mark.
             : Math.Atan2(radius * sin + inset, radius * cos) * (180 / Math.PI);
     }
+
+    /// <inheritdoc/>
+    public override Slip? Show(in LaidAngle laid)
+    {
+        Placement raised = laid.Placement with
+        {
+            Centre = laid.Placement.Centre.Towards(
+                laid.Placement.DirectionOf(90),
+                laid.Protractor.Inset
+            ),
+        };
+        return laid.Protractor.Inset > 0 ? Slips.Misplaced(laid, raised) : null;
+    }
 }

@@ -1,3 +1,5 @@
+using JauntyCompass.Core.Instruments;
+
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>The two digits written down the wrong way round: 47 becomes 74. Shows between 10 and 99 only.</summary>
@@ -34,4 +36,14 @@ public sealed class SwappedDigits : Mistake
             "Both digits are there, but they changed places.",
             "Read your number aloud and hold it against what you wrote."
         );
+
+    /// <inheritdoc/>
+    public override Slip? Show(in LaidAngle laid)
+    {
+        double read = Math.Round(laid.Advice.Reading ?? 0);
+        double answer = read % 10 * 10 + Math.Floor(read / 10);
+        return read is < 12 or >= 100 || Math.Abs(answer - read) < 1
+            ? null
+            : new Slip(laid.Placement, laid.Advice.ScaleIndex, read, answer);
+    }
 }

@@ -1,3 +1,5 @@
+using JauntyCompass.Core.Instruments;
+
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>
@@ -49,4 +51,24 @@ public sealed class TenFromOtherScale : Mistake
 
     /// <inheritdoc/>
     public override MarkPicture? Draw(MistakeStory story) => Pictures.NumberStandsHere(story);
+
+    /// <inheritdoc/>
+    public override Slip? Show(in LaidAngle laid)
+    {
+        double read = Math.Round(laid.Advice.Reading ?? 0);
+        double ones = read % 10;
+        double answer = laid.Protractor.FullScale - (read - ones) + ones;
+        // At a right angle both scales say ninety and nothing shows.
+        return
+            laid.Protractor.InnerScale < 0
+            || Math.Abs(answer - read) < 1
+            || answer > laid.Protractor.FullScale
+            ? null
+            : new Slip(
+                laid.Placement,
+                1 - laid.Advice.ScaleIndex,
+                laid.Protractor.FullScale - (read - ones),
+                answer
+            );
+    }
 }

@@ -1,3 +1,5 @@
+using JauntyCompass.Core.Instruments;
+
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>
@@ -38,4 +40,18 @@ public sealed class TicksBackwards : Mistake
 
     /// <inheritdoc/>
     public override MarkPicture? Draw(MistakeStory story) => Pictures.NumberStandsHere(story);
+
+    /// <inheritdoc/>
+    public override Slip? Show(in LaidAngle laid)
+    {
+        double read = Math.Round(laid.Advice.Reading ?? 0);
+        double ones = read % 10;
+        double nextLabel = read - ones + 10;
+        return
+            ones is 0 or 5
+            || laid.Protractor.LabelEvery != 10
+            || nextLabel > laid.Protractor.FullScale
+            ? null
+            : new Slip(laid.Placement, laid.Advice.ScaleIndex, nextLabel, nextLabel - ones);
+    }
 }

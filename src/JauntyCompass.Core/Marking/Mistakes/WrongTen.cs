@@ -1,3 +1,5 @@
+using JauntyCompass.Core.Instruments;
+
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>The right graduation, counted on from the wrong ten: A ± 10.</summary>
@@ -39,4 +41,15 @@ public sealed class WrongTen : Mistake
 
     /// <inheritdoc/>
     public override MarkPicture? Draw(MistakeStory story) => Pictures.NumberStandsHere(story);
+
+    /// <inheritdoc/>
+    public override Slip? Show(in LaidAngle laid)
+    {
+        double read = Math.Round(laid.Advice.Reading ?? 0);
+        double answer =
+            read + (read + Interval <= laid.Protractor.FullScale ? Interval : -Interval);
+        return laid.Protractor.LabelEvery == (int)Interval
+            ? new Slip(laid.Placement, laid.Advice.ScaleIndex, read, answer)
+            : null;
+    }
 }

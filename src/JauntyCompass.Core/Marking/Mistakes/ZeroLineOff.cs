@@ -1,6 +1,5 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
-using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Marking.Mistakes;
 
@@ -40,7 +39,7 @@ public sealed class ZeroLineOff : Mistake
     public override Feedback Tell(MistakeStory story)
     {
         string off = story.Situation.Laid is LaidAngle laid
-            ? $"stood {Numbers.Degrees(Math.Abs(laid.Alignment.ZeroLineOff))} off the {story.Words.Arm}"
+            ? $"stood {story.Say.Degrees(Math.Abs(laid.Alignment.ZeroLineOff))} off the {story.Words.Arm}"
             : $"seems to have stood a little off the {story.Words.Arm}";
         return new Feedback(
             story.Praise,
@@ -71,9 +70,21 @@ public sealed class ZeroLineOff : Mistake
             ],
             Rings = [new PictureRing(end, 4)],
             Note = new PictureNote(
-                $"{Numbers.Degrees(Math.Abs(laid.Alignment.ZeroLineOff))} off the {story.Words.Arm}",
+                $"{story.Say.Degrees(Math.Abs(laid.Alignment.ZeroLineOff))} off the {story.Words.Arm}",
                 Pictures.BeyondEdge(laid, bearing == 0 ? 8 : 172)
             ),
         };
+    }
+
+    /// <inheritdoc/>
+    public override Slip? Show(in LaidAngle laid)
+    {
+        const double Off = 6;
+        int inwards = laid.Angle.Opening.Sign();
+        Placement turned = laid.Placement with
+        {
+            Turn = laid.Placement.Turn.Turned(-inwards * Off),
+        };
+        return Slips.Misplaced(laid, turned);
     }
 }

@@ -94,7 +94,7 @@ public sealed class AnswerIntake(JauntyDbContext database, IMemoryCache cache, T
         Item item = assignment.Items[request.ItemIndex];
         Mark mark = ExerciseKinds
             .Of(item)
-            .Mark(item, request.Response, new MarkingRules(assignment.Tolerance, Words.Usual));
+            .Mark(item, request.Response, new MarkingRules(assignment.Tolerance, Speech.Usual));
         DateTimeOffset received = clock.GetUtcNow();
         await database.Database.OpenConnectionAsync(cancellation);
         await using DbCommand command = database.Database.GetDbConnection().CreateCommand();

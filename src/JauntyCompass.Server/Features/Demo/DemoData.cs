@@ -202,7 +202,7 @@ public static class DemoData
         Assignment assignment
     )
     {
-        var rules = new MarkingRules(set.Specification.Tolerance, MarkingRules.Usual.Words);
+        var rules = new MarkingRules(set.Specification.Tolerance, MarkingRules.Usual.Say);
         for (int s = 0; s < heron.Students.Count; s++)
         {
             SimulatedStudent simulated = DemoClass.Students[s];

@@ -1,6 +1,7 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Demonstrations;
+using JauntyCompass.Core.Demonstrations.WentWrong;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Wording;
 using JauntyCompass.Server.Api;
@@ -10,74 +11,135 @@ using Microsoft.AspNetCore.Http.HttpResults;
 namespace JauntyCompass.Server.Features.Demonstrations;
 
 /// <summary>What is to be demonstrated.</summary>
-/// <param name="Angle">The angle; more than 0° and less than 360°.</param>
+/// <param name="Angle">The angle: to be measured, or to be drawn on its start arm.</param>
+/// <param name="Demonstration">Key of the demonstration; "measure" when left out.</param>
 /// <param name="InstrumentId">Name of an instrument in the catalogue.</param>
 /// <param name="Instrument">Or an instrument described in full.</param>
 /// <param name="Names">Letters at its points; K, L, M when left out.</param>
 /// <param name="Rules">How the class does things; the usual way when left out.</param>
+/// <param name="BaseRayGiven">For drawings: whether the base ray stands on the sheet already.</param>
+/// <param name="Placement">For a replay: how the instrument really lay.</param>
+/// <param name="Answer">For a replay: what was really answered, 0 to 360 degrees.</param>
 public sealed record DemonstrationRequest(
     Angle Angle,
+    string? Demonstration = null,
     string? InstrumentId = null,
     Protractor? Instrument = null,
     AngleNames? Names = null,
-    HouseRules? Rules = null
+    HouseRules? Rules = null,
+    bool BaseRayGiven = true,
+    Placement? Placement = null,
+    double? Answer = null
 ) : InstrumentChoice(InstrumentId, Instrument)
-{
-    public override void Check(Faults faults)
-    {
-        base.Check(faults);
-        faults.Within("angle", Angle);
-        if (Angle.Measure.Kind is AngleKind.Zero or AngleKind.FullTurn)
-        {
-            faults.Add(
-                "angle.measure",
-                "must be more than 0 and less than 360 degrees: otherwise the arms lie on each other and there is nothing to lay on."
-            );
-        }
-        faults.Within("names", Names);
-        faults.Within("rules", Rules);
-    }
-}
-
-public static class DemonstrationEndpoints
 {
     private static readonly AngleNames UsualNames = new("K", "L", "M");
 
-    public static void MapDemonstrations(this RouteGroupBuilder api) =>
+    /// <summary>The demonstration itself.</summary>
+    internal Demonstration Asked =>
+        DemonstrationCatalogue.Find(Demonstration) ?? DemonstrationCatalogue.Measure;
+
+    /// <summary>What it is played on.</summary>
+    internal DemonstrationTask Task =>
+        new(
+            Angle,
+            Chosen,
+            Names ?? UsualNames,
+            Rules ?? HouseRules.Usual,
+            Placement,
+            Answer,
+            BaseRayGiven
+        );
+
+    public override void Check(Faults faults)
+    {
+        base.Check(faults);
+        if (Demonstration is not null && DemonstrationCatalogue.Find(Demonstration) is null)
+        {
+            faults.Add(
+                "demonstration",
+                $"must be one of: {string.Join(", ", DemonstrationCatalogue.All.Select(d => d.Key))}."
+            );
+        }
+        faults.Within("angle", Angle);
+        faults.Within("names", Names);
+        faults.Within("rules", Rules);
+        faults.Within("placement", Placement);
+        faults.Range("answer", Answer ?? 0, 0, 360, "degrees");
+        if (faults.None)
+        {
+            Asked.Check(Task, faults);
+        }
+    }
+}
+
+/// <summary>A demonstration in the Board's list, with what it is opened on by one press.</summary>
+/// <param name="Key">Its key.</param>
+/// <param name="Group">Its heading.</param>
+/// <param name="Title">What a teacher calls it.</param>
+/// <param name="Summary">What the class sees.</param>
+/// <param name="Measure">The measure it is opened on, in degrees.</param>
+/// <param name="EndLength">Length of the end arm it is opened on, in mm.</param>
+/// <param name="InstrumentId">The instrument it is opened with.</param>
+/// <param name="LeastMeasure">The smallest measure it can show, in degrees.</param>
+/// <param name="MostMeasure">The largest measure it can show, in degrees.</param>
+/// <param name="Mistake">For a replay: key of the mistake.</param>
+public sealed record DemonstrationReply(
+    string Key,
+    DemonstrationGroup Group,
+    string Title,
+    string Summary,
+    double Measure,
+    double EndLength,
+    string InstrumentId,
+    double LeastMeasure,
+    double MostMeasure,
+    string? Mistake
+);
+
+public static class DemonstrationEndpoints
+{
+    public static void MapDemonstrations(this RouteGroupBuilder api)
+    {
+        api.MapGet("/demonstrations", All)
+            .WithName("ListDemonstrations")
+            .WithSummary("All demonstrations, with what each is opened on by one press.")
+            .WithTags("Calculations");
         api.MapPost("/demonstrations", Build)
             .WithName("BuildDemonstration")
             .WithSummary(
-                "The script of measuring an angle: steps with captions, questions and the whole state of the sheet."
+                "The script of a demonstration: steps with captions, questions and the whole state of the sheet."
             )
             .WithTags("Calculations")
             .ProducesValidationProblem()
             .WithExample(
                 new DemonstrationRequest(
                     Examples.Angle,
+                    "measure",
                     Examples.Instrument,
-                    Names: UsualNames,
-                    Rules: new HouseRules()
+                    Names: new AngleNames("K", "L", "M"),
+                    Rules: HouseRules.Usual
                 )
             );
-
-    private static Results<Ok<Script>, ValidationProblem> Build(DemonstrationRequest request)
-    {
-        try
-        {
-            return TypedResults.Ok(
-                MeasureAngle.Build(
-                    request.Angle,
-                    request.Chosen,
-                    request.Names ?? UsualNames,
-                    request.Rules ?? new HouseRules()
-                )
-            );
-        }
-        catch (ArgumentException unusable)
-        {
-            return TypedResults.ValidationProblem(
-                new Dictionary<string, string[]> { ["instrument"] = [unusable.Message] }
-            );
-        }
     }
+
+    private static Ok<List<DemonstrationReply>> All() =>
+        TypedResults.Ok(
+            DemonstrationCatalogue
+                .All.Select(d => new DemonstrationReply(
+                    d.Key,
+                    d.Group,
+                    d.Title,
+                    d.Summary,
+                    d.UsualMeasure,
+                    d.UsualEndLength,
+                    d.UsualInstrument.Id,
+                    d.LeastMeasure,
+                    d.MostMeasure,
+                    (d as Replay)?.Mistake
+                ))
+                .ToList()
+        );
+
+    private static Ok<Script> Build(DemonstrationRequest request) =>
+        TypedResults.Ok(request.Asked.Build(request.Task));
 }

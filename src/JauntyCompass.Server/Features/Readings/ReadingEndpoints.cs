@@ -120,7 +120,7 @@ public static class ReadingEndpoints
                 new AdviceReply(
                     advice.ScaleIndex < 0 ? null : laid.Protractor.Scales[advice.ScaleIndex].Id,
                     advice.Reason,
-                    AdviceSentences.Why(laid, Words.Usual),
+                    AdviceSentences.Why(laid, Speech.Usual),
                     advice.Reading
                 ),
                 laid.CarefulReading

@@ -1,0 +1,100 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Demonstrations;
+
+/// <summary>What is to be demonstrated on.</summary>
+/// <param name="Angle">The angle: to be measured, or to be drawn on its start arm.</param>
+/// <param name="Instrument">The instrument.</param>
+/// <param name="Names">Letters at its points.</param>
+/// <param name="Rules">How the class does things.</param>
+/// <param name="Placement">For a replay: how the instrument really lay, or null for the way the mistake is usually made.</param>
+/// <param name="Answer">For a replay: what was really answered, in degrees, or null.</param>
+/// <param name="BaseRayGiven">For drawings: whether the base ray stands on the sheet already.</param>
+public sealed record DemonstrationTask(
+    Angle Angle,
+    Protractor Instrument,
+    AngleNames Names,
+    HouseRules Rules,
+    Placement? Placement = null,
+    double? Answer = null,
+    bool BaseRayGiven = true
+);
+
+/// <summary>Under which heading of the Board's list a demonstration stands.</summary>
+public enum DemonstrationGroup
+{
+    /// <summary>Words and names.</summary>
+    Words,
+
+    /// <summary>Estimating.</summary>
+    Estimating,
+
+    /// <summary>Measuring.</summary>
+    Measuring,
+
+    /// <summary>Drawing.</summary>
+    Drawing,
+
+    /// <summary>Reflex angles.</summary>
+    Reflex,
+
+    /// <summary>What went wrong?</summary>
+    WentWrong,
+}
+
+/// <summary>
+/// A demonstration that the Board can play. It builds a script from a task and decides nothing by itself that a house rule
+/// decides. A new one is a type of its own and one line in <see cref="DemonstrationCatalogue"/>.
+/// </summary>
+public abstract class Demonstration
+{
+    /// <summary>Short unique name, such as <c>measure</c>.</summary>
+    public abstract string Key { get; }
+
+    /// <summary>What a teacher calls it.</summary>
+    public abstract string Title { get; }
+
+    /// <summary>What the class sees, in one sentence.</summary>
+    public abstract string Summary { get; }
+
+    /// <summary>Its heading.</summary>
+    public abstract DemonstrationGroup Group { get; }
+
+    /// <summary>The measure with which it is opened by one press, in degrees.</summary>
+    public virtual double UsualMeasure => 64;
+
+    /// <summary>Length of the end arm with which it is opened by one press, in mm.</summary>
+    public virtual double UsualEndLength => 90;
+
+    /// <summary>The instrument with which it is opened by one press.</summary>
+    public virtual Protractor UsualInstrument => InstrumentCatalogue.DeskHalfCircle;
+
+    /// <summary>The smallest measure it can show, in degrees.</summary>
+    public virtual double LeastMeasure => 1;
+
+    /// <summary>The largest measure it can show, in degrees.</summary>
+    public virtual double MostMeasure => 359;
+
+    /// <summary>Names what of a task it cannot show. The task's parts are checked already.</summary>
+    public virtual void Check(DemonstrationTask task, Faults faults)
+    {
+        double measure = task.Angle.Measure.Degrees;
+        if (measure < LeastMeasure || measure > MostMeasure)
+        {
+            faults.Add(
+                "angle.measure",
+                $"must be from {Numbers.Plain(LeastMeasure)} to {Numbers.Plain(MostMeasure)} degrees for “{Title}”. {WhyMeasure}".TrimEnd()
+            );
+        }
+    }
+
+    /// <summary>Builds the script of a task that passes <see cref="Check"/>.</summary>
+    public abstract Script Build(DemonstrationTask task);
+
+    /// <summary>Why its measures are limited, as a sentence.</summary>
+    protected virtual string WhyMeasure =>
+        "At 0° and 360° the arms lie on each other and there is nothing to lay on.";
+}

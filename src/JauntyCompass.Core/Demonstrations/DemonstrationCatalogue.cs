@@ -1,0 +1,49 @@
+using JauntyCompass.Core.Demonstrations.Drawing;
+using JauntyCompass.Core.Demonstrations.Estimating;
+using JauntyCompass.Core.Demonstrations.Measuring;
+using JauntyCompass.Core.Demonstrations.Naming;
+using JauntyCompass.Core.Demonstrations.Reflex;
+using JauntyCompass.Core.Demonstrations.WentWrong;
+
+namespace JauntyCompass.Core.Demonstrations;
+
+/// <summary>All demonstrations of the Board's list. A new one is registered here and nowhere else.</summary>
+public static class DemonstrationCatalogue
+{
+    /// <summary>Every demonstration, in the order of a course.</summary>
+    public static IReadOnlyList<Demonstration> All { get; } =
+    [
+        new PartsOfAnAngle(),
+        new NamingAngles(),
+        new KindsOfAngle(),
+        new RightAngleBox(),
+        new EstimateAngle(),
+        new MeasureAngle(),
+        new MeasureFromBothArms(),
+        new TraceShortArms(),
+        new InBetweenGraduations(),
+        new NotFromZero(),
+        new FullCircleTurn(),
+        new MeasureByTouch(),
+        new DrawAngle(),
+        new DrawStraightAngle(),
+        new DrawRightAngle(),
+        new DrawSupplement(),
+        new DrawWithTurningRuler(),
+        new DrawByTouch(),
+        new MeasureReflex(ReflexMethod.From360),
+        new MeasureReflex(ReflexMethod.AddTo180),
+        new MeasureReflex(ReflexMethod.FullCircle),
+        new ReflexTwoWays(),
+        new DrawReflex(ReflexMethod.From360),
+        new DrawReflex(ReflexMethod.AddTo180),
+        new DrawReflex(ReflexMethod.FullCircle),
+        .. Replays.All,
+    ];
+
+    /// <summary>The demonstration <i>measure an angle</i>.</summary>
+    public static Demonstration Measure => Find("measure")!;
+
+    /// <summary>Finds a demonstration by its key, or null.</summary>
+    public static Demonstration? Find(string? key) => All.FirstOrDefault(d => d.Key == key);
+}

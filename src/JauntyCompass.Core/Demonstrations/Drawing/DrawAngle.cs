@@ -1,0 +1,93 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Demonstrations.Measuring;
+
+namespace JauntyCompass.Core.Demonstrations.Drawing;
+
+/// <summary>Draw an angle of any measure up to 180°, step by step, and measure it again.</summary>
+public class DrawAngle : Demonstration
+{
+    private const string Id = "angle";
+
+    /// <inheritdoc/>
+    public override string Key => "draw";
+
+    /// <inheritdoc/>
+    public override string Title => "Draw an angle";
+
+    /// <inheritdoc/>
+    public override string Summary =>
+        "Base ray, protractor, dot, second ray, label, and measured again.";
+
+    /// <inheritdoc/>
+    public override DemonstrationGroup Group => DemonstrationGroup.Drawing;
+
+    /// <inheritdoc/>
+    public override double UsualMeasure => 128;
+
+    /// <inheritdoc/>
+    public override double MostMeasure => 179;
+
+    /// <inheritdoc/>
+    protected override string WhyMeasure =>
+        "A straight angle needs no protractor, and reflex ones have demonstrations of their own.";
+
+    /// <inheritdoc/>
+    public override void Check(DemonstrationTask task, Faults faults)
+    {
+        base.Check(task, faults);
+        if (faults.None && OnBase(task) is null)
+        {
+            faults.Add(
+                "instrument",
+                "has no zero for the base ray when the angle opens this way: let it open the other way, or take one with two scales."
+            );
+        }
+    }
+
+    /// <inheritdoc/>
+    public override Script Build(DemonstrationTask task)
+    {
+        var board = new Storyboard(task.Rules);
+        Laying laying = OnBase(task)!;
+        var draw = new DrawingSteps(board, Id, laying);
+        var measure = new MeasuringSteps(board, Id, laying);
+        Angle asked = task.Angle with { StartLength = draw.ArmLength, EndLength = draw.ArmLength };
+        board.Put(
+            new Figure(Id, asked)
+            {
+                Names = task.Names,
+                HasEnd = false,
+                Mark = OpeningMark.None,
+            }
+        );
+        draw.BaseRay(task.BaseRayGiven);
+        draw.Picture(asked);
+        measure.CentreAndZeroLine();
+        measure.ChooseScale();
+        measure.Count();
+        draw.Dot();
+        draw.SecondRay();
+        draw.Label(asked, task.Names);
+        draw.Remeasure(asked);
+        return board.Script(
+            Key,
+            $"Draw {board.Say.Degrees(task.Angle.Measure.Degrees)}",
+            task.Angle.Measure.Degrees,
+            task.Instrument
+        );
+    }
+
+    /// <summary>The instrument laid on the base ray; null when it has no zero for it.</summary>
+    internal static Laying? OnBase(DemonstrationTask task)
+    {
+        double radius = task.Instrument.EdgeRadius;
+        Angle reaching = task.Angle with { StartLength = radius + 13, EndLength = radius + 13 };
+        Laying? laying = Laying.Of(reaching, task.Names, task.Instrument);
+        return
+            laying is not null
+            && Math.Abs(laying.Angle.Start.ShorterTurnTo(task.Angle.Start)) < 1e-6
+            ? laying
+            : null;
+    }
+}

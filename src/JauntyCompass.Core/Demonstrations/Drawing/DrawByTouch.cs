@@ -1,0 +1,133 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Demonstrations.Measuring;
+using JauntyCompass.Core.Instruments;
+
+namespace JauntyCompass.Core.Demonstrations.Drawing;
+
+/// <summary>
+/// Draw with raised marks: count to the measure, lock the arm, turn the instrument over. Left and right are then swapped, so
+/// one side of the arm gives the angle and the other its supplement; the kind decides which is marked.
+/// </summary>
+public sealed class DrawByTouch : Demonstration
+{
+    private const string Id = "angle";
+
+    /// <inheritdoc/>
+    public override string Key => "draw-by-touch";
+
+    /// <inheritdoc/>
+    public override string Title => "Draw by touch";
+
+    /// <inheritdoc/>
+    public override string Summary =>
+        "Count, lock, turn over, draw along the arm; the kind decides which side.";
+
+    /// <inheritdoc/>
+    public override DemonstrationGroup Group => DemonstrationGroup.Drawing;
+
+    /// <inheritdoc/>
+    public override double UsualMeasure => 65;
+
+    /// <inheritdoc/>
+    public override double LeastMeasure => 5;
+
+    /// <inheritdoc/>
+    public override double MostMeasure => 175;
+
+    /// <inheritdoc/>
+    public override Protractor UsualInstrument => InstrumentCatalogue.Tactile;
+
+    /// <inheritdoc/>
+    protected override string WhyMeasure => "The arm needs room to turn.";
+
+    /// <inheritdoc/>
+    public override void Check(DemonstrationTask task, Faults faults)
+    {
+        base.Check(task, faults);
+        ArmFaults.NeedsArm(task, faults);
+    }
+
+    /// <inheritdoc/>
+    public override Script Build(DemonstrationTask task)
+    {
+        var board = new Storyboard(task.Rules);
+        Protractor protractor = task.Instrument;
+        Laying laying = Laying.Of(task.Angle, task.Names, protractor)!;
+        var say = board.Say;
+        double measure = task.Angle.Measure.Degrees;
+        double length = protractor.Arm!.Length - 4;
+        Angle counted = laying.Angle with { StartLength = length, EndLength = length };
+        double bearing = laying.Placement.BearingOf(counted.End);
+        board.Rule(
+            new DrawnLine(
+                "base",
+                counted.Vertex.Towards(counted.Start.Opposite, length),
+                counted.Vertex.Towards(counted.Start, length)
+            )
+        );
+        board.Lay(new LaidInstrument(Id, protractor.Id, laying.Placement) { ArmBearing = bearing });
+        board.Sheet = board.Sheet with
+        {
+            Threads =
+            [
+                new CountedThread(
+                    Id,
+                    CountingThread.Along(protractor, laying.Placement, laying.Scale, measure)
+                ),
+            ],
+        };
+        board.Step(
+            "count",
+            "Count and lock",
+            $"Count {say.Counted(protractor, laying.Scale)} to {say.Degrees(measure)}: {Counting.Said(laying, say)}. Turn the arm there and lock it.",
+            Question.Open($"We draw {say.Degrees(measure)}. Which kind is it?")
+        );
+        // Turned over about the line across the zero line, the body still lies over the same side of the base line.
+        Placement over = laying.Placement with
+        {
+            TurnedOver = true,
+        };
+        board.Sheet = board.Sheet with { Threads = [] };
+        board.Lay(new LaidInstrument(Id, protractor.Id, over) { ArmBearing = bearing });
+        board.Step(
+            "turn-over",
+            "Turn over",
+            "Turn the instrument over, the arm still locked: its smooth back lies up, and left and right have changed places."
+        );
+        Direction drawn = over.DirectionOf(bearing);
+        var finished = new Angle(
+            counted.Vertex,
+            counted.Start.Opposite,
+            new Measure(measure),
+            counted.Opening.Reversed(),
+            length,
+            length
+        );
+        board.Rule(
+            new DrawnLine("ray", counted.Vertex, counted.Vertex.Towards(drawn, length), Arrow: true)
+        );
+        board.Step(
+            "draw",
+            "Draw",
+            "Draw along the arm, fingers clear of the pencil. Any grip, any pen, any direction of stroke that suits the hand."
+        );
+        board.Lift(Id);
+        board.Sheet = board.Sheet with { Lines = [] };
+        board.Put(
+            new Figure(Id, finished)
+            {
+                Names = task.Names,
+                Mark = MeasureAngle.MarkOf(finished),
+                Written = say.Degrees(measure),
+            }
+        );
+        board.Step(
+            "which-side",
+            "Which side",
+            $"One side of the ray gives {say.Degrees(measure)}, the other {say.Degrees(180 - measure)}. We said {Wording.Numbers.Adjective(task.Angle.Measure.Kind)}, so the arc goes here.",
+            Question.Open("Two angles lie along the line. Which one did we want?")
+        );
+        return board.Script(Key, Title, measure, protractor);
+    }
+}

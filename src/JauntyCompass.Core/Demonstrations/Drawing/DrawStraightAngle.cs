@@ -1,0 +1,89 @@
+using JauntyCompass.Core.Angles;
+
+namespace JauntyCompass.Core.Demonstrations.Drawing;
+
+/// <summary>Draw a straight angle: one line and a point on it, no protractor.</summary>
+public sealed class DrawStraightAngle : Demonstration
+{
+    private const string Id = "angle";
+
+    /// <inheritdoc/>
+    public override string Key => "draw-straight";
+
+    /// <inheritdoc/>
+    public override string Title => "Draw a straight angle";
+
+    /// <inheritdoc/>
+    public override string Summary => "One line and a point on it: no protractor needed.";
+
+    /// <inheritdoc/>
+    public override DemonstrationGroup Group => DemonstrationGroup.Drawing;
+
+    /// <inheritdoc/>
+    public override double UsualMeasure => 180;
+
+    /// <inheritdoc/>
+    public override double LeastMeasure => 180;
+
+    /// <inheritdoc/>
+    public override double MostMeasure => 180;
+
+    /// <inheritdoc/>
+    protected override string WhyMeasure => "A straight angle has exactly 180°.";
+
+    /// <inheritdoc/>
+    public override Script Build(DemonstrationTask task)
+    {
+        var board = new Storyboard(task.Rules);
+        Angle angle = task.Angle;
+        var names = task.Names;
+        board.Rule(new DrawnLine("line", angle.EndArm.Tip, angle.StartArm.Tip));
+        board.Sheet = board.Sheet with
+        {
+            Straightedge = new LaidStraightedge(
+                angle.EndArm.Tip,
+                angle.Start,
+                angle.StartLength + angle.EndLength + 10
+            ),
+        };
+        board.Step(
+            "line",
+            "One line",
+            $"Draw one straight line with the {board.Say.Words.Straightedge}.",
+            Question.YesOrNo(
+                $"We draw {board.Say.Degrees(180)}. Do we need the protractor?",
+                yes: false
+            )
+        );
+        board.Sheet = new SheetState();
+        board.Put(
+            new Figure(Id, angle)
+            {
+                Names = names,
+                Mark = OpeningMark.None,
+                VertexSpotlight = true,
+            }
+        );
+        board.Step(
+            "vertex",
+            "A point on it",
+            $"A point {names.Vertex} anywhere on it is the vertex. Two {board.Say.Words.Arm}s start there, opposite ways: {names.StartRay} and {names.EndRay}."
+        );
+        board.Change(
+            Id,
+            f =>
+                f with
+                {
+                    VertexSpotlight = false,
+                    Mark = OpeningMark.Arc,
+                    Written = board.Say.Degrees(180),
+                }
+        );
+        board.Step(
+            "label",
+            "Label",
+            $"Mark the arc on one side: {names.Full} = {board.Say.Degrees(180)}, straight."
+        );
+        return board.Script(Key, Title, 180);
+    }
+}

@@ -1,0 +1,115 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Demonstrations.Measuring;
+
+namespace JauntyCompass.Core.Demonstrations.Drawing;
+
+/// <summary>The supplement from the same set-up: the base ray is drawn on backwards, and the second ray serves both angles.</summary>
+public sealed class DrawSupplement : Demonstration
+{
+    private const string Id = "angle";
+    private const string Other = "supplement";
+
+    /// <inheritdoc/>
+    public override string Key => "draw-supplement";
+
+    /// <inheritdoc/>
+    public override string Title => "Draw an angle and its supplement";
+
+    /// <inheritdoc/>
+    public override string Summary => "One set-up, two angles that make a straight line.";
+
+    /// <inheritdoc/>
+    public override DemonstrationGroup Group => DemonstrationGroup.Drawing;
+
+    /// <inheritdoc/>
+    public override double UsualMeasure => 52;
+
+    /// <inheritdoc/>
+    public override double MostMeasure => 179;
+
+    /// <inheritdoc/>
+    protected override string WhyMeasure => "The two make 180° together.";
+
+    /// <inheritdoc/>
+    public override void Check(DemonstrationTask task, Faults faults)
+    {
+        base.Check(task, faults);
+        if (faults.None && DrawAngle.OnBase(task) is null)
+        {
+            faults.Add("instrument", "has no zero for the base ray when the angle opens this way.");
+        }
+    }
+
+    /// <inheritdoc/>
+    public override Script Build(DemonstrationTask task)
+    {
+        var board = new Storyboard(task.Rules);
+        Laying laying = DrawAngle.OnBase(task)!;
+        var draw = new DrawingSteps(board, Id, laying);
+        Angle asked = task.Angle with { StartLength = draw.ArmLength, EndLength = draw.ArmLength };
+        var say = board.Say;
+        double rest = 180 - asked.Measure.Degrees;
+        string letter = task.Names.FreeLetter;
+        board.Put(
+            new Figure(Id, asked)
+            {
+                Names = task.Names,
+                HasEnd = false,
+                Mark = OpeningMark.None,
+            }
+        );
+        board.Rule(
+            new DrawnLine(
+                "back",
+                asked.Vertex,
+                asked.Vertex.Towards(asked.Start.Opposite, draw.ArmLength),
+                Arrow: true
+            )
+        );
+        board.Step(
+            "line",
+            "One line",
+            $"Draw the base line both ways through {task.Names.Vertex}: a straight angle."
+        );
+        var measure = new MeasuringSteps(board, Id, laying);
+        measure.CentreAndZeroLine();
+        measure.ChooseScale();
+        measure.Count();
+        draw.Dot();
+        draw.SecondRay();
+        board.Change(
+            Id,
+            f =>
+                f with
+                {
+                    Mark = MeasureAngle.MarkOf(asked),
+                    Written = say.Degrees(asked.Measure.Degrees),
+                }
+        );
+        board.Put(
+            new Figure(
+                Other,
+                new Angle(
+                    asked.Vertex,
+                    asked.Start.Opposite,
+                    new Measure(rest),
+                    asked.Opening.Reversed(),
+                    asked.EndLength,
+                    asked.EndLength
+                )
+            )
+            {
+                Names = task.Names with { Start = letter },
+                Written = say.Degrees(rest),
+            }
+        );
+        board.Step(
+            "supplement",
+            "The rest",
+            $"The other opening is the supplement: {say.Degrees(180)} − {say.Degrees(asked.Measure.Degrees)} = {say.Degrees(rest)}. It came for free, and the other scale says it at the same graduation.",
+            Question.Open("How large is the angle on the other side of the ray?")
+        );
+        return board.Script(Key, Title, asked.Measure.Degrees, task.Instrument);
+    }
+}

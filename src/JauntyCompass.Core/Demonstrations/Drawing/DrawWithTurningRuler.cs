@@ -1,0 +1,124 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Demonstrations.Measuring;
+using JauntyCompass.Core.Instruments;
+
+namespace JauntyCompass.Core.Demonstrations.Drawing;
+
+/// <summary>
+/// A turning ruler is set once and slid without turning: it repeats the angle. Where its only scale counts the other way, it
+/// is set to 180 minus the measure.
+/// </summary>
+public sealed class DrawWithTurningRuler : Demonstration
+{
+    private const string Id = "angle";
+    private const double SlideBy = 42;
+
+    /// <inheritdoc/>
+    public override string Key => "turning-ruler";
+
+    /// <inheritdoc/>
+    public override string Title => "The turning ruler";
+
+    /// <inheritdoc/>
+    public override string Summary =>
+        "Set it once, slide it, and draw the same angle again and again.";
+
+    /// <inheritdoc/>
+    public override DemonstrationGroup Group => DemonstrationGroup.Drawing;
+
+    /// <inheritdoc/>
+    public override double MostMeasure => 175;
+
+    /// <inheritdoc/>
+    public override double LeastMeasure => 5;
+
+    /// <inheritdoc/>
+    public override Protractor UsualInstrument => InstrumentCatalogue.TurningRuler;
+
+    /// <inheritdoc/>
+    protected override string WhyMeasure => "The ruler needs room to turn.";
+
+    /// <inheritdoc/>
+    public override void Check(DemonstrationTask task, Faults faults)
+    {
+        base.Check(task, faults);
+        ArmFaults.NeedsArm(task, faults);
+    }
+
+    /// <inheritdoc/>
+    public override Script Build(DemonstrationTask task)
+    {
+        var board = new Storyboard(task.Rules);
+        Protractor ruler = task.Instrument;
+        var say = board.Say;
+        Angle asked = task.Angle with
+        {
+            StartLength = ruler.EdgeRadius + 20,
+            EndLength = ruler.EdgeRadius + 20,
+        };
+        var placed = new Placement(
+            asked.Vertex,
+            asked.Opening == Opening.Anticlockwise ? asked.Start : asked.Start.Opposite
+        );
+        double bearing = placed.BearingOf(asked.End);
+        Scale scale = ruler.Scales[0];
+        double set = scale.ReadingAt(bearing) ?? 0;
+        bool counted = Math.Abs(set - asked.Measure.Degrees) < 0.5;
+        board.Put(
+            new Figure(Id, asked)
+            {
+                Names = task.Names,
+                HasEnd = false,
+                Mark = OpeningMark.None,
+            }
+        );
+        board.Lay(
+            new LaidInstrument(Id, ruler.Id, placed) { ArmBearing = bearing, InkedScale = 0 }
+        );
+        board.Step(
+            "set",
+            "Set it",
+            counted
+                ? $"Turn the ruler to {say.Degrees(set)} and let it stay. Its {say.Words.CentreMark} on {task.Names.Vertex}, its {say.Words.ZeroLine} on the base ray."
+                : $"Its scale counts the other way, so we set {say.Degrees(180)} − {say.Degrees(asked.Measure.Degrees)} = {say.Degrees(set)}.",
+            Question.Open(
+                $"We want {say.Degrees(asked.Measure.Degrees)}. To which number do we turn the ruler?"
+            )
+        );
+        board.Change(
+            Id,
+            f =>
+                f with
+                {
+                    HasEnd = true,
+                    Mark = MeasureAngle.MarkOf(asked),
+                    Written = say.Degrees(asked.Measure.Degrees),
+                }
+        );
+        board.Step("draw", "Draw", "Draw along the ruler: no dot needed.");
+        Point next = asked.Vertex.Towards(asked.Start, SlideBy);
+        board.Lay(
+            new LaidInstrument(Id, ruler.Id, placed with { Centre = next })
+            {
+                ArmBearing = bearing,
+                InkedScale = 0,
+            }
+        );
+        board.Rule(
+            new DrawnLine(
+                "again",
+                next,
+                next.Towards(asked.End, ruler.EdgeRadius + 20),
+                Arrow: true
+            )
+        );
+        board.Step(
+            "slide",
+            "Slide",
+            $"Slid along the base ray without turning, it repeats the angle: again {say.Degrees(asked.Measure.Degrees)}. The two lines are parallel.",
+            Question.YesOrNo("Slid along without turning: is it the same angle?", yes: true)
+        );
+        return board.Script(Key, Title, asked.Measure.Degrees, ruler);
+    }
+}

@@ -1,0 +1,104 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Instruments;
+
+namespace JauntyCompass.Core.Demonstrations.Measuring;
+
+/// <summary>A full circle follows a turn arrow from the starting arm; with zero on the other arm it says the rest of the turn.</summary>
+public sealed class FullCircleTurn : Demonstration
+{
+    private const string Id = "angle";
+
+    /// <inheritdoc/>
+    public override string Key => "full-circle-turn";
+
+    /// <inheritdoc/>
+    public override string Title => "Follow the turn on a full circle";
+
+    /// <inheritdoc/>
+    public override string Summary =>
+        "Zero on the starting arm, along the arrow; and what comes of zero on the other arm.";
+
+    /// <inheritdoc/>
+    public override DemonstrationGroup Group => DemonstrationGroup.Measuring;
+
+    /// <inheritdoc/>
+    public override double UsualMeasure => 235;
+
+    /// <inheritdoc/>
+    public override Protractor UsualInstrument => InstrumentCatalogue.FullCircleOneScale;
+
+    /// <inheritdoc/>
+    public override void Check(DemonstrationTask task, Faults faults)
+    {
+        base.Check(task, faults);
+        if (task.Instrument.Shape != ProtractorShape.FullCircle)
+        {
+            faults.Add("instrument", "must be a full circle.");
+        }
+        else if (faults.None && OnStart(task) is null)
+        {
+            faults.Add(
+                "angle.opening",
+                "must turn the way the only scale grows; or take a full circle with two scales."
+            );
+        }
+    }
+
+    /// <inheritdoc/>
+    public override Script Build(DemonstrationTask task)
+    {
+        var board = new Storyboard(task.Rules);
+        Laying laying = OnStart(task)!;
+        string way = board.Say.WayRound(task.Angle.Opening);
+        var words = board.Say.Words;
+        board.Put(new Figure(Id, task.Angle) { Names = task.Names, Mark = OpeningMark.Turn });
+        board.Step(
+            "arrow",
+            "The arrow",
+            $"The arrow says: from {task.Names.StartRay}, the {words.StartingArm} {words.Arm}, {way} to {task.Names.EndRay}.",
+            Question.Open(
+                $"Which is the {words.StartingArm} {words.Arm}, and which way does it turn?"
+            )
+        );
+        var steps = new MeasuringSteps(board, Id, laying);
+        steps.CentreAndZeroLine();
+        steps.Extend();
+        steps.ChooseScale();
+        steps.Count();
+        steps.Write(task.Names.Full, laying.Rounded);
+        // Zero on the other arm: the same scale runs on to the starting arm and says what is left of the turn.
+        Placement other = laying.Placement with
+        {
+            Turn = laying.Placement.Turn.Turned(
+                task.Angle.Opening.Sign() * task.Angle.Measure.Degrees
+            ),
+        };
+        double rest = 360 - laying.Rounded;
+        board.Sheet = board.Sheet with
+        {
+            Threads =
+            [
+                new CountedThread(
+                    Id,
+                    CountingThread.Along(task.Instrument, other, laying.Scale, rest),
+                    Wrong: true
+                ),
+            ],
+        };
+        board.Lay(new LaidInstrument(Id, task.Instrument.Id, other) { InkedScale = laying.Scale });
+        board.Step(
+            "other-arm",
+            "The other arm",
+            $"With zero on {task.Names.EndRay} the numbers run on to {task.Names.StartRay} and say {board.Say.Degrees(rest)}: the rest of the turn. {board.Say.Degrees(laying.Rounded)} + {board.Say.Degrees(rest)} = {board.Say.Degrees(360)}. The kind tells which of the two is asked.",
+            Question.Open($"What would come out with the zero on {task.Names.EndRay}?")
+        );
+        return board.Script(Key, Title, task.Angle.Measure.Degrees, task.Instrument);
+    }
+
+    private static Laying? OnStart(DemonstrationTask task)
+    {
+        Laying? laying = Laying.Of(task.Angle, task.Names, task.Instrument);
+        return laying?.Angle.Start == task.Angle.Start ? laying : null;
+    }
+}

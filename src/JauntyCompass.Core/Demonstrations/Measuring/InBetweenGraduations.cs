@@ -1,0 +1,110 @@
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Instruments;
+
+namespace JauntyCompass.Core.Demonstrations.Measuring;
+
+/// <summary>Ten, five, ones: how a reading between two labels is found, also by counting back.</summary>
+public sealed class InBetweenGraduations : Demonstration
+{
+    private const string Id = "angle";
+
+    /// <inheritdoc/>
+    public override string Key => "in-between";
+
+    /// <inheritdoc/>
+    public override string Title => "Between the labels";
+
+    /// <inheritdoc/>
+    public override string Summary =>
+        "The ten, the five, the ones; and back from a label when that is nearer.";
+
+    /// <inheritdoc/>
+    public override DemonstrationGroup Group => DemonstrationGroup.Measuring;
+
+    /// <inheritdoc/>
+    public override double UsualMeasure => 78;
+
+    /// <inheritdoc/>
+    public override double MostMeasure => 179;
+
+    /// <inheritdoc/>
+    protected override string WhyMeasure => "A half circle lies over the opening itself.";
+
+    /// <inheritdoc/>
+    public override void Check(DemonstrationTask task, Faults faults)
+    {
+        base.Check(task, faults);
+        if (task.Instrument.SmallestGraduation > 1 || task.Instrument.LabelEvery != 10)
+        {
+            faults.Add(
+                "instrument",
+                "must have a graduation for every degree and a label at every ten."
+            );
+        }
+        else if (faults.None && Laying.Of(task.Angle, task.Names, task.Instrument) is null)
+        {
+            faults.Add("instrument", "has no scale whose zero can lie on an arm of this angle.");
+        }
+    }
+
+    /// <inheritdoc/>
+    public override Script Build(DemonstrationTask task)
+    {
+        var board = new Storyboard(task.Rules);
+        Laying laying = Laying.Of(task.Angle, task.Names, task.Instrument)!;
+        string end = laying.Names.EndRay;
+        int reading = (int)laying.Rounded;
+        int ten = reading / 10 * 10;
+        int ones = reading % 10;
+        board.Put(new Figure(Id, task.Angle) { Names = task.Names });
+        var steps = new MeasuringSteps(board, Id, laying);
+        steps.LayAtOnce();
+        board.Lay(
+            new LaidInstrument(Id, task.Instrument.Id, laying.Placement)
+            {
+                InkedScale = laying.Scale,
+            }
+        );
+        board.Sheet = board.Sheet with { Lens = laying.Laid.EndCrossing?.At };
+        To(board, laying, ten);
+        board.Step(
+            "ten",
+            "The ten",
+            $"The last label before {end} is {ten}. So it is {ten} and a bit.",
+            Question.Open($"Which is the last label before {end}?")
+        );
+        To(board, laying, reading);
+        board.Step(
+            "ones",
+            "The ones",
+            ones == 0
+                ? $"{end} lies on the label itself: {board.Say.Degrees(reading)}."
+                : $"A degree is the space between two graduations; the longer one is five. Counted on from {ten}: {Counting.Said(reading)}.",
+            Question.Open("How many single degrees further?")
+        );
+        if (ones >= 6)
+        {
+            board.Step(
+                "back",
+                "Or back",
+                $"Or back from the next label: {ten + 10} less {10 - ones} is {reading}. Shorter to count, and just as right.",
+                Question.Open($"{ten + 10} is nearer. May we count back from there?")
+            );
+        }
+        board.Change(Id, f => f with { Written = board.Say.Degrees(reading) });
+        board.Step("write", "Write", $"{task.Names.Full} = {board.Say.Degrees(reading)}.");
+        return board.Script(Key, Title, task.Angle.Measure.Degrees, task.Instrument);
+    }
+
+    private static void To(Storyboard board, Laying laying, double reading) =>
+        board.Sheet = board.Sheet with
+        {
+            Threads =
+            [
+                new CountedThread(
+                    Id,
+                    CountingThread.Along(laying.Protractor, laying.Placement, laying.Scale, reading)
+                ),
+            ],
+        };
+}

@@ -1,0 +1,70 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Demonstrations.Measuring;
+
+/// <summary>
+/// An instrument laid well on an angle: centre mark on the vertex, a zero on the lined-up arm, graduations over the other.
+/// </summary>
+/// <param name="Angle">The angle that is measured, told from the arm that is lined up; on a half circle never reflex.</param>
+/// <param name="Names">Its letters, told from the same arm.</param>
+/// <param name="Protractor">The instrument.</param>
+/// <param name="Placement">Where it lies.</param>
+/// <param name="Scale">Index of the scale that starts at the lined-up arm.</param>
+internal sealed record Laying(
+    Angle Angle,
+    AngleNames Names,
+    Protractor Protractor,
+    Placement Placement,
+    int Scale
+)
+{
+    internal LaidAngle Laid => LaidAngle.Of(Angle, Protractor, Placement, WhichArm.Start);
+
+    /// <summary>What the scale in use reads on the other arm, in degrees.</summary>
+    internal double Reading => Laid.Advice.Reading ?? Angle.Measure.Degrees;
+
+    /// <summary>The number that is written: the nearest whole degree.</summary>
+    internal double Rounded => Math.Round(Reading, MidpointRounding.AwayFromZero);
+
+    /// <summary>
+    /// Lays the instrument on an angle with a zero on the start arm; where the instrument has none for that arm, on the end
+    /// arm, since either gives the same measure. Null when it has no zero for either.
+    /// </summary>
+    internal static Laying? Of(Angle angle, AngleNames names, Protractor protractor)
+    {
+        Angle measured = protractor.Shape == ProtractorShape.HalfCircle ? angle.Smaller : angle;
+        return On(measured, names, protractor) ?? OnOtherArm(angle, names, protractor);
+    }
+
+    /// <summary>The same with a zero on the end arm.</summary>
+    internal static Laying? OnOtherArm(Angle angle, AngleNames names, Protractor protractor)
+    {
+        Angle measured = protractor.Shape == ProtractorShape.HalfCircle ? angle.Smaller : angle;
+        return On(measured.FromOtherArm, names.FromOtherArm, protractor);
+    }
+
+    private static Laying? On(Angle measured, AngleNames names, Protractor protractor)
+    {
+        foreach (bool right in Ends(measured, protractor))
+        {
+            var placement = new Placement(
+                measured.Vertex,
+                right ? measured.Start : measured.Start.Opposite
+            );
+            LaidAngle laid = LaidAngle.Of(measured, protractor, placement, WhichArm.Start);
+            if (laid.Advice.Reason == AdviceReason.ZeroOnArmGrowsToOther)
+            {
+                return new Laying(measured, names, protractor, placement, laid.Advice.ScaleIndex);
+            }
+        }
+        return null;
+    }
+
+    // A half circle lies over the opening, so only one end of its zero line can lie on the arm.
+    private static bool[] Ends(Angle measured, Protractor protractor) =>
+        protractor.Shape == ProtractorShape.FullCircle ? [true, false]
+        : measured.Opening == Opening.Anticlockwise ? [true]
+        : [false];
+}

@@ -1,0 +1,138 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Demonstrations.Reflex;
+using JauntyCompass.Core.Instruments;
+
+namespace JauntyCompass.Core.Demonstrations.Measuring;
+
+/// <summary>
+/// Measure an angle: say the kind, turn, centre mark, zero line, extend if short, choose the scale, count up, write, check.
+/// Kind, estimate and order follow the house rules. A reflex angle on a half circle is measured by way of the smaller one.
+/// </summary>
+public sealed class MeasureAngle : Demonstration
+{
+    private const string Id = "angle";
+
+    /// <inheritdoc/>
+    public override string Key => "measure";
+
+    /// <inheritdoc/>
+    public override string Title => "Measure an angle";
+
+    /// <inheritdoc/>
+    public override string Summary => "Any angle, step by step, the way the class does it.";
+
+    /// <inheritdoc/>
+    public override DemonstrationGroup Group => DemonstrationGroup.Measuring;
+
+    /// <inheritdoc/>
+    public override double UsualEndLength => 44;
+
+    /// <inheritdoc/>
+    public override double LeastMeasure => 0.5;
+
+    /// <inheritdoc/>
+    public override double MostMeasure => 359.5;
+
+    /// <inheritdoc/>
+    public override void Check(DemonstrationTask task, Faults faults)
+    {
+        base.Check(task, faults);
+        if (faults.None && Laying.Of(task.Angle, task.Names, task.Instrument) is null)
+        {
+            faults.Add(
+                "instrument",
+                "has no scale whose zero can lie on an arm of this angle: no reading can start at zero."
+            );
+        }
+    }
+
+    /// <inheritdoc/>
+    public override Script Build(DemonstrationTask task)
+    {
+        var board = new Storyboard(task.Rules);
+        Protractor protractor = task.Instrument;
+        Angle lying =
+            task.Rules.Turning == Turning.Page ? Levelled(task.Angle, protractor) : task.Angle;
+        Laying laying = Laying.Of(lying, task.Names, protractor)!;
+        var steps = new MeasuringSteps(board, Id, laying);
+        bool reflexOnHalf =
+            task.Angle.Measure.Kind == AngleKind.Reflex
+            && protractor.Shape == ProtractorShape.HalfCircle;
+        KindSaid kindSaid = reflexOnHalf ? KindSaid.First : task.Rules.Kind;
+        board.Put(new Figure(Id, task.Angle) { Names = task.Names, Mark = MarkOf(task.Angle) });
+        if (kindSaid == KindSaid.First)
+        {
+            steps.Kind(task.Angle);
+        }
+        if (task.Rules.EstimateFirst)
+        {
+            steps.MakeEstimate(task.Angle);
+        }
+        board.Change(Id, f => f with { Angle = lying });
+        steps.Turn(pageTurned: lying.Start != task.Angle.Start);
+        double result = reflexOnHalf
+            ? Reflex(board, lying, task)
+            : Directly(steps, task.Angle, kindSaid);
+        steps.Write(task.Names.Full, result);
+        steps.Check(task.Angle, result);
+        return board.Script(
+            Key,
+            $"Measure {task.Names.Full}",
+            task.Angle.Measure.Degrees,
+            protractor
+        );
+    }
+
+    private static double Directly(MeasuringSteps steps, Angle given, KindSaid kindSaid)
+    {
+        steps.CentreAndZeroLine();
+        if (kindSaid == KindSaid.AfterLaying)
+        {
+            steps.Kind(given);
+        }
+        steps.Extend();
+        if (kindSaid == KindSaid.WhenChoosing)
+        {
+            steps.Kind(given);
+        }
+        steps.ChooseScale();
+        steps.Count();
+        return steps.Laying.Rounded;
+    }
+
+    private static double Reflex(Storyboard board, Angle lying, DemonstrationTask task)
+    {
+        ReflexMethod method = ReflexText.Chosen(task);
+        if (task.Rules.Reflex == ReflexMethod.Handier)
+        {
+            board.Step(
+                "way",
+                "Which way",
+                method == ReflexMethod.AddTo180
+                    ? "It is nearer to a straight angle than to a full turn: adding to 180 leaves only a small piece to measure."
+                    : "It is nearer to a full turn: taking from 360 leaves only a small piece to measure.",
+                new Question(
+                    "Which way is handier here?",
+                    ["take from 360", "add to 180"],
+                    method == ReflexMethod.AddTo180 ? 1 : 0
+                )
+            );
+        }
+        return ReflexRoutes.Measure(board, Id, lying, task, method);
+    }
+
+    /// <summary>How the opening of an angle is marked.</summary>
+    internal static OpeningMark MarkOf(Angle angle) =>
+        angle.Measure.Kind == AngleKind.Right ? OpeningMark.Box : OpeningMark.Arc;
+
+    /// <summary>The angle with the page turned until the arm that is lined up lies level, the instrument upright.</summary>
+    internal static Angle Levelled(Angle angle, Protractor protractor)
+    {
+        Angle measured = protractor.Shape == ProtractorShape.HalfCircle ? angle.Smaller : angle;
+        double turn = measured.Start.ShorterTurnTo(
+            new Direction(measured.Opening == Opening.Anticlockwise ? 0 : 180)
+        );
+        return angle.TurnedBy(turn);
+    }
+}

@@ -1,0 +1,85 @@
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Instruments;
+
+namespace JauntyCompass.Core.Demonstrations.Measuring;
+
+/// <summary>Measure with raised marks: the arm is turned onto the angle's arm, locked, and the marks are counted by touch.</summary>
+public sealed class MeasureByTouch : Demonstration
+{
+    private const string Id = "angle";
+
+    /// <inheritdoc/>
+    public override string Key => "by-touch";
+
+    /// <inheritdoc/>
+    public override string Title => "By touch";
+
+    /// <inheritdoc/>
+    public override string Summary => "Raised marks, an arm that locks, and fingers that count.";
+
+    /// <inheritdoc/>
+    public override DemonstrationGroup Group => DemonstrationGroup.Measuring;
+
+    /// <inheritdoc/>
+    public override double UsualMeasure => 65;
+
+    /// <inheritdoc/>
+    public override double MostMeasure => 180;
+
+    /// <inheritdoc/>
+    public override Protractor UsualInstrument => InstrumentCatalogue.Tactile;
+
+    /// <inheritdoc/>
+    protected override string WhyMeasure => "A half circle lies over the opening itself.";
+
+    /// <inheritdoc/>
+    public override void Check(DemonstrationTask task, Faults faults)
+    {
+        base.Check(task, faults);
+        ArmFaults.NeedsArm(task, faults);
+    }
+
+    /// <inheritdoc/>
+    public override Script Build(DemonstrationTask task)
+    {
+        var board = new Storyboard(task.Rules);
+        Laying laying = Laying.Of(task.Angle, task.Names, task.Instrument)!;
+        var say = board.Say;
+        board.Put(new Figure(Id, task.Angle) { Names = task.Names });
+        var steps = new MeasuringSteps(board, Id, laying);
+        steps.CentreAndZeroLine();
+        double bearing = laying.Placement.BearingOf(laying.Angle.End);
+        board.Lay(
+            new LaidInstrument(Id, task.Instrument.Id, laying.Placement) { ArmBearing = bearing }
+        );
+        board.Step(
+            "arm",
+            "Turn the arm",
+            $"Feel for {laying.Names.EndRay}, turn the arm of the protractor onto it and lock it. Any grip that suits the hand is right.",
+            Question.Open("How can fingers find the second line?")
+        );
+        board.Sheet = board.Sheet with
+        {
+            Threads =
+            [
+                new CountedThread(
+                    Id,
+                    CountingThread.Along(
+                        task.Instrument,
+                        laying.Placement,
+                        laying.Scale,
+                        laying.Reading
+                    )
+                ),
+            ],
+        };
+        board.Step(
+            "count",
+            "Count",
+            $"Count {say.Counted(task.Instrument, laying.Scale)}, long marks for tens, short ones for fives: {Counting.Said(laying, say)}.",
+            Question.Open("Count the long marks up to the arm.")
+        );
+        steps.Write(task.Names.Full, laying.Rounded);
+        return board.Script(Key, Title, task.Angle.Measure.Degrees, task.Instrument);
+    }
+}

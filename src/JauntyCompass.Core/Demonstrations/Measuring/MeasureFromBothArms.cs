@@ -1,0 +1,86 @@
+using JauntyCompass.Core.Checking;
+
+namespace JauntyCompass.Core.Demonstrations.Measuring;
+
+/// <summary>Measure from one arm, then from the other: the number must be the same.</summary>
+public sealed class MeasureFromBothArms : Demonstration
+{
+    private const string Id = "angle";
+
+    /// <inheritdoc/>
+    public override string Key => "both-arms";
+
+    /// <inheritdoc/>
+    public override string Title => "From both arms";
+
+    /// <inheritdoc/>
+    public override string Summary => "Measured from either arm, an angle gives the same number.";
+
+    /// <inheritdoc/>
+    public override DemonstrationGroup Group => DemonstrationGroup.Measuring;
+
+    /// <inheritdoc/>
+    public override double UsualMeasure => 127;
+
+    /// <inheritdoc/>
+    public override double MostMeasure => 180;
+
+    /// <inheritdoc/>
+    protected override string WhyMeasure => "A half circle lies over the opening itself.";
+
+    /// <inheritdoc/>
+    public override void Check(DemonstrationTask task, Faults faults)
+    {
+        base.Check(task, faults);
+        if (
+            faults.None
+            && (
+                Laying.Of(task.Angle, task.Names, task.Instrument) is null
+                || Laying.OnOtherArm(task.Angle, task.Names, task.Instrument) is null
+            )
+        )
+        {
+            faults.Add("instrument", "must have a zero for either arm: one with two scales.");
+        }
+    }
+
+    /// <inheritdoc/>
+    public override Script Build(DemonstrationTask task)
+    {
+        var board = new Storyboard(task.Rules);
+        Laying first = Laying.Of(task.Angle, task.Names, task.Instrument)!;
+        Laying second = Laying.OnOtherArm(task.Angle, task.Names, task.Instrument)!;
+        board.Put(
+            new Figure(Id, task.Angle)
+            {
+                Names = task.Names,
+                Mark = MeasureAngle.MarkOf(task.Angle),
+            }
+        );
+        Once(board, first);
+        board.Change(Id, f => f with { Written = board.Say.Degrees(first.Rounded) });
+        board.Step(
+            "first-number",
+            "First number",
+            $"From {first.Names.StartRay}: {board.Say.Degrees(first.Rounded)}."
+        );
+        board.Lift(Id);
+        Once(board, second);
+        board.Step(
+            "same",
+            "The same",
+            $"From {second.Names.StartRay}: {board.Say.Degrees(second.Rounded)} again. Two ways, one number: now we trust it.",
+            Question.YesOrNo("Must both numbers be the same?", yes: true)
+        );
+        return board.Script(Key, Title, task.Angle.Measure.Degrees, task.Instrument);
+    }
+
+    private static void Once(Storyboard board, Laying laying)
+    {
+        var steps = new MeasuringSteps(board, Id, laying);
+        steps.CentreAndZeroLine();
+        steps.Extend();
+        steps.ChooseScale();
+        steps.Count();
+    }
+}

@@ -1,0 +1,330 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Demonstrations.Estimating;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Instruments.Rules;
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Demonstrations.Measuring;
+
+/// <summary>The steps of measuring that several demonstrations share, for one figure and one instrument on the sheet.</summary>
+/// <param name="Board">Where the steps are collected.</param>
+/// <param name="FigureId">The figure that is measured.</param>
+/// <param name="Laying">How the instrument comes to lie.</param>
+internal sealed record MeasuringSteps(Storyboard Board, string FigureId, Laying Laying)
+{
+    // Roughly laid first and then lined up, so that the class sees each step do its work.
+    private const double LooseTurn = 14;
+    private const double LooseSlide = 17;
+    private const double AsideBy = 0.55;
+    private const double LevelWithin = 0.5;
+
+    // Well past the rim, so that an extension is seen to cross the graduations, in mm.
+    private const double BeyondRim = 10;
+
+    private Speech Say => Board.Say;
+
+    private AngleNames Names => Laying.Names;
+
+    private Protractor Protractor => Laying.Protractor;
+
+    /// <summary>Says the kind of the figure and writes it beside the arc.</summary>
+    internal void Kind(Angle given)
+    {
+        AngleKind[] choices =
+        [
+            AngleKind.Acute,
+            AngleKind.Right,
+            AngleKind.Obtuse,
+            AngleKind.Straight,
+            AngleKind.Reflex,
+        ];
+        AngleKind kind = given.Measure.Kind;
+        Board.Change(FigureId, f => f with { Written = Numbers.Adjective(kind) });
+        Board.Step(
+            "kind",
+            "Kind",
+            $"Look first: {Numbers.Compared(kind)}. It is {Numbers.WithArticle(kind)}, and we write that down.",
+            new Question(
+                "Which kind of angle is this?",
+                [.. choices.Select(Numbers.Adjective)],
+                Array.IndexOf(choices, kind)
+            )
+        );
+    }
+
+    /// <summary>Estimates against a benchmark; the estimate is kept for the check.</summary>
+    internal void MakeEstimate(Angle given)
+    {
+        Estimate estimate = Estimate.Of(given.Measure);
+        Board.Change(FigureId, f => f with { Written = $"about {Say.Degrees(estimate.Number)}" });
+        Board.Step(
+            "estimate",
+            "Estimate",
+            estimate.Caption(Say),
+            Question.Open("Which benchmark is nearest? More or less? Say a number.")
+        );
+    }
+
+    /// <summary>Turns the instrument, or has turned the page.</summary>
+    /// <param name="pageTurned">Whether the page was turned.</param>
+    internal void Turn(bool pageTurned)
+    {
+        double direction = Laying.Angle.Start.Degrees;
+        double offLevel = Laying.Angle.Start.ShorterTurnTo(
+            new Direction(direction is > 90 and < 270 ? 180 : 0)
+        );
+        bool level = Math.Abs(offLevel) <= LevelWithin;
+        bool upsideDown = Laying.Placement.Turn.SinCos().Cos < -0.5;
+        string caption = (pageTurned, level, upsideDown) switch
+        {
+            (true, _, _) =>
+                $"Turn the page until {Names.StartRay} lies level. The angle stays the same.",
+            (_, _, true) =>
+                $"The opening lies below {Names.StartRay}: the protractor goes on upside down, and that is fine.",
+            (_, true, _) => $"{Names.StartRay} lies level already: nothing to turn.",
+            _ =>
+                $"{Names.StartRay} is not level. No need to turn the page: we turn the protractor with it.",
+        };
+        Lay(Aside(), waiting: true);
+        Spotlight(WhichArm.Start);
+        Board.Step("turn", "Turn", caption);
+    }
+
+    /// <summary>Brings centre mark and zero line to their places, in the order of the class.</summary>
+    internal void CentreAndZeroLine()
+    {
+        if (Board.Rules.Order == LayingOrder.ZeroLineFirst)
+        {
+            Lay(
+                Laying.Placement with
+                {
+                    Centre = Laying.Angle.Vertex.Towards(Laying.Angle.Start, LooseSlide),
+                }
+            );
+            ZeroLine($"Lay the {Say.Words.ZeroLine} along {Names.StartRay}, anywhere on it.");
+            Lay(Laying.Placement);
+            Centre(
+                $"Now slide it along {Names.StartRay} until the {Say.Words.CentreMark} is exactly on the vertex {Names.Vertex}."
+            );
+            return;
+        }
+        Lay(Laying.Placement with { Turn = Laying.Placement.Turn.Turned(LooseTurn) });
+        Centre($"The {Say.Words.CentreMark} goes exactly on the vertex {Names.Vertex}.");
+        Lay(Laying.Placement);
+        ZeroLine(
+            $"Turn about {Names.Vertex} until the {Say.Words.ZeroLine} covers {Names.StartRay}. Then look at the {Say.Words.CentreMark} again."
+        );
+    }
+
+    /// <summary>Extends arms that do not reach the graduations; nothing when both do.</summary>
+    internal void Extend()
+    {
+        (double? start, double? end) = Extensions();
+        if (start is null && end is null)
+        {
+            return;
+        }
+        string which = (start, end) switch
+        {
+            (not null, not null) => $"Both {Say.Words.Arm}s stop",
+            (not null, _) => $"{Names.StartRay} stops",
+            _ => $"{Names.EndRay} stops",
+        };
+        double missing = Math.Max(
+            Laying.Laid.StartCrossing?.Shortfall ?? 0,
+            Laying.Laid.EndCrossing?.Shortfall ?? 0
+        );
+        Spotlight(null);
+        Board.Change(FigureId, f => Extended(f, start, end));
+        Arm shortArm = end is not null ? Laying.Angle.EndArm : Laying.Angle.StartArm;
+        Board.Sheet = Board.Sheet with
+        {
+            Straightedge = new LaidStraightedge(Laying.Angle.Vertex, shortArm.Direction),
+        };
+        Board.Step(
+            "extend",
+            "Extend",
+            $"{which} {Numbers.Millimetres(missing)} short. Extend with the {Say.Words.Straightedge}, exactly along itself; the angle stays the same.",
+            Question.YesOrNo(
+                $"The graduations are out of reach. Does a longer {Say.Words.Arm} change the angle?",
+                yes: false
+            )
+        );
+        Board.Sheet = Board.Sheet with { Straightedge = null };
+    }
+
+    /// <summary>Chooses the scale by the rule of the class.</summary>
+    internal void ChooseScale()
+    {
+        string[] choices =
+        [
+            .. Enumerable
+                .Range(0, Protractor.Scales.Count)
+                .Select(i => Say.ScaleName(Protractor, i)),
+        ];
+        Question? question =
+            choices.Length > 1
+                ? new Question("Which numbers shall we follow?", choices, Laying.Scale)
+                : null;
+        Board.Warn(RuleSentences.Warning(Board.Rules.Scale, Protractor, Laying.Angle, Say));
+        string caption = RuleSentences.Choose(Board.Rules.Scale, Laying, Say);
+        if (
+            Board.Rules.Confirming is ScaleRule second
+            && second != Board.Rules.Scale
+            && RuleSentences.Serves(second, Laying)
+        )
+        {
+            caption += $" And it agrees: {RuleSentences.Confirm(second, Laying, Say)}";
+        }
+        Ink(Laying.Scale);
+        Spotlight(WhichArm.Start);
+        Board.Step("scale", "Which scale", caption, question);
+    }
+
+    /// <summary>Counts along the scale to the other arm.</summary>
+    internal void Count()
+    {
+        bool creased = Protractor.SmallestGraduation > 10;
+        Board.Sheet = Board.Sheet with
+        {
+            Threads =
+            [
+                .. Board.Sheet.Threads.Where(t => t.Id != FigureId),
+                new CountedThread(
+                    FigureId,
+                    CountingThread.Along(Protractor, Laying.Placement, Laying.Scale, Laying.Reading)
+                ),
+            ],
+            Lens = Laying.Laid.EndCrossing?.At,
+        };
+        Spotlight(WhichArm.End);
+        Board.Step(
+            "count",
+            "Count",
+            $"Start at zero and follow {Say.Counted(Protractor, Laying.Scale)}: {Counting.Said(Laying, Say)}.",
+            Question.Open(
+                creased ? $"Count the creases. How many lie before {Names.EndRay}?"
+                : Protractor.Marks == GraduationMarks.Raised
+                    ? $"Count by touch. How many tens lie before {Names.EndRay}?"
+                : $"Count along. What is the last label before {Names.EndRay}?"
+            )
+        );
+        Board.Sheet = Board.Sheet with { Lens = null };
+    }
+
+    /// <summary>Writes the measure beside the arc.</summary>
+    internal void Write(string name, double result)
+    {
+        Board.Change(FigureId, f => f with { Written = Say.Degrees(result) });
+        Board.Step(
+            "write",
+            "Write",
+            $"Write it beside the arc: {name} = {Say.Degrees(result)}."
+                + (Say.Style == DegreeStyle.Sign ? " The degree sign belongs to it." : "")
+        );
+    }
+
+    /// <summary>Lifts the instrument and asks whether the number is reasonable.</summary>
+    internal void Check(Angle given, double result)
+    {
+        Board.Lift(FigureId);
+        Spotlight(null);
+        AngleKind kind = given.Measure.Kind;
+        string estimated = Board.Rules.EstimateFirst
+            ? $" Our estimate was about {Say.Degrees(Estimate.Of(given.Measure).Number)}: near enough."
+            : "";
+        Board.Step(
+            "check",
+            "Check",
+            $"{Say.Degrees(result)} is {Numbers.Compared(new Measure(result).Kind)}: {Numbers.WithArticle(kind)}, as we said.{estimated} Measuring again from {Names.EndRay} must give the same.",
+            Question.YesOrNo(
+                $"We said {Numbers.Adjective(kind)}. Can {Say.Degrees(result)} be right?",
+                yes: true
+            )
+        );
+    }
+
+    /// <summary>Lays the instrument in its place without a step of its own, arms extended where they must be.</summary>
+    internal void LayAtOnce()
+    {
+        (double? start, double? end) = Extensions();
+        Board.Change(FigureId, f => Extended(f, start, end));
+        Lay(Laying.Placement);
+    }
+
+    private void Centre(string caption) =>
+        Board.Step(
+            "centre",
+            Capital(Say.Words.CentreMark.Split(' ')[0]),
+            caption,
+            Question.Open($"Where does the {Say.Words.CentreMark} go?")
+        );
+
+    private void ZeroLine(string caption)
+    {
+        Spotlight(WhichArm.Start);
+        Board.Step("zero-line", Capital(Say.Words.ZeroLine), caption);
+    }
+
+    private void Lay(Placement placement, bool waiting = false) =>
+        Board.Lay(new LaidInstrument(FigureId, Protractor.Id, placement) { Waiting = waiting });
+
+    private void Ink(int scale) =>
+        Board.Lay(
+            new LaidInstrument(FigureId, Protractor.Id, Laying.Placement) { InkedScale = scale }
+        );
+
+    private Placement Aside() =>
+        Laying.Placement with
+        {
+            Turn = Laying.Placement.Turn.Turned(LooseTurn),
+            Centre = Laying.Angle.Vertex.Towards(
+                Laying.Angle.Bisector,
+                Protractor.EdgeRadius * AsideBy
+            ),
+        };
+
+    private void Spotlight(WhichArm? arm) =>
+        Board.Change(
+            FigureId,
+            f => f with { Spotlight = arm is WhichArm which ? InFigure(f, which) : null }
+        );
+
+    private Figure Extended(Figure figure, double? start, double? end)
+    {
+        WhichArm? first = InFigure(figure, WhichArm.Start);
+        WhichArm? second = InFigure(figure, WhichArm.End);
+        return figure with
+        {
+            StartExtendedTo =
+                first == WhichArm.Start ? start
+                : second == WhichArm.Start ? end
+                : null,
+            EndExtendedTo =
+                first == WhichArm.End ? start
+                : second == WhichArm.End ? end
+                : null,
+        };
+    }
+
+    // The laying may be told from the other arm, for the smaller of the two openings, or from an arm extended backwards; the
+    // figure keeps its own arms.
+    private WhichArm? InFigure(Figure figure, WhichArm which)
+    {
+        Direction meant = Laying.Angle[which].Direction;
+        return Same(meant, figure.Angle.Start) ? WhichArm.Start
+            : Same(meant, figure.Angle.End) ? WhichArm.End
+            : null;
+    }
+
+    private static bool Same(Direction one, Direction other) =>
+        Math.Abs(one.ShorterTurnTo(other)) < 1e-6;
+
+    private (double? Start, double? End) Extensions() =>
+        (ExtendedTo(Laying.Laid.StartCrossing), ExtendedTo(Laying.Laid.EndCrossing));
+
+    private static double? ExtendedTo(Crossing? crossing) =>
+        crossing is { Reaches: false } at ? at.DistanceFromVertex + BeyondRim : null;
+
+    internal static string Capital(string words) => char.ToUpperInvariant(words[0]) + words[1..];
+}

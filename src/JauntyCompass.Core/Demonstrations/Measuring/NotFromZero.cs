@@ -1,0 +1,134 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Instruments;
+
+namespace JauntyCompass.Core.Demonstrations.Measuring;
+
+/// <summary>Any graduation on the first arm: read both and subtract.</summary>
+public sealed class NotFromZero : Demonstration
+{
+    private const string Id = "angle";
+    private const double UsualStart = 25;
+
+    /// <inheritdoc/>
+    public override string Key => "not-from-zero";
+
+    /// <inheritdoc/>
+    public override string Title => "Not starting at zero";
+
+    /// <inheritdoc/>
+    public override string Summary => "Read both arms on one scale and subtract.";
+
+    /// <inheritdoc/>
+    public override DemonstrationGroup Group => DemonstrationGroup.Measuring;
+
+    /// <inheritdoc/>
+    public override double UsualMeasure => 70;
+
+    /// <inheritdoc/>
+    public override double MostMeasure => 175;
+
+    /// <inheritdoc/>
+    protected override string WhyMeasure => "Both arms must lie on one scale, neither on its zero.";
+
+    /// <inheritdoc/>
+    public override void Check(DemonstrationTask task, Faults faults)
+    {
+        base.Check(task, faults);
+        if (faults.None && Laying.Of(task.Angle, task.Names, task.Instrument) is null)
+        {
+            faults.Add("instrument", "has no scale whose zero can lie on an arm of this angle.");
+        }
+    }
+
+    /// <inheritdoc/>
+    public override Script Build(DemonstrationTask task)
+    {
+        var board = new Storyboard(task.Rules);
+        Laying well = Laying.Of(task.Angle, task.Names, task.Instrument)!;
+        double from = StartFor(well.Rounded);
+        int sense = well.Angle.Opening.Sign();
+        Placement placed = well.Placement with { Turn = well.Placement.Turn.Turned(-sense * from) };
+        double end = from + well.Rounded;
+        board.Put(new Figure(Id, task.Angle) { Names = task.Names });
+        (string start, string other) = (well.Names.StartRay, well.Names.EndRay);
+        board.Change(Id, f => Longer(f, task.Instrument.EdgeRadius));
+        board.Lay(new LaidInstrument(Id, task.Instrument.Id, placed) { InkedScale = well.Scale });
+        board.Step(
+            "lay",
+            "Lay it on",
+            $"The {board.Say.Words.CentreMark} lies on the vertex, but no zero lies on {start}. That can still be read.",
+            Question.YesOrNo("Can we measure without moving it?", yes: true)
+        );
+        Thread(board, task.Instrument, placed, well.Scale, from);
+        board.Step(
+            "first",
+            "First reading",
+            $"On {start} we read {board.Say.Degrees(from)}.",
+            Question.Open($"What does the scale say on {start}?")
+        );
+        Thread(board, task.Instrument, placed, well.Scale, end);
+        board.Step(
+            "second",
+            "Second reading",
+            $"On the same scale {other} lies at {board.Say.Degrees(end)}.",
+            Question.Open($"And on {other}, on the same scale?")
+        );
+        board.Change(Id, f => f with { Written = board.Say.Degrees(well.Rounded) });
+        board.Step(
+            "subtract",
+            "Subtract",
+            $"{board.Say.Degrees(end)} − {board.Say.Degrees(from)} = {board.Say.Degrees(well.Rounded)}. Forget to subtract, and {board.Say.Degrees(end)} would be written: the classic slip.",
+            new Question(
+                "What is the angle?",
+                [
+                    board.Say.Degrees(end),
+                    board.Say.Degrees(well.Rounded),
+                    board.Say.Degrees(end + from),
+                ],
+                1
+            )
+        );
+        board.Sheet = board.Sheet with { Threads = [] };
+        board.Lay(
+            new LaidInstrument(Id, task.Instrument.Id, well.Placement) { InkedScale = well.Scale }
+        );
+        board.Step(
+            "handier",
+            "Handier",
+            $"With the zero on {start} there is nothing to subtract: the same {board.Say.Degrees(well.Rounded)}, only handier."
+        );
+        return board.Script(Key, Title, task.Angle.Measure.Degrees, task.Instrument);
+    }
+
+    // Wide angles leave less room on the scale.
+    private static double StartFor(double measure) =>
+        Math.Min(UsualStart, Math.Floor((180 - measure) / 2));
+
+    private static Figure Longer(Figure figure, double radius)
+    {
+        const double Beyond = 10;
+        return figure with
+        {
+            StartExtendedTo =
+                figure.Angle.StartLength < radius ? radius + Beyond : figure.StartExtendedTo,
+            EndExtendedTo =
+                figure.Angle.EndLength < radius ? radius + Beyond : figure.EndExtendedTo,
+        };
+    }
+
+    private static void Thread(
+        Storyboard board,
+        Protractor protractor,
+        Placement placed,
+        int scale,
+        double reading
+    ) =>
+        board.Sheet = board.Sheet with
+        {
+            Threads =
+            [
+                new CountedThread(Id, CountingThread.Along(protractor, placed, scale, reading)),
+            ],
+        };
+}

@@ -1,0 +1,33 @@
+namespace JauntyCompass.Core.Demonstrations.Measuring;
+
+/// <summary>How the smaller angle, or the extra beyond a straight line, becomes the reflex one.</summary>
+internal static class ReflexSteps
+{
+    internal static void TakeFrom360(Storyboard board, Laying laying)
+    {
+        double result = 360 - laying.Rounded;
+        board.Step(
+            "take-from-360",
+            "From 360",
+            $"A full turn is {board.Say.Degrees(360)}. What is left over: {board.Say.Degrees(360)} − {board.Say.Degrees(laying.Rounded)} = {board.Say.Degrees(result)}.",
+            Question.Open("The protractor shows the smaller angle. How do we get the reflex one?")
+        );
+    }
+
+    internal static void AddTo180(Storyboard board, Laying beyond)
+    {
+        double result = 180 + beyond.Rounded;
+        board.Step(
+            "add-to-180",
+            "Add 180",
+            $"A straight angle is {board.Say.Degrees(180)}, and the extra comes on top: {board.Say.Degrees(180)} + {board.Say.Degrees(beyond.Rounded)} = {board.Say.Degrees(result)}.",
+            Question.Open(
+                "We measured only the extra beyond the straight line. What is still missing?"
+            )
+        );
+    }
+
+    /// <summary>Which of the two ways is handier: adding a little over 180, taking from 360 close to 360.</summary>
+    internal static ReflexMethod Handier(Angles.Measure measure) =>
+        measure.Degrees <= 270 ? ReflexMethod.AddTo180 : ReflexMethod.From360;
+}

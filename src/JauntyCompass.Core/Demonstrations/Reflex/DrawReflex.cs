@@ -1,0 +1,123 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Demonstrations.Drawing;
+using JauntyCompass.Core.Demonstrations.Measuring;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Demonstrations.Reflex;
+
+/// <summary>Draw a reflex angle by one of the three methods; the arc on the outside is what makes it reflex.</summary>
+public sealed class DrawReflex(ReflexMethod method) : Demonstration
+{
+    private const string Id = "angle";
+
+    /// <inheritdoc/>
+    public override string Key => "draw-reflex-" + ReflexText.KeyOf(method);
+
+    /// <inheritdoc/>
+    public override string Title => $"Draw a reflex angle: {ReflexText.TitleOf(method)}";
+
+    /// <inheritdoc/>
+    public override string Summary =>
+        method switch
+        {
+            ReflexMethod.AddTo180 => "Extend the base ray backwards and draw the extra beyond it.",
+            ReflexMethod.FullCircle => "Dot it directly on a full circle.",
+            _ => "Draw the smaller angle and mark the outside.",
+        };
+
+    /// <inheritdoc/>
+    public override DemonstrationGroup Group => DemonstrationGroup.Reflex;
+
+    /// <inheritdoc/>
+    public override double UsualMeasure => ReflexText.UsualOf(method);
+
+    /// <inheritdoc/>
+    public override double LeastMeasure => 181;
+
+    /// <inheritdoc/>
+    public override Protractor UsualInstrument => ReflexText.InstrumentOf(method);
+
+    /// <inheritdoc/>
+    protected override string WhyMeasure =>
+        "A reflex angle is larger than a straight one and less than a full turn.";
+
+    /// <inheritdoc/>
+    public override void Check(DemonstrationTask task, Faults faults)
+    {
+        base.Check(task, faults);
+        ReflexText.CheckInstrument(method, task, faults, drawing: true);
+    }
+
+    /// <inheritdoc/>
+    public override Script Build(DemonstrationTask task)
+    {
+        var board = new Storyboard(task.Rules);
+        Speech say = board.Say;
+        Laying laying = DrawAngle.OnBase(Drawn(task))!;
+        var draw = new DrawingSteps(board, Id, laying);
+        Angle asked = task.Angle with { StartLength = draw.ArmLength, EndLength = draw.ArmLength };
+        board.Put(
+            new Figure(Id, asked)
+            {
+                Names = task.Names,
+                HasEnd = false,
+                Mark = OpeningMark.None,
+            }
+        );
+        draw.BaseRay(task.BaseRayGiven);
+        draw.Picture(asked);
+        string total = say.Degrees(task.Angle.Measure.Degrees);
+        if (method == ReflexMethod.From360)
+        {
+            board.Step(
+                "smaller",
+                "The smaller one",
+                $"{say.Degrees(360)} − {total} = {say.Degrees(laying.Rounded)}: we draw the smaller angle.",
+                Question.Open("Which smaller angle do we draw instead?")
+            );
+        }
+        else if (method == ReflexMethod.AddTo180)
+        {
+            board.Rule(
+                new DrawnLine(
+                    "back",
+                    asked.Vertex,
+                    asked.Vertex.Towards(asked.Start.Opposite, draw.ArmLength),
+                    Ink.Extension
+                )
+            );
+            board.Step(
+                "back",
+                "Extend back",
+                $"Extend the base ray backwards: that is {say.Degrees(180)}. {total} − {say.Degrees(180)} = {say.Degrees(laying.Rounded)} more.",
+                Question.Open($"How much more than {say.Degrees(180)} is it?")
+            );
+        }
+        var measure = new MeasuringSteps(board, Id, laying);
+        measure.CentreAndZeroLine();
+        measure.ChooseScale();
+        measure.Count();
+        draw.Dot();
+        draw.SecondRay();
+        draw.Label(asked, task.Names);
+        board.Step(
+            "outside",
+            "The outside",
+            "The arc on the outside is what makes it a reflex angle. Inside, the same drawing would show the smaller one.",
+            Question.Open("Why must the arc go round the outside?")
+        );
+        draw.Remeasure(asked);
+        return board.Script(Key, $"Draw {total}", task.Angle.Measure.Degrees, task.Instrument);
+    }
+
+    private DemonstrationTask Drawn(DemonstrationTask task) =>
+        method == ReflexMethod.AddTo180
+            ? task with
+            {
+                Angle = ReflexRoutes.Beyond(task.Angle, task).Beyond,
+                Names = ReflexRoutes.Beyond(task.Angle, task).Names,
+            }
+            : task;
+}

@@ -1,0 +1,72 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Demonstrations.Measuring;
+using JauntyCompass.Core.Instruments;
+
+namespace JauntyCompass.Core.Demonstrations.Reflex;
+
+/// <summary>Measure a reflex angle by one of the three methods.</summary>
+public sealed class MeasureReflex(ReflexMethod method) : Demonstration
+{
+    private const string Id = "angle";
+
+    /// <inheritdoc/>
+    public override string Key => "reflex-" + ReflexText.KeyOf(method);
+
+    /// <inheritdoc/>
+    public override string Title => $"Measure a reflex angle: {ReflexText.TitleOf(method)}";
+
+    /// <inheritdoc/>
+    public override string Summary => ReflexText.MeasuringOf(method);
+
+    /// <inheritdoc/>
+    public override DemonstrationGroup Group => DemonstrationGroup.Reflex;
+
+    /// <inheritdoc/>
+    public override double UsualMeasure => ReflexText.UsualOf(method);
+
+    /// <inheritdoc/>
+    public override double LeastMeasure => 181;
+
+    /// <inheritdoc/>
+    public override Protractor UsualInstrument => ReflexText.InstrumentOf(method);
+
+    /// <inheritdoc/>
+    protected override string WhyMeasure =>
+        "A reflex angle is larger than a straight one and less than a full turn.";
+
+    /// <inheritdoc/>
+    public override void Check(DemonstrationTask task, Faults faults)
+    {
+        base.Check(task, faults);
+        ReflexText.CheckInstrument(method, task, faults);
+    }
+
+    /// <inheritdoc/>
+    public override Script Build(DemonstrationTask task)
+    {
+        var board = new Storyboard(task.Rules);
+        board.Put(new Figure(Id, task.Angle) { Names = task.Names });
+        Angle lying =
+            task.Rules.Turning == Turning.Page
+                ? MeasureAngle.Levelled(task.Angle, task.Instrument)
+                : task.Angle;
+        new MeasuringSteps(board, Id, Laying.Of(lying, task.Names, task.Instrument)!).Kind(
+            task.Angle
+        );
+        board.Change(Id, f => f with { Angle = lying });
+        double result = ReflexRoutes.Measure(board, Id, lying, task, method);
+        board.Change(Id, f => f with { Written = board.Say.Degrees(result) });
+        board.Step(
+            "write",
+            "Write",
+            $"{task.Names.Full} = {board.Say.Degrees(result)}, written on the outside, where the arc is."
+        );
+        return board.Script(
+            Key,
+            $"{task.Names.Full}: {ReflexText.TitleOf(method)}",
+            task.Angle.Measure.Degrees,
+            task.Instrument
+        );
+    }
+}

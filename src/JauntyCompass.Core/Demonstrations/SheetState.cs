@@ -1,0 +1,164 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Demonstrations;
+
+/// <summary>
+/// The whole state of the sheet at one step. Each state stands for itself: it does not depend on how one got there. Things
+/// with the same id in two states are the same thing, moved.
+/// </summary>
+public sealed record SheetState
+{
+    /// <summary>The angles.</summary>
+    public IReadOnlyList<Figure> Figures { get; init; } = [];
+
+    /// <summary>Lines beside them: drawn, extended, traced.</summary>
+    public IReadOnlyList<DrawnLine> Lines { get; init; } = [];
+
+    /// <summary>Dots.</summary>
+    public IReadOnlyList<DrawnDot> Dots { get; init; } = [];
+
+    /// <summary>Words and numbers written on the sheet.</summary>
+    public IReadOnlyList<Written> Notes { get; init; } = [];
+
+    /// <summary>Instruments that lie on the sheet.</summary>
+    public IReadOnlyList<LaidInstrument> Instruments { get; init; } = [];
+
+    /// <summary>Counting threads.</summary>
+    public IReadOnlyList<CountedThread> Threads { get; init; } = [];
+
+    /// <summary>The straightedge, or null while it is in the tray.</summary>
+    public LaidStraightedge? Straightedge { get; init; }
+
+    /// <summary>Tracing paper, or null.</summary>
+    public TracingPaper? Tracing { get; init; }
+
+    /// <summary>Where the lens looks, or null.</summary>
+    public Point? Lens { get; init; }
+}
+
+/// <summary>How the opening of an angle is marked.</summary>
+public enum OpeningMark
+{
+    /// <summary>Not marked.</summary>
+    None,
+
+    /// <summary>By an arc.</summary>
+    Arc,
+
+    /// <summary>By the box of a right angle.</summary>
+    Box,
+
+    /// <summary>By an arc with an arrow: a turn from the start arm to the end arm.</summary>
+    Turn,
+}
+
+/// <summary>An angle on the sheet.</summary>
+/// <param name="Id">Unique on the sheet.</param>
+/// <param name="Angle">The angle, lying as it lies at this step.</param>
+public sealed record Figure(string Id, Angle Angle)
+{
+    /// <summary>Letters at its points, or null.</summary>
+    public AngleNames? Names { get; init; }
+
+    /// <summary>How its opening is marked.</summary>
+    public OpeningMark Mark { get; init; } = OpeningMark.Arc;
+
+    /// <summary>What is written beside the mark, or null.</summary>
+    public string? Written { get; init; }
+
+    /// <summary>Length to which the start arm is extended, in mm, or null when it is not.</summary>
+    public double? StartExtendedTo { get; init; }
+
+    /// <summary>Length to which the end arm is extended, in mm, or null when it is not.</summary>
+    public double? EndExtendedTo { get; init; }
+
+    /// <summary>Whether the end arm is drawn; before that only the base ray stands there.</summary>
+    public bool HasEnd { get; init; } = true;
+
+    /// <summary>The arm the step is about, or null.</summary>
+    public WhichArm? Spotlight { get; init; }
+
+    /// <summary>Whether the vertex is what the step is about.</summary>
+    public bool VertexSpotlight { get; init; }
+}
+
+/// <summary>What a line is drawn with.</summary>
+public enum Ink
+{
+    /// <summary>Pencil.</summary>
+    Pencil,
+
+    /// <summary>A dotted extension, to be rubbed out again.</summary>
+    Extension,
+
+    /// <summary>The marking ink: what went wrong.</summary>
+    Marking,
+}
+
+/// <summary>A straight line.</summary>
+/// <param name="Id">Unique on the sheet.</param>
+/// <param name="From">One end.</param>
+/// <param name="To">The other end.</param>
+/// <param name="Ink">What it is drawn with.</param>
+/// <param name="Arrow">Whether it ends in an arrowhead.</param>
+public sealed record DrawnLine(
+    string Id,
+    Point From,
+    Point To,
+    Ink Ink = Ink.Pencil,
+    bool Arrow = false
+);
+
+/// <summary>A dot.</summary>
+/// <param name="Id">Unique on the sheet.</param>
+/// <param name="At">Where it is.</param>
+/// <param name="Ink">What it is made with.</param>
+public sealed record DrawnDot(string Id, Point At, Ink Ink = Ink.Pencil);
+
+/// <summary>Words or numbers on the sheet.</summary>
+/// <param name="Id">Unique on the sheet.</param>
+/// <param name="Text">What is written.</param>
+/// <param name="At">Where its middle stands.</param>
+/// <param name="Ink">What it is written with.</param>
+/// <param name="Crossed">Whether it is crossed out: not allowed.</param>
+public sealed record Written(
+    string Id,
+    string Text,
+    Point At,
+    Ink Ink = Ink.Pencil,
+    bool Crossed = false
+);
+
+/// <summary>An instrument that lies on the sheet.</summary>
+/// <param name="Id">Unique on the sheet.</param>
+/// <param name="InstrumentId">Which of the script's instruments.</param>
+/// <param name="Placement">Where it lies.</param>
+public sealed record LaidInstrument(string Id, string InstrumentId, Placement Placement)
+{
+    /// <summary>Index of the scale that is inked while the others are ghosted; null: all alike.</summary>
+    public int? InkedScale { get; init; }
+
+    /// <summary>Bearing to which its turning arm is set, in degrees as printed; null when it has none or it lies at rest.</summary>
+    public double? ArmBearing { get; init; }
+
+    /// <summary>Whether it is only waiting to be laid on, and may lie partly off the window.</summary>
+    public bool Waiting { get; init; }
+}
+
+/// <summary>A counting thread on the sheet.</summary>
+/// <param name="Id">Unique on the sheet.</param>
+/// <param name="Count">The way it runs.</param>
+/// <param name="Wrong">Whether it shows a count that went wrong, in the marking ink.</param>
+public sealed record CountedThread(string Id, CountingThread Count, bool Wrong = false);
+
+/// <summary>The straightedge laid along a line.</summary>
+/// <param name="From">Where the line begins.</param>
+/// <param name="Direction">Which way it runs.</param>
+/// <param name="Length">Length of the straightedge, in mm.</param>
+public sealed record LaidStraightedge(Point From, Direction Direction, double Length = 160);
+
+/// <summary>A sheet of tracing paper with what was traced on it.</summary>
+/// <param name="Angle">The traced angle, arms extended at will.</param>
+public sealed record TracingPaper(Angle Angle);

@@ -1,0 +1,197 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Demonstrations.Measuring;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Demonstrations.WentWrong;
+
+/// <summary>
+/// A wrong answer is given; the class guesses what happened; the mistake is made again on the sheet and then it is done right.
+/// </summary>
+/// <param name="mistake">The mistake that is replayed.</param>
+public sealed class Replay(Mistake mistake) : Demonstration
+{
+    private const string Id = "angle";
+
+    /// <inheritdoc/>
+    public override string Key => "wrong-" + mistake.Key;
+
+    /// <inheritdoc/>
+    public override string Title => "What went wrong? " + MeasuringSteps.Capital(mistake.Name);
+
+    /// <inheritdoc/>
+    public override string Summary =>
+        "A wrong answer, the class guesses, the mistake is replayed and put right.";
+
+    /// <inheritdoc/>
+    public override DemonstrationGroup Group => DemonstrationGroup.WentWrong;
+
+    /// <inheritdoc/>
+    public override double UsualMeasure => Slip(64) is not null ? 64 : 237;
+
+    /// <summary>The mistake that is replayed.</summary>
+    public string Mistake => mistake.Key;
+
+    /// <inheritdoc/>
+    public override void Check(DemonstrationTask task, Faults faults)
+    {
+        base.Check(task, faults);
+        if (!faults.None)
+        {
+            return;
+        }
+        if (Laying.Of(task.Angle, task.Names, task.Instrument) is not Laying laying)
+        {
+            faults.Add("instrument", "has no scale whose zero can lie on an arm of this angle.");
+        }
+        else if (SlipOf(task, laying) is null)
+        {
+            faults.Add(
+                "angle.measure",
+                $"must be one at which this mistake shows with this instrument; at {Numbers.Degrees(task.Angle.Measure.Degrees)} it does not."
+            );
+        }
+    }
+
+    /// <inheritdoc/>
+    public override Script Build(DemonstrationTask task)
+    {
+        var board = new Storyboard(task.Rules);
+        Laying laying = Laying.Of(task.Angle, task.Names, task.Instrument)!;
+        Slip slip = SlipOf(task, laying)!;
+        board.Put(
+            new Figure(Id, task.Angle)
+            {
+                Names = task.Names,
+                Mark = MeasureAngle.MarkOf(task.Angle),
+                Written = $"{board.Say.Degrees(slip.Answer)}?",
+            }
+        );
+        var steps = new MeasuringSteps(board, Id, laying);
+        steps.LayAtOnce();
+        board.Lift(Id);
+        Answer(board, slip);
+        Again(board, laying, slip, task);
+        board.Lift(Id);
+        board.Sheet = board.Sheet with { Notes = [] };
+        Right(board, steps, task);
+        return board.Script(
+            Key,
+            $"What went wrong? {board.Say.Degrees(slip.Answer)}",
+            task.Angle.Measure.Degrees,
+            task.Instrument
+        );
+    }
+
+    private void Answer(Storyboard board, Slip slip)
+    {
+        (string[] choices, int answer) = Replays.Guesses(mistake, board.Say);
+        board.Step(
+            "answer",
+            "The answer",
+            $"Someone wrote {board.Say.Degrees(slip.Answer)}. Let us see what happened; it happens to everybody.",
+            null
+        );
+        board.Step(
+            "guess",
+            "Guess",
+            $"Let us do it again the same way and see: “{board.Say.InOwnWords(mistake.Name)}”.",
+            new Question($"How could {board.Say.Degrees(slip.Answer)} come about?", choices, answer)
+        );
+    }
+
+    private void Again(Storyboard board, Laying laying, Slip slip, DemonstrationTask task)
+    {
+        Protractor protractor = laying.Protractor;
+        Speech say = board.Say;
+        board.Lay(new LaidInstrument(Id, protractor.Id, slip.Placement));
+        bool misplaced = slip.Placement != laying.Placement;
+        if (misplaced)
+        {
+            LaidAngle laid = LaidAngle.Of(laying.Angle, protractor, slip.Placement, WhichArm.Start);
+            board.Step(
+                "lying",
+                "How it lay",
+                $"This is how it lay: {say.Words.CentreMark} {Numbers.Millimetres(laid.Alignment.CentreOffset)} from the vertex, {say.Words.ZeroLine} {say.Degrees(Math.Abs(laid.Alignment.ZeroLineOff))} off the {say.Words.Arm}.",
+                Question.Open("What do you notice about the way it lies?")
+            );
+        }
+        board.Lay(
+            new LaidInstrument(Id, protractor.Id, slip.Placement) { InkedScale = slip.Scale }
+        );
+        board.Sheet = board.Sheet with
+        {
+            Threads =
+            [
+                new CountedThread(
+                    Id,
+                    CountingThread.Along(protractor, slip.Placement, slip.Scale, slip.CountedTo),
+                    Wrong: true
+                ),
+            ],
+        };
+        Situation situation = Situation.Measuring(task.Angle, protractor, slip.Placement);
+        Feedback told = mistake.Tell(new MistakeStory(situation, slip.Answer, Figure: null, say));
+        board.Step(
+            "replay",
+            "Replayed",
+            told.Happened,
+            Question.Open("Watch the count. Where does it go astray?")
+        );
+        board.Step("remedy", "Remedy", told.Next);
+    }
+
+    private static void Right(Storyboard board, MeasuringSteps steps, DemonstrationTask task)
+    {
+        Laying laying = steps.Laying;
+        steps.LayAtOnce();
+        steps.ChooseScale();
+        steps.Count();
+        bool reflexOnHalf =
+            task.Angle.Measure.Kind == AngleKind.Reflex
+            && task.Instrument.Shape == ProtractorShape.HalfCircle;
+        if (reflexOnHalf)
+        {
+            ReflexSteps.TakeFrom360(board, laying);
+        }
+        steps.Write(task.Names.Full, reflexOnHalf ? 360 - laying.Rounded : laying.Rounded);
+    }
+
+    private Slip? SlipOf(DemonstrationTask task, Laying laying)
+    {
+        LaidAngle laid = LaidAngle.Of(
+            task.Angle,
+            laying.Protractor,
+            laying.Placement,
+            laying.Angle.Start == task.Angle.Start ? WhichArm.Start : null
+        );
+        Slip? usual = mistake.Show(laid);
+        if (usual is null)
+        {
+            return null;
+        }
+        // From a student's own answer: the way the instrument really lay, and what was really written.
+        return usual with
+        {
+            Placement = task.Placement ?? usual.Placement,
+            Answer = task.Answer ?? usual.Answer,
+        };
+    }
+
+    private Slip? Slip(double measure)
+    {
+        var angle = new Angle(
+            default,
+            default,
+            new Measure(measure),
+            Opening.Anticlockwise,
+            90,
+            90
+        );
+        return Laying.Of(angle, new AngleNames("K", "L", "M"), UsualInstrument) is Laying laying
+            ? mistake.Show(LaidAngle.Of(angle, laying.Protractor, laying.Placement))
+            : null;
+    }
+}

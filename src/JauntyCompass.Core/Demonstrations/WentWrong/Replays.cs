@@ -1,0 +1,51 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Demonstrations.WentWrong;
+
+/// <summary>One replay for every mistake of the catalogue that can be shown on the sheet.</summary>
+public static class Replays
+{
+    private const int MostGuesses = 4;
+
+    /// <summary>All replays, the commonest mistake first.</summary>
+    public static IReadOnlyList<Demonstration> All { get; } =
+    [.. Shown().Select(m => new Replay(m))];
+
+    /// <summary>What the class may guess: the mistake itself among others, in the order of the catalogue.</summary>
+    internal static (string[] Choices, int Answer) Guesses(Mistake mistake, Speech say)
+    {
+        List<Mistake> others = [.. Shown().Where(m => m.Key != mistake.Key).Take(MostGuesses - 1)];
+        List<Mistake> all = [.. Shown().Where(m => m.Key == mistake.Key || others.Contains(m))];
+        return (
+            [.. all.Select(m => say.InOwnWords(m.Name))],
+            all.FindIndex(m => m.Key == mistake.Key)
+        );
+    }
+
+    private static IEnumerable<Mistake> Shown() =>
+        MistakeCatalogue.All.Where(m => ShowsAt(m, 64) || ShowsAt(m, 237));
+
+    private static bool ShowsAt(Mistake mistake, double measure)
+    {
+        var angle = new Angle(
+            default,
+            default,
+            new Measure(measure),
+            Opening.Anticlockwise,
+            90,
+            90
+        );
+        Angle smaller = angle.Smaller;
+        var placement = new Placement(
+            default,
+            smaller.Opening == Opening.Anticlockwise ? smaller.Start : smaller.Start.Opposite
+        );
+        return mistake.Show(
+            LaidAngle.Of(angle, InstrumentCatalogue.DeskHalfCircle, placement, WhichArm.Start)
+        )
+            is not null;
+    }
+}

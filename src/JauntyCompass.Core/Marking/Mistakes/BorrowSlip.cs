@@ -1,0 +1,51 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Instruments;
+
+namespace JauntyCompass.Core.Marking.Mistakes;
+
+/// <summary>Taking from 360 went wrong at the borrow: the result is off by 10 or by 100.</summary>
+public sealed class BorrowSlip : Mistake
+{
+    /// <inheritdoc/>
+    public override string Key => "borrow-slip";
+
+    /// <inheritdoc/>
+    public override string Name => "slipped when taking from 360";
+
+    /// <inheritdoc/>
+    public override double Prior => 0.001;
+
+    /// <inheritdoc/>
+    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    {
+        if (situation.Measure > 180)
+        {
+            outcomes.Add(situation.Measure + 10);
+            outcomes.Add(situation.Measure - 10);
+            outcomes.Add(situation.Measure + 100);
+            outcomes.Add(situation.Measure - 100);
+        }
+    }
+
+    /// <inheritdoc/>
+    public override Feedback Tell(MistakeStory story) =>
+        new(
+            story.Praise,
+            "Your way is right. In taking away from 360 a ten or a hundred went astray.",
+            "Check by adding: the smaller angle and your answer must make 360 together."
+        );
+
+    /// <inheritdoc/>
+    public override Slip? Show(in LaidAngle laid)
+    {
+        double right = Math.Round(laid.Asked.Measure.Degrees);
+        return laid.Asked.Measure.Kind == AngleKind.Reflex && laid.Advice.Reading is double read
+            ? new Slip(
+                laid.Placement,
+                laid.Advice.ScaleIndex,
+                read,
+                right + 10 < 360 ? right + 10 : right - 10
+            )
+            : null;
+    }
+}

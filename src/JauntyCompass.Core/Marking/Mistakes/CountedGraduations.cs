@@ -1,0 +1,42 @@
+using JauntyCompass.Core.Instruments;
+
+namespace JauntyCompass.Core.Marking.Mistakes;
+
+/// <summary>Graduations were counted instead of the spaces between them, the zero as one: A + 1.</summary>
+public sealed class CountedGraduations : Mistake
+{
+    /// <inheritdoc/>
+    public override string Key => "counted-graduations";
+
+    /// <inheritdoc/>
+    public override string Name => "counted graduations instead of spaces";
+
+    /// <inheritdoc/>
+    public override double Prior => 0.004;
+
+    /// <inheritdoc/>
+    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    {
+        if (situation.Result(situation.Seen + 1) is double result)
+        {
+            outcomes.Add(result);
+        }
+    }
+
+    /// <inheritdoc/>
+    public override Feedback Tell(MistakeStory story) =>
+        new(
+            story.Praise,
+            "You are one degree over: the graduations were counted, and zero was counted as one.",
+            "A degree is the space between two graduations. Start with zero on the zero line, then count the steps."
+        );
+
+    /// <inheritdoc/>
+    public override Slip? Show(in LaidAngle laid)
+    {
+        double read = Math.Round(laid.Advice.Reading ?? 0);
+        return read + 1 <= laid.Protractor.FullScale && laid.Protractor.SmallestGraduation <= 1
+            ? new Slip(laid.Placement, laid.Advice.ScaleIndex, read, read + 1)
+            : null;
+    }
+}

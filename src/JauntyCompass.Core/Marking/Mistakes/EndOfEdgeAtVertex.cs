@@ -1,0 +1,87 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Instruments;
+
+namespace JauntyCompass.Core.Marking.Mistakes;
+
+/// <summary>
+/// The end of the straight edge was put at the vertex instead of the centre mark. For a half-length equal to the edge radius
+/// and no inset an acute A comes out as 2A (Euclid, <i>Elements</i> III.20: the angle at the centre is twice that at the edge).
+/// </summary>
+public sealed class EndOfEdgeAtVertex : Mistake
+{
+    // How near the end of the edge must lie to the vertex to have been put there, in mm. Common practice, no source.
+    private const double AtVertex = 4;
+
+    /// <inheritdoc/>
+    public override string Key => "end-of-edge-at-vertex";
+
+    /// <inheritdoc/>
+    public override string Name => "put the end of the edge at the vertex";
+
+    /// <inheritdoc/>
+    public override double Prior => 0.003;
+
+    /// <inheritdoc/>
+    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    {
+        if (situation.Instrument.Shape == ProtractorShape.FullCircle)
+        {
+            return;
+        }
+        if (situation.Laid is LaidAngle laid)
+        {
+            bool endAtVertex =
+                Math.Abs(laid.Alignment.CentreOffset - situation.Instrument.HalfLength) <= AtVertex;
+            if (endAtVertex && situation.Careful is double careful)
+            {
+                outcomes.Add(careful);
+            }
+        }
+        else if (
+            situation.Activity == Activity.Measuring
+            && At(situation.Angle, situation.Instrument) is double read
+        )
+        {
+            outcomes.Add(read);
+        }
+    }
+
+    /// <inheritdoc/>
+    public override Feedback Tell(MistakeStory story) =>
+        new(
+            null,
+            $"The end of the edge lay at the vertex, and the {story.Words.CentreMark} far away from it.",
+            $"Slide it along the {story.Words.Arm} until the {story.Words.CentreMark} is on the vertex: the middle, not the end."
+        );
+
+    /// <inheritdoc/>
+    public override Slip? Show(in LaidAngle laid) =>
+        laid.Protractor.Shape == ProtractorShape.FullCircle
+            ? null
+            : Slips.Misplaced(laid, Slid(laid.Angle, laid.Protractor, laid.Placement));
+
+    private static Placement Slid(Angle angle, Protractor protractor, in Placement well) =>
+        well with
+        {
+            Centre = well.Centre.Towards(angle.Start, protractor.HalfLength),
+        };
+
+    private static double? At(Angle angle, Protractor protractor)
+    {
+        if (angle.Measure.Degrees > 180)
+        {
+            return null;
+        }
+        var well = new Placement(
+            angle.Vertex,
+            angle.Opening == Opening.Anticlockwise ? angle.Start : angle.Start.Opposite
+        );
+        LaidAngle laid = LaidAngle.Of(
+            angle,
+            protractor,
+            Slid(angle, protractor, well),
+            WhichArm.Start
+        );
+        return laid.Advice.Reading;
+    }
+}

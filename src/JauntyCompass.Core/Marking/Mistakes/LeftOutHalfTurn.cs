@@ -1,0 +1,45 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Instruments;
+
+namespace JauntyCompass.Core.Marking.Mistakes;
+
+/// <summary>A reflex angle by adding, and the 180 forgotten; or taken from 180 instead of 360: A − 180.</summary>
+public sealed class LeftOutHalfTurn : Mistake
+{
+    /// <inheritdoc/>
+    public override string Key => "left-out-half-turn";
+
+    /// <inheritdoc/>
+    public override string Name => "left out the 180 of a reflex angle";
+
+    /// <inheritdoc/>
+    public override double Prior => 0.001;
+
+    /// <inheritdoc/>
+    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    {
+        if (situation.Measure > 180)
+        {
+            outcomes.Add(situation.Measure - 180);
+        }
+    }
+
+    /// <inheritdoc/>
+    public override Feedback Tell(MistakeStory story) =>
+        new(
+            story.Praise,
+            "That is only the part beyond the straight line, or what is left of 180.",
+            "A reflex angle is more than 180 degrees: say its kind again, then add what is missing."
+        );
+
+    /// <inheritdoc/>
+    public override Slip? Show(in LaidAngle laid) =>
+        laid.Asked.Measure.Kind == AngleKind.Reflex && laid.Advice.Reading is double read
+            ? new Slip(
+                laid.Placement,
+                laid.Advice.ScaleIndex,
+                read,
+                Math.Round(laid.Asked.Measure.Degrees - 180)
+            )
+            : null;
+}

@@ -1,0 +1,68 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Instruments;
+
+namespace JauntyCompass.Core.Marking.Mistakes;
+
+/// <summary>The first arm did not lie on zero, and its reading was not subtracted, or was added: the end reading, or the sum.</summary>
+public sealed class StartNotSubtracted : Mistake
+{
+    private const double ShownStart = 25;
+
+    /// <inheritdoc/>
+    public override string Key => "start-not-subtracted";
+
+    /// <inheritdoc/>
+    public override string Name => "forgot to subtract the reading on the first arm";
+
+    /// <inheritdoc/>
+    public override double Prior => 0.003;
+
+    /// <inheritdoc/>
+    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    {
+        if (
+            situation.Activity != Activity.Measuring
+            || situation.Laid is not LaidAngle laid
+            || laid.Alignment.IsLinedUp
+        )
+        {
+            return;
+        }
+        for (int i = 0; i < situation.Instrument.Scales.Count; i++)
+        {
+            if (
+                laid.Reading(i, WhichArm.Start) is double start
+                && laid.Reading(i, WhichArm.End) is double end
+            )
+            {
+                outcomes.Add(Math.Max(start, end));
+                outcomes.Add(start + end);
+            }
+        }
+    }
+
+    /// <inheritdoc/>
+    public override Feedback Tell(MistakeStory story) =>
+        new(
+            null,
+            $"No zero lay on your first {story.Words.Arm}, so the number on the other one is not the angle yet.",
+            $"Read both {story.Words.Arm}s on the same scale and take the smaller number from the larger; or lay zero on the first {story.Words.Arm}."
+        );
+
+    /// <inheritdoc/>
+    public override Slip? Show(in LaidAngle laid)
+    {
+        double end = Math.Round(laid.Advice.Reading ?? 0) + ShownStart;
+        return end > laid.Protractor.FullScale
+            ? null
+            : new Slip(
+                laid.Placement with
+                {
+                    Turn = laid.Placement.Turn.Turned(-laid.Angle.Opening.Sign() * ShownStart),
+                },
+                laid.Advice.ScaleIndex,
+                end,
+                end
+            );
+    }
+}

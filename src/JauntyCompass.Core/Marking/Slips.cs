@@ -1,0 +1,22 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Instruments;
+
+namespace JauntyCompass.Core.Marking;
+
+/// <summary>Slips that several mistakes share.</summary>
+internal static class Slips
+{
+    // A slip that costs less than this, in degrees, would show nothing on the sheet.
+    private const double Shows = 1;
+
+    /// <summary>The right scale read at a wrong placement; null where that costs nothing.</summary>
+    internal static Slip? Misplaced(in LaidAngle well, in Placement placement)
+    {
+        LaidAngle laid = LaidAngle.Of(well.Angle, well.Protractor, placement, WhichArm.Start);
+        return
+            laid.Reading(well.Advice.ScaleIndex, WhichArm.End) is double reading
+            && Math.Abs(Math.Round(reading) - well.Angle.Measure.Degrees) >= Shows
+            ? new Slip(placement, well.Advice.ScaleIndex, reading, Math.Round(reading))
+            : null;
+    }
+}

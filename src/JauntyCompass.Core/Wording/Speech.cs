@@ -1,0 +1,70 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Instruments;
+
+namespace JauntyCompass.Core.Wording;
+
+/// <summary>How degrees are written.</summary>
+public enum DegreeStyle
+{
+    /// <summary>With the sign: 64°.</summary>
+    Sign,
+
+    /// <summary>In words: 64 degrees.</summary>
+    Words,
+}
+
+/// <summary>Says things in a class's words and in its way of writing degrees.</summary>
+/// <param name="Words">The class's words.</param>
+/// <param name="Style">How degrees are written.</param>
+public sealed record Speech(Words Words, DegreeStyle Style)
+{
+    /// <summary>Usual words, degree sign.</summary>
+    public static Speech Usual { get; } = new(Words.Usual, DegreeStyle.Sign);
+
+    /// <summary>A number of degrees, without needless decimals: <c>64°</c>, <c>45.5 degrees</c>.</summary>
+    public string Degrees(double degrees)
+    {
+        if (Style == DegreeStyle.Sign)
+        {
+            return Numbers.Degrees(degrees);
+        }
+        string number = Numbers.Plain(degrees);
+        return number == "1" ? "1 degree" : number + " degrees";
+    }
+
+    /// <summary>Which ring of numbers, in as few words as tell it from the other: <c>inner</c>; empty for the only one.</summary>
+    public string ScaleName(Protractor protractor, int scale) =>
+        scale == protractor.InnerScale ? Words.InnerScale
+        : scale == protractor.OuterScale ? Words.OuterScale
+        : protractor.Scales.Count == 1 ? ""
+        : protractor.Scales[scale].ZeroAt == 0 ? "right-hand"
+        : "left-hand";
+
+    /// <summary>What is counted along: <c>the inner numbers</c>, <c>the raised marks from the right</c>.</summary>
+    public string Counted(Protractor protractor, int scale)
+    {
+        if (protractor.LabelEvery > 0)
+        {
+            string name = ScaleName(protractor, scale);
+            return name.Length == 0 ? "the numbers" : $"the {name} numbers";
+        }
+        string marks = protractor.Marks switch
+        {
+            GraduationMarks.Raised => "raised marks",
+            GraduationMarks.Creased => "creases",
+            _ => "graduations",
+        };
+        return $"the {marks} from the {(protractor.Scales[scale].ZeroAt == 0 ? "right" : "left")}";
+    }
+
+    /// <summary>A way round: <c>clockwise</c>.</summary>
+    public string WayRound(Opening opening) =>
+        opening == Opening.Clockwise ? "clockwise" : Words.Anticlockwise;
+
+    /// <summary>A text written in the usual words, in those of the class.</summary>
+    public string InOwnWords(string usual) =>
+        usual
+            .Replace(Wording.Words.Usual.CentreMark, Words.CentreMark, StringComparison.Ordinal)
+            .Replace(Wording.Words.Usual.ZeroLine, Words.ZeroLine, StringComparison.Ordinal)
+            .Replace(" " + Wording.Words.Usual.Arm, " " + Words.Arm, StringComparison.Ordinal);
+}

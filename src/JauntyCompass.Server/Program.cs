@@ -1,8 +1,10 @@
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Accounts;
+using JauntyCompass.Server.Features.Angles;
 using JauntyCompass.Server.Features.Assignments;
 using JauntyCompass.Server.Features.Bench;
+using JauntyCompass.Server.Features.Cabinet;
 using JauntyCompass.Server.Features.Classes;
 using JauntyCompass.Server.Features.Demo;
 using JauntyCompass.Server.Features.Demonstrations;
@@ -10,6 +12,7 @@ using JauntyCompass.Server.Features.Instruments;
 using JauntyCompass.Server.Features.Kinds;
 using JauntyCompass.Server.Features.Marks;
 using JauntyCompass.Server.Features.Readings;
+using JauntyCompass.Server.Features.RunningOrders;
 using JauntyCompass.Server.Features.Sets;
 using JauntyCompass.Server.Storage;
 using Microsoft.AspNetCore.DataProtection;
@@ -55,8 +58,10 @@ app.MapHealthChecks("/health", DatabaseHealth.Options);
 
 RouteGroupBuilder api = app.MapGroup("/api/v1").AddEndpointFilter<CheckedFilter>();
 api.MapInstruments();
+api.MapInstrumentFiles();
 api.MapKinds();
 api.MapReadings();
+api.MapAngles();
 api.MapDemonstrations();
 api.MapGeneration();
 api.MapMarks();
@@ -69,6 +74,8 @@ RouteGroupBuilder teacher = api.MapGroup("")
 teacher.MapClasses();
 teacher.MapSets();
 teacher.MapAssignments();
+teacher.MapCabinet();
+teacher.MapRunningOrders();
 
 RouteGroupBuilder bench = api.MapGroup("/bench");
 bench.MapStudents();

@@ -1,6 +1,9 @@
+using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Server.Features.RunningOrders;
 using Microsoft.AspNetCore.Identity;
 
 namespace JauntyCompass.Server.Storage;
@@ -21,6 +24,9 @@ public sealed class SchoolClass
     /// <summary>What students type to join; unique.</summary>
     public required string Code { get; init; }
     public DateTimeOffset CreatedAt { get; init; }
+
+    /// <summary>How this class does things; null: the usual way.</summary>
+    public HouseRules? Rules { get; set; }
     public List<Student> Students { get; } = [];
 }
 
@@ -95,4 +101,26 @@ public sealed class AnswerMark
     public Guid AnswerId { get; init; }
     public int MarkerVersion { get; init; }
     public required Mark Mark { get; init; }
+}
+
+/// <summary>An instrument that a teacher has described.</summary>
+public sealed class CabinetInstrument
+{
+    public Guid Id { get; init; }
+    public Guid TeacherId { get; init; }
+
+    /// <summary>The instrument's own short name; unique in a cabinet.</summary>
+    public required string Key { get; init; }
+    public required string Name { get; init; }
+    public required Protractor Protractor { get; init; }
+}
+
+/// <summary>The demonstrations of a lesson, one after the other.</summary>
+public sealed class RunningOrder
+{
+    public Guid Id { get; init; }
+    public Guid TeacherId { get; init; }
+    public required string Name { get; init; }
+    public required IReadOnlyList<RunningOrderItem> Items { get; init; }
+    public DateTimeOffset SavedAt { get; init; }
 }

@@ -20,6 +20,8 @@ public sealed class JauntyDbContext(DbContextOptions<JauntyDbContext> options)
     public DbSet<Assignment> Assignments => Set<Assignment>();
     public DbSet<Answer> Answers => Set<Answer>();
     public DbSet<AnswerMark> Marks => Set<AnswerMark>();
+    public DbSet<CabinetInstrument> Cabinet => Set<CabinetInstrument>();
+    public DbSet<RunningOrder> RunningOrders => Set<RunningOrder>();
     public DbSet<DataProtectionKey> DataProtectionKeys => Set<DataProtectionKey>();
 
     protected override void OnModelCreating(ModelBuilder builder)
@@ -40,6 +42,7 @@ public sealed class JauntyDbContext(DbContextOptions<JauntyDbContext> options)
             e.Property(c => c.Name).HasMaxLength(60);
             e.Property(c => c.Code).HasMaxLength(12);
             e.HasIndex(c => c.Code).IsUnique();
+            AsJson(e.Property(c => c.Rules));
             e.HasOne<Teacher>().WithMany().HasForeignKey(c => c.TeacherId);
             e.HasMany(c => c.Students).WithOne().HasForeignKey(s => s.ClassId);
         });
@@ -78,6 +81,22 @@ public sealed class JauntyDbContext(DbContextOptions<JauntyDbContext> options)
             e.HasOne<Student>().WithMany().HasForeignKey(a => a.StudentId);
             e.HasMany(a => a.Marks).WithOne().HasForeignKey(m => m.AnswerId);
         });
+        builder.Entity<CabinetInstrument>(e =>
+        {
+            e.ToTable("cabinet");
+            e.Property(c => c.Key).HasMaxLength(60);
+            e.Property(c => c.Name).HasMaxLength(80);
+            e.HasIndex(c => new { c.TeacherId, c.Key }).IsUnique();
+            AsJson(e.Property(c => c.Protractor));
+            e.HasOne<Teacher>().WithMany().HasForeignKey(c => c.TeacherId);
+        });
+        builder.Entity<RunningOrder>(e =>
+        {
+            e.Property(o => o.Name).HasMaxLength(120);
+            e.HasIndex(o => new { o.TeacherId, o.Name }).IsUnique();
+            AsJson(e.Property(o => o.Items));
+            e.HasOne<Teacher>().WithMany().HasForeignKey(o => o.TeacherId);
+        });
         builder.Entity<AnswerMark>(e =>
         {
             e.HasKey(m => new { m.AnswerId, m.MarkerVersion });
@@ -87,13 +106,17 @@ public sealed class JauntyDbContext(DbContextOptions<JauntyDbContext> options)
     }
 
     private static void AsJson<T>(PropertyBuilder<T> property)
-        where T : class =>
+        where T : class? =>
         property
             .HasColumnType("json")
             .HasConversion(
                 value => JsonSerializer.Serialize(value, ExerciseJson.Options),
                 text => JsonSerializer.Deserialize<T>(text, ExerciseJson.Options)!,
                 // Stored once and never changed: the same object is the same value.
-                new ValueComparer<T>((a, b) => ReferenceEquals(a, b), v => v.GetHashCode(), v => v)
+                new ValueComparer<T>(
+                    (a, b) => ReferenceEquals(a, b),
+                    v => v == null ? 0 : v.GetHashCode(),
+                    v => v
+                )
             );
 }

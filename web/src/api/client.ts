@@ -14,6 +14,10 @@ export type Instrument = Schema['InstrumentReply']
 export type Script = Schema['Script']
 export type SheetState = Schema['SheetState']
 export type Thread = Schema['CountingThread']
+export type HouseRules = Schema['HouseRules']
+export type Demonstration = Schema['DemonstrationReply']
+/** The sheet at one moment, with nothing left out. */
+export type Scene = Required<SheetState>
 export type Item = Schema['Item']
 export type Picture = Schema['MarkPicture']
 

@@ -11,10 +11,61 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** All instruments, with what is printed on them. */
+        /** All instruments, with what is printed on them and which house rules are safe on them. */
         get: operations["ListInstruments"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/instruments/described": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** An instrument described in full: checked, with what is printed on it and which house rules are safe on it. Keeps nothing. */
+        post: operations["DescribeInstrument"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/schemas/instrument": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The JSON schema of an instrument file. */
+        get: operations["InstrumentSchema"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/instruments/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Reads an instrument file; a fault names its line. Keeps nothing. */
+        post: operations["ReadInstrumentFile"];
         delete?: never;
         options?: never;
         head?: never;
@@ -55,7 +106,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/v1/demonstrations": {
+    "/api/v1/angles": {
         parameters: {
             query?: never;
             header?: never;
@@ -64,7 +115,25 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** The script of measuring an angle: steps with captions, questions and the whole state of the sheet. */
+        /** An angle of a kind, from a seed: never so near a boundary that the eye could not say its kind. */
+        post: operations["GiveAngle"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/demonstrations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All demonstrations, with what each is opened on by one press. */
+        get: operations["ListDemonstrations"];
+        put?: never;
+        /** The script of a demonstration: steps with captions, questions and the whole state of the sheet. */
         post: operations["BuildDemonstration"];
         delete?: never;
         options?: never;
@@ -170,6 +239,23 @@ export interface paths {
         /** A class with its students. */
         get: operations["GetClass"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/classes/{classId}/rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** How the class does things: its house rules and words. */
+        put: operations["SetHouseRules"];
         post?: never;
         delete?: never;
         options?: never;
@@ -327,6 +413,76 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/cabinet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The instruments the teacher has described. */
+        get: operations["ListCabinet"];
+        put?: never;
+        /** Keeps an instrument; one with the same name is replaced. */
+        post: operations["AddToCabinet"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/cabinet/{instrumentId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Takes an instrument out of the cabinet. Sets that use it keep it. */
+        delete: operations["RemoveFromCabinet"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/running-orders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The teacher's running orders, newest first. */
+        get: operations["ListRunningOrders"];
+        put?: never;
+        /** Keeps a running order; one with the same name is replaced. */
+        post: operations["SaveRunningOrder"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/running-orders/{orderId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Deletes a running order. */
+        delete: operations["DeleteRunningOrder"];
         options?: never;
         head?: never;
         patch?: never;
@@ -604,6 +760,12 @@ export interface components {
             items: components["schemas"]["Item"][];
             answers: components["schemas"]["BenchAnswerReply"][];
         };
+        /** @description An instrument in the teacher's cabinet. */
+        CabinetReply: {
+            /** Format: uuid */
+            id: string;
+            instrument: components["schemas"]["InstrumentReply"];
+        };
         /** @description One possible cause of a wrong answer. */
         Cause: {
             /** @description Key of the mistake in the catalogue, or `not-explained`. */
@@ -656,12 +818,33 @@ export interface components {
         };
         /** @description A class in the list. */
         ClassReply: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description Its id.
+             */
             id: string;
+            /** @description Its name. */
             name: string;
+            /** @description What students type to join. */
             code: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description How many students it has.
+             */
             students: number;
+            rules?: null | components["schemas"]["HouseRules"];
+        };
+        /** @description A counting thread on the sheet. */
+        CountedThread: {
+            /** @description Unique on the sheet. */
+            id: string;
+            /** @description The way it runs. */
+            count: components["schemas"]["CountingThread"];
+            /**
+             * @description Whether it shows a count that went wrong, in the marking ink.
+             * @default false
+             */
+            wrong?: boolean;
         };
         /** @description The way a careful reader counts along a scale: from its zero in tens, then a five, then ones, to a reading. */
         CountingThread: {
@@ -708,21 +891,116 @@ export interface components {
             /** @description Whether the edge is graduated there. */
             onGraduations: boolean;
         };
+        /**
+         * @description How degrees are written.
+         * @default sign
+         * @enum {unknown}
+         */
+        DegreeStyle: "sign" | "words";
+        /**
+         * @description Under which heading of the Board's list a demonstration stands.
+         * @enum {unknown}
+         */
+        DemonstrationGroup: "words" | "estimating" | "measuring" | "drawing" | "reflex" | "wentWrong";
+        /** @description A demonstration in the Board's list, with what it is opened on by one press. */
+        DemonstrationReply: {
+            /** @description Its key. */
+            key: string;
+            /** @description Its heading. */
+            group: components["schemas"]["DemonstrationGroup"];
+            /** @description What a teacher calls it. */
+            title: string;
+            /** @description What the class sees. */
+            summary: string;
+            /**
+             * Format: double
+             * @description The measure it is opened on, in degrees.
+             */
+            measure: number;
+            /**
+             * Format: double
+             * @description Length of the end arm it is opened on, in mm.
+             */
+            endLength: number;
+            /** @description The instrument it is opened with. */
+            instrumentId: string;
+            /**
+             * Format: double
+             * @description The smallest measure it can show, in degrees.
+             */
+            leastMeasure: number;
+            /**
+             * Format: double
+             * @description The largest measure it can show, in degrees.
+             */
+            mostMeasure: number;
+            /** @description For a replay: key of the mistake. */
+            mistake: null | string;
+        };
         /** @description What is to be demonstrated. */
         DemonstrationRequest: {
-            /** @description The angle; more than 0° and less than 360°. */
+            /** @description The angle: to be measured, or to be drawn on its start arm. */
             angle: components["schemas"]["Angle"];
+            /** @description Key of the demonstration; "measure" when left out. */
+            demonstration?: null | string;
             names?: null | components["schemas"]["AngleNames"];
             rules?: null | components["schemas"]["HouseRules"];
+            /**
+             * @description For drawings: whether the base ray stands on the sheet already.
+             * @default true
+             */
+            baseRayGiven?: boolean;
+            placement?: null | components["schemas"]["Placement"];
+            /**
+             * Format: double
+             * @description For a replay: what was really answered, 0 to 360 degrees.
+             */
+            answer?: null | number;
             /** @description Name in the catalogue. */
             instrumentId?: null | string;
             instrument?: null | components["schemas"]["Protractor"];
+        };
+        /** @description An instrument described in full, to be looked at. */
+        DescribedInstrument: {
+            /** @description Its data. */
+            instrument: components["schemas"]["Protractor"];
         };
         /**
          * Format: double
          * @description A direction in degrees anticlockwise from +x; answered in [0, 360).
          */
         Direction: number;
+        /**
+         * @description How many dots a ray is drawn by.
+         * @default one
+         * @enum {unknown}
+         */
+        Dots: "one" | "two";
+        /** @description A dot. */
+        DrawnDot: {
+            /** @description Unique on the sheet. */
+            id: string;
+            /** @description Where it is. */
+            at: components["schemas"]["Point"];
+            /** @description What it is made with. */
+            ink?: components["schemas"]["Ink"];
+        };
+        /** @description A straight line. */
+        DrawnLine: {
+            /** @description Unique on the sheet. */
+            id: string;
+            /** @description One end. */
+            from: components["schemas"]["Point"];
+            /** @description The other end. */
+            to: components["schemas"]["Point"];
+            /** @description What it is drawn with. */
+            ink?: components["schemas"]["Ink"];
+            /**
+             * @description Whether it ends in an arrowhead.
+             * @default false
+             */
+            arrow?: boolean;
+        };
         /**
          * @description An error in degrees, split by where it came from. The four parts sum to the whole error. Without a known placement
          *     everything counts as reading.
@@ -763,6 +1041,33 @@ export interface components {
             /** @description What to do next; empty when nothing is left to do. */
             next: string;
         };
+        /** @description An angle on the sheet. */
+        Figure: {
+            /** @description Unique on the sheet. */
+            id: string;
+            /** @description The angle, lying as it lies at this step. */
+            angle: components["schemas"]["Angle"];
+            names?: null | components["schemas"]["AngleNames"];
+            /** @description How its opening is marked. */
+            mark?: components["schemas"]["OpeningMark"];
+            /** @description What is written beside the mark, or null. */
+            written?: null | string;
+            /**
+             * Format: double
+             * @description Length to which the start arm is extended, in mm, or null when it is not.
+             */
+            startExtendedTo?: null | number;
+            /**
+             * Format: double
+             * @description Length to which the end arm is extended, in mm, or null when it is not.
+             */
+            endExtendedTo?: null | number;
+            /** @description Whether the end arm is drawn; before that only the base ray stands there. */
+            hasEnd?: boolean;
+            spotlight?: null | components["schemas"]["WhichArm"];
+            /** @description Whether the vertex is what the step is about. */
+            vertexSpotlight?: boolean;
+        };
         /** @description A specification and a seed. */
         GenerateRequest: {
             /** @description What is wanted. */
@@ -799,6 +1104,28 @@ export interface components {
             /** @description The items, each with what every mistake would answer. */
             items: components["schemas"]["GeneratedItem"][];
         };
+        /** @description A wish for an angle. */
+        GiveAngle: {
+            /** @description Its kind. */
+            kind: components["schemas"]["AngleKind"];
+            /**
+             * Format: int32
+             * @description 0 to 2147483647; the same seed gives the same angle.
+             */
+            seed: number;
+        };
+        /** @description An angle to put down on the Board. */
+        GivenAngle: {
+            /** @description Its measure, in whole degrees. */
+            measure: components["schemas"]["Measure"];
+            /** @description Which way it opens from a level start arm. */
+            opening: components["schemas"]["Opening"];
+            /**
+             * Format: int32
+             * @description How far the figure is turned, in degrees, anticlockwise positive.
+             */
+            tilt: number;
+        };
         /** @description One graduation on the edge. */
         Graduation: {
             /**
@@ -828,14 +1155,51 @@ export interface components {
             number: number;
         };
         /**
+         * @description How its graduations are found.
+         * @default printed
+         * @enum {unknown}
+         */
+        GraduationMarks: "printed" | "raised" | "creased";
+        /**
          * @description How long a graduation is drawn.
          * @enum {unknown}
          */
         GraduationRank: "one" | "five" | "ten";
-        /** @description How a class does things. */
+        /** @description How a class does things. Schools differ; all of these ways are right. */
         HouseRules: {
             /** @description What is turned when no arm lies level. */
             turning?: components["schemas"]["Turning"];
+            /** @description How the scale is chosen. */
+            scale?: components["schemas"]["ScaleRule"];
+            confirming?: null | components["schemas"]["ScaleRule"];
+            /** @description How reflex angles are found. */
+            reflex?: components["schemas"]["ReflexMethod"];
+            /** @description When the kind is said. */
+            kind?: components["schemas"]["KindSaid"];
+            /**
+             * @description Whether an estimate must come before measuring.
+             * @default false
+             */
+            estimateFirst?: boolean;
+            /** @description What is brought to its place first. */
+            order?: components["schemas"]["LayingOrder"];
+            /** @description How many dots a ray is drawn by. */
+            dots?: components["schemas"]["Dots"];
+            /** @description How fully a drawing is labelled. */
+            labelling?: components["schemas"]["Labelling"];
+            /** @description How degrees are written. */
+            degrees?: components["schemas"]["DegreeStyle"];
+            /**
+             * Format: double
+             * @description Degrees of error that are accepted, 0 to 10. The usual 2 is common practice, no source.
+             * @default 2
+             */
+            tolerance?: number;
+            words?: null | components["schemas"]["Words"];
+            /** @description Lines of the teacher's own, by the key of the step at which they are said; at most 40. */
+            ownLines?: null | {
+                [key: string]: string;
+            };
         };
         HttpValidationProblemDetails: {
             type?: null | string;
@@ -848,12 +1212,27 @@ export interface components {
                 [key: string]: string[];
             };
         };
+        /**
+         * @description What a line is drawn with.
+         * @default pencil
+         * @enum {unknown}
+         */
+        Ink: "pencil" | "extension" | "marking";
         /** @description An instrument with what is printed on it. */
         InstrumentReply: {
             /** @description Its data. */
             protractor: components["schemas"]["Protractor"];
             /** @description Its graduations and numbers. */
             face: components["schemas"]["ProtractorFace"];
+            /** @description Which house rules are safe on it. */
+            rules: components["schemas"]["RuleTrustReply"][];
+            /** @description Whether exercises can be set for it. */
+            forExercises: boolean;
+        };
+        /** @description A file to be read. */
+        InstrumentText: {
+            /** @description Its text, at most 100,000 characters. */
+            text: string;
         };
         /**
          * @description One exercise as it is set. It carries all that is needed to show and to mark it, its instrument included, so that a set
@@ -903,6 +1282,7 @@ export interface components {
             /** @description Its name, or null. */
             causeName: null | string;
         };
+        JsonNode: unknown;
         /** @description So many items of one kind. */
         KindCount: {
             /** @description Key of the kind of exercise. */
@@ -924,6 +1304,58 @@ export interface components {
             /** @description The mistakes its items can show. */
             mistakes: components["schemas"]["MistakeReply"][];
         };
+        /**
+         * @description When the kind of an angle is said.
+         * @default first
+         * @enum {unknown}
+         */
+        KindSaid: "first" | "afterLaying" | "whenChoosing";
+        /**
+         * @description How fully a drawing is labelled.
+         * @default measure
+         * @enum {unknown}
+         */
+        Labelling: "arc" | "measure" | "full";
+        /** @description An instrument that lies on the sheet. */
+        LaidInstrument: {
+            /** @description Unique on the sheet. */
+            id: string;
+            /** @description Which of the script's instruments. */
+            instrumentId: string;
+            /** @description Where it lies. */
+            placement: components["schemas"]["Placement"];
+            /**
+             * Format: int32
+             * @description Index of the scale that is inked while the others are ghosted; null: all alike.
+             */
+            inkedScale?: null | number;
+            /**
+             * Format: double
+             * @description Bearing to which its turning arm is set, in degrees as printed; null when it has none or it lies at rest.
+             */
+            armBearing?: null | number;
+            /** @description Whether it is only waiting to be laid on, and may lie partly off the window. */
+            waiting?: boolean;
+        };
+        /** @description The straightedge laid along a line. */
+        LaidStraightedge: {
+            /** @description Where the line begins. */
+            from: components["schemas"]["Point"];
+            /** @description Which way it runs. */
+            direction: components["schemas"]["Direction"];
+            /**
+             * Format: double
+             * @description Length of the straightedge, in mm.
+             * @default 160
+             */
+            length?: number;
+        };
+        /**
+         * @description What is brought to its place first.
+         * @default centreFirst
+         * @enum {unknown}
+         */
+        LayingOrder: "centreFirst" | "zeroLineFirst";
         /** @description An answer as marked. */
         Mark: {
             /**
@@ -979,6 +1411,12 @@ export interface components {
             tolerance?: number;
         };
         /**
+         * @description What an instrument is made of; it decides how it looks and whether arms show through.
+         * @default clearPlastic
+         * @enum {unknown}
+         */
+        Material: "clearPlastic" | "wood" | "metal" | "paper";
+        /**
          * Format: double
          * @description The measure of an angle, in degrees.
          */
@@ -989,12 +1427,36 @@ export interface components {
          * @enum {unknown}
          */
         MeasureStep: "any" | "fives" | "tens";
+        /** @description A placement at which a rule misleads. */
+        Misleading: {
+            /** @description The angle. */
+            angle: components["schemas"]["Angle"];
+            /** @description How the instrument lies: centre mark on the vertex, zero line on an arm. */
+            placement: components["schemas"]["Placement"];
+            /** @description The arm that lies on the zero line. */
+            linedUp: components["schemas"]["WhichArm"];
+            /**
+             * Format: double
+             * @description What the rule answers, in degrees.
+             */
+            answer: number;
+        };
         /** @description A mistake that a kind of exercise can show. */
         MistakeReply: {
             /** @description Its key. */
             key: string;
             /** @description Its name in a few words. */
             name: string;
+        };
+        /** @description An arm that turns about the centre mark of an instrument and stays where it is set. */
+        MovingArm: {
+            /**
+             * Format: double
+             * @description From the centre mark to its end, mm, 10 to 700.
+             */
+            length: number;
+            /** @description Whether lines are drawn along it as along a ruler. */
+            isRuler: boolean;
         };
         /** @description A set to be given to a class. */
         NewAssignment: {
@@ -1018,6 +1480,13 @@ export interface components {
         /** @description A new class. */
         NewClass: {
             name: string;
+        };
+        /** @description A running order to be kept. */
+        NewRunningOrder: {
+            /** @description Its name. */
+            name: string;
+            /** @description Its demonstrations, at most 40. */
+            items: components["schemas"]["RunningOrderItem"][];
         };
         /** @description A set to be generated and kept. */
         NewSet: {
@@ -1046,6 +1515,11 @@ export interface components {
          * @enum {unknown}
          */
         Opening: "anticlockwise" | "clockwise";
+        /**
+         * @description How the opening of an angle is marked.
+         * @enum {unknown}
+         */
+        OpeningMark: "none" | "arc" | "box" | "turn";
         /**
          * @description To which side the angles open: where the arm that is lined up first points.
          * @default both
@@ -1149,11 +1623,27 @@ export interface components {
             inset: number;
             /**
              * Format: double
-             * @description Degrees between two neighbouring graduations: 0.5, 1, 2, 5 or 10.
+             * @description Degrees between two neighbouring graduations: 0.5, 1, 2, 5, 10 or 22.5.
              */
             smallestGraduation: number;
-            /** @description Its rings of numbers, one to four. */
+            /** @description Its rings of numbers, one to four. A ring may be unnumbered and only be counted along. */
             scales: components["schemas"]["Scale"][];
+            /**
+             * Format: int32
+             * @description Degrees between two printed numbers: 10, 20, 30 or 45; 0 when no numbers are printed.
+             * @default 10
+             */
+            labelEvery?: number;
+            /** @description What it is made of. */
+            material?: components["schemas"]["Material"];
+            /** @description How its graduations are found. */
+            marks?: components["schemas"]["GraduationMarks"];
+            arm?: null | components["schemas"]["MovingArm"];
+            /**
+             * @description Whether a millimetre ruler runs along its straight edge.
+             * @default false
+             */
+            edgeRuler?: boolean;
         };
         /** @description What is printed on a protractor: its graduations and numbers. */
         ProtractorFace: {
@@ -1191,6 +1681,10 @@ export interface components {
             alignment: components["schemas"]["Alignment"];
             /** @description Which scale to use, and why. */
             advice: components["schemas"]["AdviceReply"];
+            /** @description What someone who follows each house rule would answer. */
+            rules: components["schemas"]["RuleReadingReply"][];
+            /** @description How it lies, as it is read out; without what it shows. */
+            lying: string;
             /**
              * Format: double
              * @description What a careful reader gets here, in degrees; null when the placement gives nothing.
@@ -1205,6 +1699,12 @@ export interface components {
             instrumentId?: null | string;
             instrument?: null | components["schemas"]["Protractor"];
         };
+        /**
+         * @description How a reflex angle is found with an instrument that ends at 180°.
+         * @default handier
+         * @enum {unknown}
+         */
+        ReflexMethod: "handier" | "from360" | "addTo180" | "fullCircle";
         /** @description What a student hands in. Written as JSON its `kind` tells which kind of exercise it answers. */
         Response: components["schemas"]["ResponseMeasureResponse"] | components["schemas"]["ResponseDrawResponse"];
         /** @description What a student drew. */
@@ -1244,6 +1744,53 @@ export interface components {
             students: components["schemas"]["StudentResult"][];
             groups: components["schemas"]["CauseGroup"][];
         };
+        /** @description What following one house rule comes to. */
+        RuleReadingReply: {
+            /** @description The rule. */
+            rule: components["schemas"]["ScaleRule"];
+            /** @description The scale it names, or null. */
+            scale: null | string;
+            /**
+             * Format: double
+             * @description What that scale reads, in degrees.
+             */
+            reading: null | number;
+            /** @description Why it names that scale, or none. */
+            reason: components["schemas"]["RuleReason"];
+        };
+        /**
+         * @description Why a rule names the scale it names, or none.
+         * @enum {unknown}
+         */
+        RuleReason: "named" | "notLinedUp" | "noSuchScale" | "tooNearRightAngle" | "reflex" | "offGraduations";
+        /** @description How far a house rule can be trusted on an instrument. */
+        RuleTrustReply: {
+            /** @description The rule. */
+            rule: components["schemas"]["ScaleRule"];
+            /** @description Its name. */
+            name: string;
+            /** @description How far. */
+            trust: components["schemas"]["Trust"];
+            /** @description Why, as a sentence. */
+            why: string;
+            example: null | components["schemas"]["Misleading"];
+        };
+        /** @description A demonstration of a lesson. */
+        RunningOrderItem: {
+            /** @description What the teacher sees in the list. */
+            title: string;
+            /** @description The Board's address for it, from the question mark on. */
+            query: string;
+        };
+        /** @description A kept running order. */
+        RunningOrderReply: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            items: components["schemas"]["RunningOrderItem"][];
+            /** Format: date-time */
+            savedAt: string;
+        };
         /**
          * @description One ring of numbers on a protractor. Bearings are degrees anticlockwise from the right-hand end of the zero line, as
          *     printed (not turned over).
@@ -1277,19 +1824,28 @@ export interface components {
             /** Format: double */
             end: null | number;
         };
+        /**
+         * @description How a class chooses the scale. Common practice, no source.
+         * @enum {unknown}
+         */
+        ScaleRule: "startAtZero" | "openingSide" | "sizeFirst" | "turningDirection";
         /** @description A demonstration: all its steps, each with the whole state of the sheet, so that stepping needs nothing else. */
         Script: {
+            /** @description Which demonstration it is. */
+            key: string;
             /** @description What is demonstrated. */
             title: string;
-            /** @description Letters at the angle's points. */
-            names: components["schemas"]["AngleNames"];
-            /** @description The instrument. */
-            instrument: components["schemas"]["Protractor"];
+            /** @description The instruments that are laid on in it. */
+            instruments: components["schemas"]["Protractor"][];
             /**
              * Format: double
-             * @description The measure that the demonstration arrives at, in degrees.
+             * @description The measure that it arrives at, in degrees; null when it does not arrive at one.
              */
-            answer: number;
+            answer: null | number;
+            /** @description What the teacher should know before the lesson does: house rules that cannot serve here. */
+            warnings: string[];
+            /** @description The part of the sheet that it needs. */
+            window: components["schemas"]["SheetWindow"];
             /** @description The steps in order. */
             steps: components["schemas"]["Step"][];
         };
@@ -1364,27 +1920,49 @@ export interface components {
             /** @description What the items talk about. */
             theme?: components["schemas"]["Theme"];
         };
-        /** @description The whole state of the sheet at one step. Each state stands for itself: it does not depend on how one got there. */
+        /**
+         * @description The whole state of the sheet at one step. Each state stands for itself: it does not depend on how one got there. Things
+         *     with the same id in two states are the same thing, moved.
+         */
         SheetState: {
-            /** @description The angle, lying as it lies at this step. */
-            angle: components["schemas"]["Angle"];
+            /** @description The angles. */
+            figures?: components["schemas"]["Figure"][];
+            /** @description Lines beside them: drawn, extended, traced. */
+            lines?: components["schemas"]["DrawnLine"][];
+            /** @description Dots. */
+            dots?: components["schemas"]["DrawnDot"][];
+            /** @description Words and numbers written on the sheet. */
+            notes?: components["schemas"]["Written"][];
+            /** @description Instruments that lie on the sheet. */
+            instruments?: components["schemas"]["LaidInstrument"][];
+            /** @description Counting threads. */
+            threads?: components["schemas"]["CountedThread"][];
+            straightedge?: null | components["schemas"]["LaidStraightedge"];
+            tracing?: null | components["schemas"]["TracingPaper"];
+            lens?: null | components["schemas"]["Point"];
+        };
+        /** @description A part of the sheet, in mm. */
+        SheetWindow: {
             /**
              * Format: double
-             * @description Length to which the start arm is extended, in mm, or null when it is not.
+             * @description Its left side.
              */
-            startExtendedTo?: null | number;
+            left: number;
             /**
              * Format: double
-             * @description Length to which the end arm is extended, in mm, or null when it is not.
+             * @description Its lower side.
              */
-            endExtendedTo?: null | number;
-            placement?: null | components["schemas"]["Placement"];
-            /** @description Name of the scale that is inked while the others are ghosted; null: all alike. */
-            inkedScale?: null | string;
-            thread?: null | components["schemas"]["CountingThread"];
-            /** @description What is written beside the arc, or null. */
-            written?: null | string;
-            spotlight?: null | components["schemas"]["WhichArm"];
+            bottom: number;
+            /**
+             * Format: double
+             * @description Its width.
+             */
+            width: number;
+            /**
+             * Format: double
+             * @description Its height.
+             */
+            height: number;
         };
         /** @description One step of a demonstration. */
         Step: {
@@ -1395,6 +1973,8 @@ export interface components {
             question: null | components["schemas"]["Question"];
             /** @description What is said when it is shown. */
             caption: string;
+            /** @description The teacher's own line at this step, or null. */
+            ownLine: null | string;
             /** @description The sheet when it is shown. */
             state: components["schemas"]["SheetState"];
         };
@@ -1505,6 +2085,16 @@ export interface components {
          * @enum {unknown}
          */
         Tilt: "level" | "tilted" | "mixed";
+        /** @description A sheet of tracing paper with what was traced on it. */
+        TracingPaper: {
+            /** @description The traced angle, arms extended at will. */
+            angle: components["schemas"]["Angle"];
+        };
+        /**
+         * @description How far a rule can be trusted on an instrument.
+         * @enum {unknown}
+         */
+        Trust: "safe" | "safeUpright" | "misleads" | "silent";
         /**
          * @description What is turned when no arm lies level.
          * @default instrument
@@ -1521,6 +2111,68 @@ export interface components {
          * @enum {unknown}
          */
         WhichArm: "start" | "end";
+        /**
+         * @description The words a class uses, each chosen from a short list. Every caption, question, hint and feedback sentence is made from
+         *     them.
+         */
+        Words: {
+            /**
+             * @description What a side of an angle is called.
+             * @default arm
+             */
+            arm?: string;
+            /**
+             * @description What the mark that goes on the vertex is called.
+             * @default centre mark
+             */
+            centreMark?: string;
+            /**
+             * @description What the line through the two zeros is called.
+             * @default zero line
+             */
+            zeroLine?: string;
+            /**
+             * @description What lines are drawn with.
+             * @default straightedge
+             */
+            straightedge?: string;
+            /**
+             * @description How the arm that is lined up first is told from the other.
+             * @default starting
+             */
+            startingArm?: string;
+            /**
+             * @description The turn against the hands of a clock.
+             * @default anticlockwise
+             */
+            anticlockwise?: string;
+            /**
+             * @description What the inner one of two scales is called.
+             * @default inner
+             */
+            innerScale?: string;
+            /**
+             * @description What the outer one of two scales is called.
+             * @default outer
+             */
+            outerScale?: string;
+        };
+        /** @description Words or numbers on the sheet. */
+        Written: {
+            /** @description Unique on the sheet. */
+            id: string;
+            /** @description What is written. */
+            text: string;
+            /** @description Where its middle stands. */
+            at: components["schemas"]["Point"];
+            /** @description What it is written with. */
+            ink?: components["schemas"]["Ink"];
+            /**
+             * @description Whether it is crossed out: not allowed.
+             * @default false
+             */
+            crossed?: boolean;
+        };
         /**
          * @description Which end of the zero line, as printed.
          * @enum {unknown}
@@ -1551,6 +2203,131 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["InstrumentReply"][];
+                };
+            };
+        };
+    };
+    DescribeInstrument: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "instrument": {
+                 *         "id": "our-own",
+                 *         "name": "Our own",
+                 *         "shape": "halfCircle",
+                 *         "edgeRadius": 75,
+                 *         "halfLength": 76,
+                 *         "inset": 7,
+                 *         "smallestGraduation": 1,
+                 *         "scales": [
+                 *           {
+                 *             "id": "outer",
+                 *             "radius": 65.25,
+                 *             "zeroAt": 180,
+                 *             "growth": "clockwise",
+                 *             "extent": 180
+                 *           },
+                 *           {
+                 *             "id": "inner",
+                 *             "radius": 54,
+                 *             "zeroAt": 0,
+                 *             "growth": "anticlockwise",
+                 *             "extent": 180
+                 *           }
+                 *         ],
+                 *         "labelEvery": 10,
+                 *         "material": "clearPlastic",
+                 *         "marks": "printed",
+                 *         "arm": null,
+                 *         "edgeRuler": false
+                 *       }
+                 *     }
+                 */
+                "application/json": components["schemas"]["DescribedInstrument"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InstrumentReply"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    InstrumentSchema: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JsonNode"];
+                };
+            };
+        };
+    };
+    ReadInstrumentFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "text": "{\n  \"format\": \"jaunty-instrument\",\n  \"version\": 1,\n  \"instrument\": {\n    \"id\": \"desk-half-circle\",\n    \"name\": \"Desk protractor\",\n    \"shape\": \"halfCircle\",\n    \"edgeRadius\": 75,\n    \"halfLength\": 76,\n    \"inset\": 7,\n    \"smallestGraduation\": 1,\n    \"scales\": [\n      {\n        \"id\": \"outer\",\n        \"radius\": 65.25,\n        \"zeroAt\": 180,\n        \"growth\": \"clockwise\",\n        \"extent\": 180\n      },\n      {\n        \"id\": \"inner\",\n        \"radius\": 54,\n        \"zeroAt\": 0,\n        \"growth\": \"anticlockwise\",\n        \"extent\": 180\n      }\n    ],\n    \"labelEvery\": 10,\n    \"material\": \"clearPlastic\",\n    \"marks\": \"printed\",\n    \"arm\": null,\n    \"edgeRuler\": false\n  }\n}"
+                 *     }
+                 */
+                "application/json": components["schemas"]["InstrumentText"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InstrumentReply"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
                 };
             };
         };
@@ -1633,6 +2410,65 @@ export interface operations {
             };
         };
     };
+    GiveAngle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "kind": "obtuse",
+                 *       "seed": 7
+                 *     }
+                 */
+                "application/json": components["schemas"]["GiveAngle"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GivenAngle"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    ListDemonstrations: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DemonstrationReply"][];
+                };
+            };
+        };
+    };
     BuildDemonstration: {
         parameters: {
             query?: never;
@@ -1655,14 +2491,30 @@ export interface operations {
                  *         "startLength": 85,
                  *         "endLength": 60
                  *       },
+                 *       "demonstration": "measure",
                  *       "names": {
                  *         "vertex": "K",
                  *         "start": "L",
                  *         "end": "M"
                  *       },
                  *       "rules": {
-                 *         "turning": "instrument"
+                 *         "turning": "instrument",
+                 *         "scale": "startAtZero",
+                 *         "confirming": null,
+                 *         "reflex": "handier",
+                 *         "kind": "first",
+                 *         "estimateFirst": false,
+                 *         "order": "centreFirst",
+                 *         "dots": "one",
+                 *         "labelling": "measure",
+                 *         "degrees": "sign",
+                 *         "tolerance": 2,
+                 *         "words": null,
+                 *         "ownLines": null
                  *       },
+                 *       "baseRayGiven": true,
+                 *       "placement": null,
+                 *       "answer": null,
                  *       "instrumentId": "desk-half-circle",
                  *       "instrument": null
                  *     }
@@ -1805,7 +2657,12 @@ export interface operations {
                  *               "growth": "anticlockwise",
                  *               "extent": 180
                  *             }
-                 *           ]
+                 *           ],
+                 *           "labelEvery": 10,
+                 *           "material": "clearPlastic",
+                 *           "marks": "printed",
+                 *           "arm": null,
+                 *           "edgeRuler": false
                  *         }
                  *       },
                  *       "response": {
@@ -2063,6 +2920,74 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ClassDetailReply"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    SetHouseRules: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                classId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "turning": "instrument",
+                 *       "scale": "startAtZero",
+                 *       "confirming": null,
+                 *       "reflex": "handier",
+                 *       "kind": "first",
+                 *       "estimateFirst": false,
+                 *       "order": "centreFirst",
+                 *       "dots": "one",
+                 *       "labelling": "measure",
+                 *       "degrees": "sign",
+                 *       "tolerance": 2,
+                 *       "words": null,
+                 *       "ownLines": null
+                 *     }
+                 */
+                "application/json": components["schemas"]["HouseRules"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
                 };
             };
             /** @description Unauthorized */
@@ -2548,6 +3473,287 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["AnswerReply"][];
                 };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    ListCabinet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CabinetReply"][];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    AddToCabinet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "instrument": {
+                 *         "id": "own-desk",
+                 *         "name": "The class's own",
+                 *         "shape": "halfCircle",
+                 *         "edgeRadius": 75,
+                 *         "halfLength": 76,
+                 *         "inset": 7,
+                 *         "smallestGraduation": 1,
+                 *         "scales": [
+                 *           {
+                 *             "id": "outer",
+                 *             "radius": 65.25,
+                 *             "zeroAt": 180,
+                 *             "growth": "clockwise",
+                 *             "extent": 180
+                 *           },
+                 *           {
+                 *             "id": "inner",
+                 *             "radius": 54,
+                 *             "zeroAt": 0,
+                 *             "growth": "anticlockwise",
+                 *             "extent": 180
+                 *           }
+                 *         ],
+                 *         "labelEvery": 10,
+                 *         "material": "clearPlastic",
+                 *         "marks": "printed",
+                 *         "arm": null,
+                 *         "edgeRuler": false
+                 *       }
+                 *     }
+                 */
+                "application/json": components["schemas"]["DescribedInstrument"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CabinetReply"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    RemoveFromCabinet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                instrumentId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    ListRunningOrders: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunningOrderReply"][];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    SaveRunningOrder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "name": "Both scales",
+                 *       "items": [
+                 *         {
+                 *           "title": "Measure ∠LKM",
+                 *           "query": "?measure=64"
+                 *         }
+                 *       ]
+                 *     }
+                 */
+                "application/json": components["schemas"]["NewRunningOrder"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunningOrderReply"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    DeleteRunningOrder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                orderId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             /** @description Unauthorized */
             401: {

@@ -1,31 +1,51 @@
-<!-- Which angle to demonstrate. -->
+<!-- Which angle to demonstrate, with which instrument; or one of a kind, given by the Board. -->
 <script lang="ts">
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
   import NumberInput from 'carbon-components-svelte/src/NumberInput/NumberInput.svelte'
   import Select from 'carbon-components-svelte/src/Select/Select.svelte'
   import SelectItem from 'carbon-components-svelte/src/Select/SelectItem.svelte'
+  import type { Instrument } from '../api/client'
   import type { Wanted } from './address'
 
   interface Props {
     wanted: Wanted
+    instruments: Instrument[]
     onchoose: (wanted: Wanted) => void
+    ongive: (kind: string) => void
     onclose: () => void
   }
-  let { wanted, onchoose, onclose }: Props = $props()
+  let { wanted, instruments, onchoose, ongive, onclose }: Props = $props()
 
   // The form starts from what is shown and is its own from then on.
   // svelte-ignore state_referenced_locally
   let draft = $state({ ...wanted })
-  const short = $derived(draft.startLength < 60 || draft.endLength < 60 ? 'yes' : 'no')
+  let kind = $state('acute')
+  const kinds = ['acute', 'right', 'obtuse', 'straight', 'reflex']
+  const radius = $derived(
+    instruments.find((i) => i.protractor.id === draft.instrument)?.protractor.edgeRadius ?? 75,
+  )
+  const short = $derived(draft.startLength < radius * 0.85 || draft.endLength < radius * 0.85 ? 'yes' : 'no')
 
   function choose(event: SubmitEvent): void {
     event.preventDefault()
-    onchoose({ ...draft, measure: Number(draft.measure), tilt: Number(draft.tilt) })
+    onchoose({
+      ...draft,
+      measure: Number(draft.measure),
+      tilt: Number(draft.tilt),
+      placement: null,
+      answer: null,
+    })
   }
 
   function setArms(value: string): void {
-    draft.startLength = 88
-    draft.endLength = value === 'yes' ? 44 : 88
+    draft.startLength = Math.round(radius + 15)
+    draft.endLength = value === 'yes' ? Math.round(radius * 0.6) : Math.round(radius + 15)
+  }
+
+  function setInstrument(id: string): void {
+    const arms = short
+    draft.instrument = id
+    setArms(arms)
   }
 </script>
 
@@ -34,39 +54,63 @@
   <NumberInput
     id="measure"
     labelText="Measure in degrees"
-    helperText="More than 0, less than 360"
-    min={0.5}
-    max={359.5}
+    min={0}
+    max={360}
     step={1}
     allowDecimal
     bind:value={draft.measure}
-    invalidText="Type a number from 0.5 to 359.5."
+    invalidText="Type a number from 0 to 360."
   />
-  <Select id="opens" labelText="It opens" bind:selected={draft.opens}>
-    <SelectItem value="right" text="to the right" />
-    <SelectItem value="left" text="to the left" />
+  <div class="two">
+    <Select id="opens" labelText="It opens" bind:selected={draft.opens}>
+      <SelectItem value="right" text="to the right" />
+      <SelectItem value="left" text="to the left" />
+    </Select>
+    <NumberInput
+      id="tilt"
+      labelText="Tilt, 0 is level"
+      hideSteppers
+      min={-180}
+      max={180}
+      step={5}
+      bind:value={draft.tilt}
+      invalidText="From −180 to 180."
+    />
+  </div>
+  <Select
+    id="instrument"
+    labelText="Instrument"
+    selected={draft.instrument}
+    on:update={(e) => setInstrument(String(e.detail))}
+  >
+    {#each instruments as { protractor } (protractor.id)}
+      <SelectItem value={protractor.id} text={protractor.name} />
+    {/each}
   </Select>
-  <NumberInput
-    id="tilt"
-    labelText="Tilt in degrees"
-    helperText="0 is level"
-    min={-180}
-    max={180}
-    step={5}
-    bind:value={draft.tilt}
-    invalidText="Type a number from −180 to 180."
-  />
-  <Select id="short" labelText="Arms" selected={short} on:update={(e) => setArms(String(e.detail))}>
-    <SelectItem value="yes" text="one too short to reach" />
-    <SelectItem value="no" text="past the rim" />
-  </Select>
-  <Select id="turning" labelText="When it is not level, turn" bind:selected={draft.turning}>
-    <SelectItem value="instrument" text="the protractor" />
-    <SelectItem value="page" text="the page" />
-  </Select>
+  <div class="two">
+    <Select id="short" labelText="Arms" selected={short} on:update={(e) => setArms(String(e.detail))}>
+      <SelectItem value="yes" text="one too short" />
+      <SelectItem value="no" text="past the rim" />
+    </Select>
+    <Select
+      id="base"
+      labelText="Base ray"
+      selected={draft.baseGiven ? 'given' : 'drawn'}
+      on:update={(e) => (draft.baseGiven = e.detail === 'given')}
+    >
+      <SelectItem value="given" text="given" />
+      <SelectItem value="drawn" text="drawn first" />
+    </Select>
+  </div>
   <div class="buttons">
     <Button kind="secondary" on:click={onclose}>Leave it</Button>
     <Button type="submit">Show it</Button>
+  </div>
+  <div class="give">
+    <Select id="give" labelText="Or put down one of a kind, to handle freely" bind:selected={kind}>
+      {#each kinds as one (one)}<SelectItem value={one} text={one} />{/each}
+    </Select>
+    <Button kind="tertiary" size="field" on:click={() => ongive(kind)}>Give me one</Button>
   </div>
 </form>
 
@@ -74,19 +118,32 @@
   form {
     display: flex;
     flex-direction: column;
-    gap: 14px;
-    width: 300px;
-    padding: 20px;
-    background: #fff;
-    border: 1px solid var(--ink);
-    box-shadow: 0 8px 28px rgb(15 35 64 / 18%);
+    gap: 12px;
+    width: 340px;
+    padding: 18px 20px;
   }
   h2 {
     font-size: 20px;
   }
+  .two,
   .buttons {
     display: grid;
     grid-template-columns: 1fr 1fr;
+    gap: 10px;
+  }
+  .buttons {
     gap: 2px;
+  }
+  .give {
+    display: flex;
+    align-items: flex-end;
+    gap: 8px;
+    padding-top: 10px;
+    border-top: 1px solid #dde2e6;
+  }
+  .give :global(.bx--btn) {
+    min-height: 40px;
+    padding-right: 20px;
+    white-space: nowrap;
   }
 </style>

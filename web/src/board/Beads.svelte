@@ -6,9 +6,15 @@
     onpick: (step: number) => void
   }
   let { labels, at, onpick }: Props = $props()
+
+  let list: HTMLOListElement | undefined = $state()
+  // A long demonstration has more steps than fit: the present one is kept in sight.
+  $effect(() => {
+    list?.children[at]?.scrollIntoView({ block: 'nearest' })
+  })
 </script>
 
-<ol aria-label="Steps">
+<ol aria-label="Steps" bind:this={list}>
   {#each labels as label, i (i)}
     <li class:done={i < at} class:now={i === at}>
       <button type="button" aria-current={i === at ? 'step' : undefined} onclick={() => onpick(i)}>
@@ -26,12 +32,18 @@
     display: flex;
     flex-direction: column;
     flex: 1;
+    min-height: 0;
     max-height: 560px;
+    margin-left: -4px;
+    padding-left: 4px;
+    overflow-y: auto;
+    scrollbar-width: none;
   }
   li {
     position: relative;
     flex: 1;
-    min-height: 44px;
+    flex-basis: 44px;
+    min-height: 38px;
     max-height: 66px;
   }
   li:not(:last-child)::before {
@@ -49,8 +61,9 @@
     display: flex;
     align-items: center;
     gap: 12px;
-    min-height: 44px;
+    min-height: 38px;
     padding: 0 10px 0 0;
+    text-align: left;
     border: 0;
     background: none;
     font: 400 16px var(--sans);

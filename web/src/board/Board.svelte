@@ -1,124 +1,221 @@
-<!-- The Board: a demonstration played step by step on the sheet, with the hand free to intervene at any time. -->
+<!-- The Board: demonstrations played step by step on the sheet, with the hand free to take over at any time. -->
 <script lang="ts">
   import { onMount, untrack } from 'svelte'
-  import { cubicInOut } from 'svelte/easing'
-  import { prefersReducedMotion, Tween } from 'svelte/motion'
-  import { api, ask, tell, type Instrument, type Placement, type Script } from '../api/client'
-  import AngleFigure from '../sheet/AngleFigure.svelte'
-  import { nearestTurn } from '../sheet/geometry'
-  import Protractor from '../sheet/Protractor.svelte'
+  import { api, ask, tell, type Demonstration, type Instrument, type Point, type Script } from '../api/client'
   import Sheet from '../sheet/Sheet.svelte'
-  import ThreadView from '../sheet/Thread.svelte'
-  import { addressOf, requestOf, wantedFrom, windowOf, type Wanted } from './address'
+  import SheetScene from '../sheet/SheetScene.svelte'
+  import Straightedge from '../sheet/Straightedge.svelte'
+  import { addressOf, angleOf, readAddress, requestOf, usual, type Wanted } from './address'
   import AngleForm from './AngleForm.svelte'
   import Beads from './Beads.svelte'
+  import { loadCabinet } from './cabinet'
   import CaptionBand from './CaptionBand.svelte'
-  import { beatsOf, firstBeatOf, pressed, pressOf, questionAt, stateAt, type Press } from './player'
+  import DemonstrationList from './DemonstrationList.svelte'
+  import * as hand from './hand'
+  import HandPointer from './HandPointer.svelte'
+  import Handout from './Handout.svelte'
+  import InstrumentList from './InstrumentList.svelte'
+  import { keep, kept } from './keep'
+  import Lens from './Lens.svelte'
+  import NameForm from './NameForm.svelte'
+  import { orderAddress, readOrder, type RunningOrder } from './order'
+  import OrderPanel from './OrderPanel.svelte'
+  import { pressOf, questionAt } from './player'
   import { LiveReadings } from './readings.svelte'
   import ReadingsPanel from './ReadingsPanel.svelte'
-  import Tray from './Tray.svelte'
+  import RulesForm from './RulesForm.svelte'
+  import { Stage } from './stage.svelte'
+  import { savePicture, saveSheet } from './takeaway'
+  import Tray, { type Panel, type Tool } from './Tray.svelte'
+  import { closeUp, moved, wholeSheet, windowAt, type View } from './view'
+  import ViewMenu, { type Options } from './ViewMenu.svelte'
 
-  interface Pose {
-    x: number
-    y: number
-    turn: number
-    /** 0 in the tray, 1 on the sheet. */
-    there: number
-    figure: number
-  }
-
-  let wanted: Wanted = $state(wantedFrom(location.search))
-  let instruments: Instrument[] = $state([])
-  let script = $state<Script | null>(null)
-  let at = $state(0)
-  let failure = $state('')
-  let choosing = $state(false)
-  let showReadings = $state(false)
-  /** Whether the hand has moved the protractor since the last step. */
-  let free = $state(false)
+  const stage = new Stage()
   const live = new LiveReadings()
-
-  const beats = $derived(script ? beatsOf(script) : [])
-  const beat = $derived(beats[at])
-  const state_ = $derived(script && beat ? stateAt(script, beat) : null)
-  const instrument = $derived(instruments.find((i) => i.protractor.id === script?.instrument.id))
-  const pose = new Tween<Pose>({ x: 0, y: 160, turn: 0, there: 0, figure: 0 }, { easing: cubicInOut })
-  const placement: Placement = $derived({
-    centre: { x: pose.current.x, y: pose.current.y },
-    turn: pose.current.turn,
-    turnedOver: false,
+  let wanted: Wanted = $state.raw(usual)
+  let instruments: Instrument[] = $state.raw([])
+  let demonstrations: Demonstration[] = $state.raw([])
+  let own: Set<string> = $state.raw(new Set())
+  let order: RunningOrder = $state.raw({ name: '', items: [] })
+  let failure = $state('')
+  let ready = $state(false)
+  let panel: Panel | null = $state(null)
+  let tool: Tool = $state('hand')
+  let view: View = $state.raw(wholeSheet)
+  let options: Options = $state({
+    dark: false,
+    projecting: false,
+    blank: false,
+    pointer: false,
+    snap: true,
+    lens: true,
   })
-  const inked = $derived(free ? null : (state_?.inkedScale ?? null))
+  let printing = $state(false)
+  let naming: Point | null = $state(null)
+  let ruling: { from: Point; to: Point } | null = $state.raw(null)
+  let panning: { x: number; y: number } | null = null
+  let svg: HTMLElement | undefined = $state()
 
-  // The sheet follows the script; between two states it moves there, unless the system asks for stillness.
-  $effect(() => {
-    const state = state_
-    // Also when the next beat shows the same state: whatever the hand has moved goes back to its place.
-    void at
-    if (!state) return
-    untrack(() => {
-      const now = pose.target
-      const figure = nearestTurn(state.angle.start, now.figure)
-      const target = state.placement
-        ? {
-            x: state.placement.centre.x,
-            y: state.placement.centre.y,
-            turn: nearestTurn(state.placement.turn, now.turn),
-            there: 1,
-            figure,
-          }
-        : { ...now, there: 0, figure }
-      const jump = prefersReducedMotion.current || (now.there === 0 && now.figure === 0)
-      void pose.set(target, { duration: jump ? 0 : 550 })
-      free = false
-    })
+  const script = $derived(stage.script)
+  const scene = $derived(stage.scene)
+  const window_ = $derived(
+    windowAt(script?.window ?? { left: -110, bottom: -60, width: 220, height: 120 }, view),
+  )
+  const insets = $derived({
+    left: options.projecting ? 150 : 196,
+    right: options.projecting ? 30 : 116,
+    top: 24,
+    bottom: 14,
   })
+  const lensAt = $derived(
+    options.lens ? (scene.lens ?? (stage.free ? (live.reply?.end?.at ?? null) : null)) : null,
+  )
+  /** The instrument that readings are about: the one touched last, else the first. */
+  let touched: string | null = $state(null)
+  const laid = $derived(
+    stage.settled.instruments.find((i) => i.id === touched) ?? stage.settled.instruments[0],
+  )
+  const lying = $derived(laid && live.reply ? { [laid.id]: live.reply.lying } : {})
 
-  $effect(() => {
-    if (showReadings && state_ && script && pose.current.there > 0) {
-      void live.follow({ ...state_.angle }, placement, script.instrument.id)
-    }
-  })
-
-  async function show(next: Wanted): Promise<void> {
+  async function show(next: Wanted, at = 0): Promise<boolean> {
     try {
-      script = await ask(api.POST('/api/v1/demonstrations', { body: requestOf(next) }))
+      const chosen = own.has(next.instrument)
+        ? instruments.find((i) => i.protractor.id === next.instrument)!.protractor
+        : null
+      const built: Script = await ask(api.POST('/api/v1/demonstrations', { body: requestOf(next, chosen) }))
       wanted = next
-      at = 0
       failure = ''
-      choosing = false
-      await pose.set({ x: 0, y: 160, turn: 0, there: 0, figure: 0 }, { duration: 0 })
-      history.replaceState(null, '', addressOf(next))
+      panel = null
+      view = wholeSheet
+      tool = 'hand'
+      live.clear()
+      stage.tally = {}
+      stage.play(built, at)
+      history.replaceState(null, '', addressOf(next) + location.hash)
+      return true
     } catch (error) {
       failure = tell(error)
+      return false
     }
   }
+
+  /** One press on the list: the demonstration as it is usually opened, in the way of this class. */
+  const open = (demonstration: Demonstration): Promise<boolean> =>
+    show({
+      ...usual,
+      rules: wanted.rules,
+      baseGiven: wanted.baseGiven,
+      show: demonstration.key,
+      measure: demonstration.measure,
+      endLength: demonstration.endLength,
+      instrument: demonstration.instrumentId,
+    })
 
   onMount(async () => {
     // All fonts now, so that no step of the demonstration has to wait for one.
     document.fonts.forEach((face) => void face.load())
     try {
-      instruments = await ask(api.GET('/api/v1/instruments'))
+      ;[instruments, demonstrations] = await Promise.all([
+        ask(api.GET('/api/v1/instruments')),
+        ask(api.GET('/api/v1/demonstrations')),
+      ])
+      const cabinet = await loadCabinet()
+      own = new Set(cabinet.map((i) => i.protractor.id))
+      instruments = [...instruments, ...cabinet]
     } catch (error) {
       failure = tell(error)
       return
     }
-    await show(wanted)
+    const listed = readOrder(location.hash)
+    if (listed.fault) failure = listed.fault
+    order = listed.order
+    const read = readAddress(location.search)
+    if (read.fault !== null) {
+      failure = `This address cannot be read. ${read.fault} Choose a demonstration from the list.`
+      panel = 'list'
+    } else {
+      const before = kept(location.search)
+      if (await show(read.wanted, before?.at)) {
+        if (listed.fault) failure = listed.fault
+        if (before) {
+          stage.tally = before.tally
+          stage.restore(before.hand)
+        }
+      } else {
+        panel = 'list'
+      }
+    }
+    ready = true
   })
 
-  function press(which: Press): void {
-    at = pressed(which, at, beats.length)
-  }
+  // Kept a little after the hand has come to rest, so that dragging stays light.
+  let later: ReturnType<typeof setTimeout> | undefined
+  $effect(() => {
+    const now = {
+      address: addressOf(wanted),
+      at: stage.at,
+      hand: stage.hand,
+      tally: $state.snapshot(stage.tally),
+    }
+    if (!untrack(() => ready)) return
+    clearTimeout(later)
+    later = setTimeout(() => keep(now), 250)
+  })
+
+  // Readings follow the hand; stepping through a script asks nothing.
+  $effect(() => {
+    const figure = stage.settled.figures[0]
+    const instrument = instruments.find((i) => i.protractor.id === laid?.instrumentId)
+    if (!figure || !laid || !instrument) return
+    if (!stage.free && panel !== 'readings') return
+    void live.follow(figure.angle, laid.placement, instrument.protractor, own.has(instrument.protractor.id))
+  })
 
   function key(event: KeyboardEvent): void {
     const target = event.target as Element
-    if (choosing || target.closest('input, select, textarea')) return
+    if (target.closest('input, select, textarea, [role="dialog"]') || printing) return
+    if ((event.ctrlKey || event.metaKey) && event.code === 'KeyZ') {
+      event.preventDefault()
+      if (event.shiftKey) stage.redo()
+      else stage.undo()
+      return
+    }
+    if (event.ctrlKey || event.metaKey || event.altKey) return
     // A button keeps the space bar to itself; everywhere else it means "next", as on a clicker.
     if (event.code === 'Space' && target.closest('button')) return
+    const shortcut: Record<string, () => void> = {
+      KeyB: () => (options.blank = !options.blank),
+      KeyP: () => (options.pointer = !options.pointer),
+      KeyL: () => (options.lens = !options.lens),
+      KeyF: () => project(!options.projecting),
+      Escape: () => escape(),
+      Equal: () => (view = closeUp(view, 1.25)),
+      Minus: () => (view = closeUp(view, 0.8)),
+      Digit0: () => (view = wholeSheet),
+    }
     const wish = pressOf(event)
-    if (!wish) return
+    const act = wish ? () => stage.press(wish) : shortcut[event.code]
+    if (!act) return
     event.preventDefault()
-    press(wish)
+    if (options.blank && event.code !== 'KeyB') options.blank = false
+    act()
+  }
+
+  function escape(): void {
+    if (panel) panel = null
+    else if (options.projecting) project(false)
+    else tool = 'hand'
+  }
+
+  function project(on: boolean): void {
+    options.projecting = on
+    if (on) {
+      panel = null
+      // Refused where the browser wants it asked otherwise; the view is the projecting one all the same.
+      void document.documentElement.requestFullscreen?.().catch(() => undefined)
+    } else if (document.fullscreenElement) {
+      void document.exitFullscreen()
+    }
   }
 
   /** After a click the space bar is a clicker again; only who came by Tab keeps it for the button. */
@@ -127,94 +224,246 @@
     if (event.detail > 0 && button && !button.closest('form')) button.blur()
   }
 
-  function moved(next: Placement): void {
-    free = true
-    void pose.set(
-      { ...pose.target, x: next.centre.x, y: next.centre.y, turn: next.turn, there: 1 },
-      { duration: 0 },
-    )
+  function drop(id: string): void {
+    if (options.snap) stage.touch((s) => hand.snap(s, id), `place:${id}`)
+    stage.letGo()
   }
 
-  /** Puts the protractor down where the hand can take it, if it is still in its tray. */
-  function takeInstrument(id: string): void {
-    if (id !== script?.instrument.id) {
-      void show({ ...wanted, instrument: id })
-    } else if (pose.current.there === 0 && state_) {
-      moved({ centre: { x: 0, y: state_.angle.vertex.y + 40 }, turn: 10, turnedOver: false })
+  /* The paper itself: a tool draws on it, the empty hand carries it. */
+  function down(event: PointerEvent, at: Point): void {
+    if (event.button !== 0 || !script) return
+    if (tool === 'dot') {
+      stage.touch((s) => hand.makeDot(s, at))
+    } else if (tool === 'name') {
+      naming = at
+    } else if (tool === 'ray') {
+      ruling = { from: hand.rayFrom(stage.settled, at), to: at }
+      ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
+    } else {
+      panning = { x: event.clientX, y: event.clientY }
+      ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
     }
   }
+
+  function drag(event: PointerEvent, at: Point, mmPerPixel: number): void {
+    if (ruling) {
+      ruling = { ...ruling, to: at }
+    } else if (panning) {
+      view = moved(view, (event.clientX - panning.x) * mmPerPixel, (event.clientY - panning.y) * mmPerPixel)
+      panning = { x: event.clientX, y: event.clientY }
+    }
+  }
+
+  function up(): void {
+    if (ruling) {
+      const { from, to } = ruling
+      if (Math.hypot(to.x - from.x, to.y - from.y) > 2) stage.touch((s) => hand.drawLine(s, from, to))
+    }
+    ruling = null
+    panning = null
+  }
+
+  function take(id: string): void {
+    panel = null
+    stage.touch((s) => hand.take(s, id))
+    touched = stage.settled.instruments.at(-1)?.id ?? null
+  }
+
+  async function give(kind: string): Promise<void> {
+    try {
+      const seed = Math.floor(Math.random() * 2 ** 31)
+      const given = await ask(api.POST('/api/v1/angles', { body: { kind: kind as 'acute', seed } }))
+      const opens = given.opening === 'anticlockwise' ? 'right' : 'left'
+      const next = {
+        ...wanted,
+        measure: given.measure,
+        tilt: given.tilt,
+        opens,
+        startLength: 90,
+        endLength: 90,
+      } as const
+      stage.touch((s) => hand.putAngle(s, angleOf(next), { vertex: 'K', start: 'L', end: 'M' }))
+      panel = null
+    } catch (error) {
+      failure = tell(error)
+    }
+  }
+
+  const title = $derived(script?.title ?? 'Jaunty Compass')
+  const centreOf = (): Point =>
+    laid?.placement.centre ?? stage.settled.figures[0]?.angle.vertex ?? { x: 0, y: 0 }
 </script>
 
 <svelte:window onkeydown={key} onclick={letGo} />
+<svelte:document onfullscreenchange={() => !document.fullscreenElement && (options.projecting = false)} />
 
-<div class="board">
-  <main class="stage">
-    {#if script && beat && state_ && instrument}
-      <Sheet label="Sheet" {...windowOf(wanted)} rules>
-        <g>
-          <AngleFigure
-            angle={{ ...state_.angle, start: pose.current.figure }}
-            names={script.names}
-            written={state_.written}
-            startExtendedTo={state_.startExtendedTo}
-            endExtendedTo={state_.endExtendedTo}
-            spotlight={state_.spotlight}
-          />
-        </g>
-        {#if pose.current.there > 0}
-          <g opacity={pose.current.there}>
-            <Protractor {instrument} {placement} {inked} onmove={moved} />
-          </g>
+<div class="board" class:dark={options.dark} class:projecting={options.projecting}>
+  <main class="stage" class:drawing={tool !== 'hand'} bind:this={svg}>
+    <Sheet
+      label={script ? `Sheet: ${title}` : 'Empty sheet'}
+      {...window_}
+      {insets}
+      rules
+      onpaperdown={down}
+      onpapermove={drag}
+      onpaperup={up}
+      onpaperwheel={(factor) => (view = closeUp(view, factor))}
+    >
+      <g id="scene">
+        <SheetScene
+          {scene}
+          {instruments}
+          beat={stage.at}
+          {lying}
+          onplace={(id, placement) => {
+            touched = id
+            stage.touch((s) => hand.place(s, id, placement), `place:${id}`)
+          }}
+          ondrop={drop}
+          onarm={(id, which, to) => stage.touch((s) => hand.dragArm(s, id, which, to), `arm:${id}:${which}`)}
+          onthing={(id, by) => stage.touch((s) => hand.moveThing(s, id, by), `thing:${id}`)}
+          onremove={(id) => stage.touch((s) => hand.rubOut(s, id))}
+        />
+        {#if ruling}
+          <Straightedge laid={hand.ruled(ruling.from, ruling.to)} />
+          <line class="ruling" x1={ruling.from.x} y1={ruling.from.y} x2={ruling.to.x} y2={ruling.to.y} />
         {/if}
-        {#if state_.thread && !free}
-          {#key at}<ThreadView thread={state_.thread} />{/key}
-        {/if}
-      </Sheet>
-    {/if}
+      </g>
+      {#if lensAt}<Lens target={lensAt} middle={centreOf()} />{/if}
+    </Sheet>
     <header>
-      <h1><a href="/">Jaunty Compass</a></h1>
-      <p class="quiet">{script?.title ?? 'Measure an angle'}</p>
-      {#if script && beat}
+      {#if !options.projecting}
+        <h1><a href="/">Jaunty Compass</a></h1>
+        <p class="quiet">{title}</p>
+      {/if}
+      {#if script && stage.beat}
         <Beads
           labels={script.steps.map((s) => s.label)}
-          at={beat.step}
-          onpick={(step) => (at = firstBeatOf(beats, step))}
+          at={stage.beat.step}
+          onpick={(step) => stage.goToStep(step)}
         />
       {/if}
     </header>
-    <div class="right">
-      {#if instruments.length > 0}
+    {#if ready && !options.projecting}
+      <div class="right">
         <Tray
-          {instruments}
-          chosen={wanted.instrument}
-          readings={showReadings}
-          oninstrument={takeInstrument}
-          onangle={() => (choosing = !choosing)}
-          onreadings={() => (showReadings = !showReadings)}
+          bind:panel
+          bind:tool
+          canUndo={stage.canUndo}
+          canRedo={stage.canRedo}
+          onundo={() => stage.undo()}
+          onredo={() => stage.redo()}
         />
-      {/if}
-    </div>
-    {#if choosing}
-      <div class="popover">
-        <AngleForm {wanted} onchoose={show} onclose={() => (choosing = false)} />
       </div>
-    {:else if showReadings}
-      <div class="popover low"><ReadingsPanel reply={pose.current.there > 0 ? live.reply : null} /></div>
     {/if}
-    {#if failure}<p class="failure" role="alert">{failure}</p>{/if}
+    {#if stage.free}
+      <div class="free" role="status">
+        <span>Your hand has the sheet.</span>
+        {#if laid}
+          <button
+            type="button"
+            onclick={() =>
+              stage.touch((s) =>
+                hand.place(s, laid.id, { ...laid.placement, turnedOver: !laid.placement.turnedOver }),
+              )}>Turn over</button
+          >
+          <button type="button" onclick={() => stage.touch((s) => hand.putAway(s, laid.id))}>Put away</button>
+        {/if}
+        <button type="button" onclick={() => stage.rejoin()}>Back to the demonstration</button>
+      </div>
+    {/if}
+    {#if panel}
+      <div
+        class="popover"
+        class:wide={panel === 'list' || panel === 'rules'}
+        role="dialog"
+        aria-label={panel}
+      >
+        {#if panel === 'list'}
+          <DemonstrationList {demonstrations} shown={script?.key ?? null} onpick={open} />
+        {:else if panel === 'angle'}
+          <AngleForm {wanted} {instruments} onchoose={show} ongive={give} onclose={() => (panel = null)} />
+        {:else if panel === 'instruments'}
+          <InstrumentList {instruments} onpick={take} />
+        {:else if panel === 'readings'}
+          <ReadingsPanel reply={laid ? live.reply : null} />
+        {:else if panel === 'rules'}
+          <RulesForm {wanted} {instruments} onchoose={(rules) => show({ ...wanted, rules })} />
+        {:else if panel === 'order'}
+          <OrderPanel
+            {order}
+            now={{ title, query: addressOf(wanted) }}
+            onchange={(next) => {
+              order = next
+              history.replaceState(null, '', location.search + orderAddress(next))
+            }}
+            onopen={(query) => {
+              const read = readAddress(query)
+              if (read.wanted) void show(read.wanted)
+              else failure = read.fault
+            }}
+          />
+        {:else}
+          <ViewMenu
+            bind:options
+            onproject={() => project(true)}
+            onwhole={() => (view = wholeSheet)}
+            onsvg={() => svg && saveSheet(svg, window_, title)}
+            onpng={() => svg && savePicture(svg, window_, title)}
+            onhandout={() => (printing = true)}
+          />
+        {/if}
+      </div>
+    {/if}
+    {#if naming}
+      <NameForm
+        onwrite={(text) => {
+          const at = naming!
+          naming = null
+          if (text) stage.touch((s) => hand.writeName(s, at, text))
+        }}
+      />
+    {/if}
+    {#if failure}
+      <p class="failure" role="alert">
+        {failure}
+        <button type="button" onclick={() => (failure = '')}>All right</button>
+      </p>
+    {:else if script && script.warnings.length > 0 && stage.at === 0 && !stage.free}
+      <p class="warning" role="note">{script.warnings.join(' ')}</p>
+    {/if}
+    {#if options.pointer}<HandPointer />{/if}
   </main>
-  {#if script && beat}
+  {#if script && stage.beat && stage.step}
     <CaptionBand
-      caption={script.steps[beat.step]!.caption}
-      question={questionAt(script, beat)}
-      asking={beat.asking}
-      first={at === 0}
-      last={at === beats.length - 1}
-      onnext={() => press('next')}
-      onback={() => press('back')}
+      caption={stage.step.caption}
+      ownLine={stage.step.ownLine ?? null}
+      question={questionAt(script, stage.beat)}
+      asking={stage.beat.asking}
+      first={stage.at === 0}
+      last={stage.at === stage.beats.length - 1}
+      counts={stage.tally[stage.step.key] ?? []}
+      oncount={(choice, count) => {
+        const counts = [...(stage.tally[stage.step!.key] ?? [])]
+        counts[choice] = count
+        stage.tally[stage.step!.key] = counts
+      }}
+      onnext={() => stage.press('next')}
+      onback={() => stage.press('back')}
     />
   {/if}
 </div>
+{#if options.blank}
+  <div
+    class="blank"
+    class:dark={options.dark}
+    role="img"
+    aria-label="The Board is blank; B shows it again"
+  ></div>
+{/if}
+{#if printing && script}
+  <Handout {script} {instruments} onclose={() => (printing = false)} />
+{/if}
 
 <style>
   .board {
@@ -222,6 +471,23 @@
     flex-direction: column;
     height: 100dvh;
     overflow: hidden;
+    color: var(--ink);
+  }
+  /* For a dark room: light ink on a dark sheet, so that the projector does not dazzle. */
+  .dark {
+    --ink: #f2eee2;
+    --ink-soft: #c5ccd6;
+    --ink-faint: #93a0b0;
+    --paper: #121b29;
+    --panel: #1b2738;
+    --brass: #d8a646;
+    --brass-light: #f0c463;
+    --brass-clear: #8f7434;
+    --start-arm: #5fd3ab;
+    --end-arm: #e79ad6;
+    --marking: #ff8a7d;
+    --pencil: #e8e4d8;
+    --ghost: #aab3bf;
   }
   .stage {
     position: relative;
@@ -229,11 +495,20 @@
     min-height: 0;
     background: var(--paper);
   }
+  .drawing {
+    cursor: crosshair;
+  }
+  .ruling {
+    stroke: var(--pencil);
+    stroke-width: 0.75;
+    stroke-linecap: round;
+  }
   header {
     position: absolute;
     left: 40px;
     top: 28px;
     bottom: 12px;
+    width: 170px;
     display: flex;
     flex-direction: column;
     pointer-events: none;
@@ -243,6 +518,7 @@
   }
   h1 {
     font-size: 22px;
+    white-space: nowrap;
   }
   h1 a {
     color: inherit;
@@ -251,30 +527,76 @@
   header p {
     margin: 2px 0 10px;
     font-size: 15px;
+    line-height: 1.3;
   }
   .right {
     position: absolute;
-    right: 20px;
-    top: 28px;
+    right: 16px;
+    top: 24px;
   }
   .popover {
     position: absolute;
-    right: 120px;
-    top: 28px;
+    right: 112px;
+    top: 24px;
+    max-height: calc(100% - 36px);
+    overflow: auto;
+    background: #fff;
+    color: #0f2340;
+    --ink: #0f2340;
+    --ink-soft: #4d5b70;
+    --ink-faint: #8a94a3;
+    --paper: #fdfcf8;
+    --brass: #8a5f0e;
+    border: 1px solid var(--ink);
+    box-shadow: 0 8px 28px rgb(15 35 64 / 18%);
   }
-  .popover.low {
-    right: 20px;
-    top: auto;
-    bottom: 16px;
+  .free {
+    position: absolute;
+    left: 50%;
+    top: 14px;
+    transform: translateX(-50%);
+    display: flex;
+    align-items: center;
+    gap: 4px;
+    padding: 2px 4px 2px 14px;
+    background: #fff;
+    color: #0f2340;
+    border: 1px solid var(--brass);
+    font-size: 15px;
   }
-  .failure {
+  .free button,
+  .failure button {
+    min-height: 44px;
+    padding: 0 12px;
+    border: 0;
+    background: none;
+    color: #1d4f91;
+    font: 600 15px var(--sans);
+    text-decoration: underline;
+    cursor: pointer;
+  }
+  .failure,
+  .warning {
     position: absolute;
     left: 50%;
     bottom: 12px;
     transform: translateX(-50%);
+    max-width: 720px;
     margin: 0;
     padding: 10px 16px;
     background: #fff;
-    border-left: 4px solid var(--marking);
+    color: #0f2340;
+    border-left: 4px solid #b3261e;
+    font-size: 17px;
+    line-height: 1.4;
+  }
+  .warning {
+    border-left-color: var(--brass-light);
+  }
+  .blank {
+    position: fixed;
+    z-index: 5;
+    inset: 0;
+    background: var(--paper);
   }
 </style>

@@ -6,14 +6,25 @@
 
   interface Props {
     caption: string
+    /** The teacher's own line at this step. */
+    ownLine: string | null
     question: Schema['Question'] | null
     asking: boolean
     first: boolean
     last: boolean
+    /** Show of hands for each choice. */
+    counts: (number | null)[]
+    oncount: (choice: number, count: number | null) => void
     onnext: () => void
     onback: () => void
   }
-  let { caption, question, asking, first, last, onnext, onback }: Props = $props()
+  let { caption, ownLine, question, asking, first, last, counts, oncount, onnext, onback }: Props = $props()
+
+  const most = 99
+  const hands = (text: string): number | null => {
+    const count = Math.round(Number(text))
+    return text.trim() === '' || !(count >= 0) ? null : Math.min(count, most)
+  }
 </script>
 
 <section class="band" aria-label="Caption">
@@ -26,16 +37,33 @@
       <p class="said">{question.text}</p>
       {#if question.choices.length > 0}
         <ul>
-          {#each question.choices as choice (choice)}<li>{choice}</li>{/each}
+          {#each question.choices as choice, i (choice)}
+            <li>
+              <label>
+                {choice}
+                <input
+                  type="number"
+                  inputmode="numeric"
+                  min="0"
+                  max="99"
+                  aria-label="Hands for {choice}"
+                  value={counts[i] ?? ''}
+                  oninput={(event) => oncount(i, hands(event.currentTarget.value))}
+                />
+              </label>
+            </li>
+          {/each}
         </ul>
       {/if}
     {:else}
       <p class="said">{caption}</p>
+      {#if ownLine}<p class="own">{ownLine}</p>{/if}
       {#if question && question.choices.length > 0}
         <ul>
           {#each question.choices as choice, i (choice)}
             <li class:right={i === question.answer}>
-              {choice}{#if i === question.answer}<span class="visually-hidden">, the answer</span>{/if}
+              {choice}{#if counts[i] != null}&nbsp;<span class="tally">{counts[i]}</span
+                >{/if}{#if i === question.answer}<span class="visually-hidden">, the answer</span>{/if}
             </li>
           {/each}
         </ul>
@@ -52,7 +80,7 @@
     display: flex;
     align-items: stretch;
     min-height: 148px;
-    background: #fff;
+    background: var(--panel, #fff);
     border-top: 1px solid var(--ink);
   }
   .words {
@@ -67,6 +95,30 @@
     margin: 0;
     font: 400 clamp(28px, 2.3vw, 64px) / 1.25 var(--serif);
     max-width: 46em;
+  }
+  .own {
+    margin: 0;
+    font: italic 400 clamp(20px, 1.7vw, 44px) var(--serif);
+    color: var(--brass);
+  }
+  label {
+    display: flex;
+    align-items: center;
+    gap: 8px;
+  }
+  input {
+    width: 60px;
+    height: 44px;
+    padding: 0 6px;
+    border: 1px solid var(--ink-faint);
+    background: none;
+    color: inherit;
+    font: 600 20px var(--sans);
+    text-align: center;
+  }
+  .tally {
+    font-weight: 600;
+    color: var(--ink);
   }
   .ask {
     margin: 0;
@@ -100,7 +152,7 @@
     cursor: pointer;
   }
   .step:hover:not(:disabled) {
-    background: #eef1f3;
+    background: rgb(138 148 163 / 18%);
   }
   .step:disabled {
     color: #b8bfc8;

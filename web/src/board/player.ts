@@ -29,7 +29,17 @@ export function stateAt(script: Script, beat: Beat): SheetState {
   const step = script.steps[beat.step]!
   if (!beat.asking) return step.state
   const before = script.steps[beat.step - 1]
-  return before ? before.state : { angle: step.state.angle }
+  // Before the first answer the figures stand there with nothing written, laid on or coloured in.
+  return before
+    ? before.state
+    : {
+        figures: step.state.figures?.map((figure) => ({
+          ...figure,
+          written: figure.written?.endsWith('?') ? figure.written : null,
+          spotlight: null,
+          vertexSpotlight: false,
+        })),
+      }
 }
 
 export const questionAt = (script: Script, beat: Beat): Schema['Question'] | null =>

@@ -1,14 +1,15 @@
 /** Live readings while the protractor is moved: at most one request in flight, the newest placement wins. */
-import { api, ask, type Angle, type Placement, type Schema } from '../api/client'
+import { api, ask, type Angle, type Placement, type Protractor, type Schema } from '../api/client'
 
 export class LiveReadings {
   reply: Schema['ReadingsReply'] | null = $state(null)
+  /** Bodies still to be asked are replaced, never queued. */
   #busy = false
   #waiting: Schema['ReadingsRequest'] | null = null
 
   /** Asks for readings; while one request is under way only the newest waits. */
-  async follow(angle: Angle, placement: Placement, instrumentId: string): Promise<void> {
-    this.#waiting = { angle, placement, instrumentId }
+  async follow(angle: Angle, placement: Placement, instrument: Protractor, own: boolean): Promise<void> {
+    this.#waiting = { angle, placement, ...(own ? { instrument } : { instrumentId: instrument.id }) }
     if (this.#busy) return
     this.#busy = true
     try {
@@ -23,5 +24,9 @@ export class LiveReadings {
     } finally {
       this.#busy = false
     }
+  }
+
+  clear(): void {
+    this.reply = null
   }
 }

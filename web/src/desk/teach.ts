@@ -13,6 +13,7 @@ export function teachAgain(item: Item): string {
     '/board' +
     addressOf({
       ...usual,
+      show: item.kind,
       measure,
       tilt,
       opens: opening === 'anticlockwise' ? 'right' : 'left',

@@ -7,19 +7,26 @@
 
   interface Props {
     angle: Angle
-    names: Schema['AngleNames']
+    names: Schema['AngleNames'] | null
+    mark?: Schema['OpeningMark']
+    /** Before the end arm is drawn only the base ray stands there. */
+    hasEnd?: boolean
     written?: string | null
     startExtendedTo?: number | null
     endExtendedTo?: number | null
     spotlight?: 'start' | 'end' | null
+    vertexSpotlight?: boolean
   }
   let {
     angle,
     names,
+    mark = angle.measure === 90 ? 'box' : 'arc',
+    hasEnd = true,
     written = null,
     startExtendedTo = null,
     endExtendedTo = null,
     spotlight = null,
+    vertexSpotlight = false,
   }: Props = $props()
 
   const arcRadius = 13
@@ -28,6 +35,8 @@
   const sweep = $derived(signOf(angle.opening) * angle.measure)
   const middle = $derived(angle.start + sweep / 2)
   const beyondTip = 5
+  /** The vertex's letter stands away from both arms: opposite the opening, or in the smaller one of a reflex angle. */
+  const letterSide = $derived(middle + 180)
   const boxPath = $derived.by(() => {
     const a = towards(angle.vertex, angle.start, box)
     const b = towards(a, end, box)
@@ -36,7 +45,22 @@
   })
 </script>
 
-<path class="arc" d={angle.measure === 90 ? boxPath : arcPath(angle.vertex, arcRadius, angle.start, sweep)} />
+{#if mark === 'box'}
+  <path class="arc" d={boxPath} />
+{:else if mark !== 'none'}
+  <path class="arc" d={arcPath(angle.vertex, arcRadius, angle.start, sweep)} />
+{/if}
+{#if mark === 'turn' && angle.measure > 8}
+  {@const tip = towards(angle.vertex, end, arcRadius)}
+  <path
+    class="arc"
+    d="M-2.8 1.7L0 0L-2.8 -1.7"
+    transform="translate({tip.x} {tip.y}) rotate({end + signOf(angle.opening) * 84})"
+  />
+{/if}
+{#if vertexSpotlight}
+  <circle class="spotlight" cx={angle.vertex.x} cy={angle.vertex.y} r="6" />
+{/if}
 <Ray
   from={angle.vertex}
   direction={angle.start}
@@ -45,22 +69,28 @@
   extendedTo={startExtendedTo}
   spotlight={spotlight === 'start'}
 />
-<Ray
-  from={angle.vertex}
-  direction={end}
-  length={angle.endLength}
-  which="end"
-  extendedTo={endExtendedTo}
-  spotlight={spotlight === 'end'}
-/>
+{#if hasEnd}
+  <Ray
+    from={angle.vertex}
+    direction={end}
+    length={angle.endLength}
+    which="end"
+    extendedTo={endExtendedTo}
+    spotlight={spotlight === 'end'}
+  />
+{/if}
 <circle class="vertex" cx={angle.vertex.x} cy={angle.vertex.y} r="0.9" />
-<Lettering at={towards(angle.vertex, middle + 180, 7)} text={names.vertex} size={6.5} />
-<Lettering
-  at={towards(angle.vertex, angle.start, angle.startLength + beyondTip)}
-  text={names.start}
-  size={6.5}
-/>
-<Lettering at={towards(angle.vertex, end, angle.endLength + beyondTip)} text={names.end} size={6.5} />
+{#if names}
+  <Lettering at={towards(angle.vertex, letterSide, 7)} text={names.vertex} size={6.5} />
+  <Lettering
+    at={towards(angle.vertex, angle.start, angle.startLength + beyondTip)}
+    text={names.start}
+    size={6.5}
+  />
+  {#if hasEnd}
+    <Lettering at={towards(angle.vertex, end, angle.endLength + beyondTip)} text={names.end} size={6.5} />
+  {/if}
+{/if}
 {#if written}
   <Lettering at={towards(angle.vertex, middle, arcRadius + 11)} text={written} size={5.6} kind="number" />
 {/if}
@@ -73,5 +103,9 @@
   }
   .vertex {
     fill: var(--ink);
+  }
+  .spotlight {
+    fill: var(--brass-light);
+    opacity: 0.4;
   }
 </style>

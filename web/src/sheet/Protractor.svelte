@@ -1,20 +1,26 @@
 <!-- A protractor that lies on the sheet: slide it by its body, turn it by its rim, or use the keyboard. -->
 <script lang="ts">
-  import type { Instrument, Placement } from '../api/client'
+  import { SvelteMap } from 'svelte/reactivity'
+  import type { Instrument, Placement, Point } from '../api/client'
   import { arcPath, spoken } from './geometry'
-  import { grab, idle, move, nudge, type Handling } from './handling'
+  import { grab, grabWithTwo, idle, move, nudge, type Handling } from './handling'
   import ProtractorBody from './ProtractorBody.svelte'
   import { useSheet } from './Sheet.svelte'
 
   interface Props {
     instrument: Instrument
     placement: Placement
-    inked?: string | null
+    /** Index of the scale in use, or null. */
+    inked?: number | null
+    /** Where its turning arm is set, as a bearing, or null while it rests. */
+    armBearing?: number | null
+    /** How it lies on its angle, in words. */
+    lying?: string
     /** Without it the protractor cannot be moved. */
     onmove?: (placement: Placement) => void
     ondrop?: () => void
   }
-  let { instrument, placement, inked = null, onmove, ondrop }: Props = $props()
+  let { instrument, placement, inked = null, armBearing = null, lying, onmove, ondrop }: Props = $props()
 
   const sheet = useSheet()
   let handling: Handling = $state(idle)
@@ -31,25 +37,37 @@
   )
   const turn = $derived(((placement.turn % 360) + 360) % 360)
   const label = $derived(
-    `${p.name}: centre mark ${spoken(placement.centre.x)} mm right and ${spoken(placement.centre.y)} mm up, ` +
-      `turned ${spoken(turn)} degrees. Arrows slide, comma and full stop turn, Shift for tenths.`,
+    `${p.name}: ` +
+      (lying ??
+        `centre mark ${spoken(placement.centre.x)} mm right and ${spoken(placement.centre.y)} mm up, ` +
+          `turned ${spoken(turn)} degrees`) +
+      '. Arrows slide, comma and full stop turn, Shift for tenths, V turns it over.',
   )
+
+  /** Where each finger is, in mm: one slides or turns by what it holds, two turn. */
+  const fingers = new SvelteMap<number, Point>()
 
   function down(event: PointerEvent, by: 'body' | 'rim'): void {
     if (!onmove || event.button !== 0) return
     event.stopPropagation()
     ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
-    handling = grab(placement, sheet.toSheet(event), by)
+    fingers.set(event.pointerId, sheet.toSheet(event))
+    const [one, other] = [...fingers.values()]
+    handling = other ? grabWithTwo(placement, one!, other) : grab(placement, one!, by)
   }
 
   function drag(event: PointerEvent): void {
-    if (handling.state !== 'idle') onmove?.(move(handling, placement, sheet.toSheet(event)))
+    if (handling.state === 'idle' || !fingers.has(event.pointerId)) return
+    fingers.set(event.pointerId, sheet.toSheet(event))
+    const [one, other] = [...fingers.values()]
+    onmove?.(move(handling, placement, one!, other))
   }
 
-  function up(): void {
-    if (handling.state === 'idle') return
-    handling = idle
-    ondrop?.()
+  function up(event: PointerEvent): void {
+    if (!fingers.delete(event.pointerId)) return
+    const [left] = [...fingers.values()]
+    handling = left ? grab(placement, left, 'body') : idle
+    if (!left) ondrop?.()
   }
 
   function key(event: KeyboardEvent): void {
@@ -81,7 +99,7 @@
   onpointerup={up}
   onpointercancel={up}
 >
-  <ProtractorBody {instrument} {inked} />
+  <ProtractorBody {instrument} {inked} {armBearing} />
   <path class="grip body" d={body} role="presentation" onpointerdown={(e) => down(e, 'body')} />
   <path
     class="grip rim"

@@ -8,19 +8,23 @@
 
   interface Props {
     instrument: Instrument
-    inked?: string | null
+    /** Index of the scale in use, or null: all alike. */
+    inked?: number | null
+    /** Where its turning arm is set, as a bearing; null while it rests along the zero line. */
+    armBearing?: number | null
   }
-  let { instrument, inked = null }: Props = $props()
+  let { instrument, inked = null, armBearing = null }: Props = $props()
 
   const p = $derived(instrument.protractor)
   const r = $derived(p.edgeRadius)
   const origin = { x: 0, y: 0 }
   const strip = $derived(Math.max(4, r * 0.06))
-  const hole = $derived(r * 0.5)
+  /** Paper and raised marks have no cut-out. */
+  const hole = $derived(p.material === 'paper' ? 0 : r * 0.5)
   const body = $derived(
     p.shape === 'halfCircle'
       ? `M${r + 1.2} 0A${r + 1.2} ${r + 1.2} 0 0 1 ${-r - 1.2} 0L${-p.halfLength - 0.2} ${-p.inset}H${p.halfLength + 0.2}Z` +
-          `M${-hole} ${strip}A${hole} ${hole} 0 0 0 ${hole} ${strip}Z`
+          (hole ? `M${-hole} ${strip}A${hole} ${hole} 0 0 0 ${hole} ${strip}Z` : '')
       : `M${r + 1.2} 0A${r + 1.2} ${r + 1.2} 0 0 1 ${-r - 1.2} 0A${r + 1.2} ${r + 1.2} 0 0 1 ${r + 1.2} 0Z`,
   )
   const length = { one: 0.045, five: 0.065, ten: 0.085 }
@@ -33,15 +37,45 @@
         return `M${outer.x} ${outer.y}L${inner.x} ${inner.y}`
       })
       .join('')
-  const size = $derived(r * 0.056)
-  const state = (scale: number): string =>
-    inked === null ? 'plain' : p.scales[scale]?.id === inked ? 'inked' : 'ghosted'
+  const size = $derived(r * 0.051)
+  const state = (scale: number): string => (inked === null ? 'plain' : scale === inked ? 'inked' : 'ghosted')
+  const ruler = $derived(
+    p.edgeRuler
+      ? Array.from({ length: Math.floor(p.halfLength) * 2 + 1 }, (_, i) => {
+          const mm = i - Math.floor(p.halfLength)
+          return `M${mm} ${-p.inset}v${mm % 10 === 0 ? 3.4 : mm % 5 === 0 ? 2.4 : 1.5}`
+        }).join('')
+      : '',
+  )
+  const raised = $derived(
+    p.marks === 'raised'
+      ? instrument.face.graduations.map((g) => ({
+          at: towards(origin, g.bearing, r * (g.rank === 'ten' ? 0.93 : 0.96)),
+          radius: g.rank === 'ten' ? 1.3 : 0.8,
+        }))
+      : [],
+  )
 </script>
 
-<path class="plastic" fill-rule="evenodd" d={body} />
-<path class="tick" d={ticks('one')} stroke-width={r * 0.0036} />
-<path class="tick" d={ticks('five')} stroke-width={r * 0.0048} />
-<path class="tick" d={ticks('ten')} stroke-width={r * 0.0062} />
+<path class="body {p.material ?? 'clearPlastic'}" fill-rule="evenodd" d={body} />
+{#if p.marks === 'creased'}
+  <path
+    class="crease"
+    d={instrument.face.graduations
+      .map((g) => towards(origin, g.bearing, r))
+      .map((at) => `M0 0L${at.x} ${at.y}`)
+      .join('')}
+  />
+{:else if p.marks === 'raised'}
+  {#each raised as mark, i (i)}
+    <circle class="bump" cx={mark.at.x} cy={mark.at.y} r={mark.radius} />
+  {/each}
+{:else}
+  <path class="tick" d={ticks('one')} stroke-width={r * 0.0036} />
+  <path class="tick" d={ticks('five')} stroke-width={r * 0.0048} />
+  <path class="tick" d={ticks('ten')} stroke-width={r * 0.0062} />
+{/if}
+{#if ruler}<path class="tick" d={ruler} stroke-width="0.2" />{/if}
 {#each instrument.face.labels as label (`${label.scaleIndex}:${label.number}`)}
   {@const at = towards(origin, label.bearing, p.scales[label.scaleIndex]!.radius)}
   <text
@@ -53,13 +87,49 @@
   >
 {/each}
 <path class="zero-line" d="M{-r} 0H{r}" />
+{#if p.arm}
+  <g class="arm" transform="rotate({armBearing ?? 0})">
+    <path d="M0 -4.5H{p.arm.length}V0H4A4 4 0 1 1 0 -4.5Z" />
+  </g>
+{/if}
 <circle class="centre" cx="0" cy="0" r="1.9" />
 <path class="cross" d="M-1.9 0H1.9M0 -1.9V1.9" />
 
 <style>
-  .plastic {
+  .body {
     fill: var(--brass-clear);
     fill-opacity: 0.42;
+    stroke: var(--brass);
+    stroke-width: 0.5;
+  }
+  .body.wood {
+    fill: #d9a865;
+    fill-opacity: 0.5;
+    stroke-width: 1.2;
+  }
+  .body.metal {
+    fill: #b9c2ca;
+    fill-opacity: 0.55;
+  }
+  .body.paper {
+    fill: #fff;
+    fill-opacity: 0.8;
+    stroke: var(--ink-faint);
+  }
+  .crease {
+    fill: none;
+    stroke: var(--ink-soft);
+    stroke-width: 0.4;
+    stroke-dasharray: 2.4 1.2;
+  }
+  .bump {
+    fill: var(--brass-light);
+    stroke: var(--brass);
+    stroke-width: 0.35;
+  }
+  .arm path {
+    fill: var(--brass-clear);
+    fill-opacity: 0.75;
     stroke: var(--brass);
     stroke-width: 0.5;
   }

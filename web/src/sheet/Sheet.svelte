@@ -9,6 +9,8 @@
   /** What things on the sheet need of it: where a pointer is, in mm. */
   export interface SheetFrame {
     toSheet(event: { clientX: number; clientY: number }): Point
+    /** The part of the sheet that is seen and not covered, in mm. */
+    readonly clear: { left: number; bottom: number; width: number; height: number }
   }
 
   const key = Symbol('sheet')
@@ -27,31 +29,65 @@
     label: string
     /** Whether millimetre rules run along the edges. */
     rules?: boolean
+    /** Pixels at the sides that are covered by other things: the window stays clear of them. */
+    insets?: { left: number; right: number; top: number; bottom: number }
     children: Snippet
     onpointerdown?: (event: PointerEvent) => void
     onpointermove?: (event: PointerEvent) => void
     onpointerup?: (event: PointerEvent) => void
+    /** The bare paper: where a pointer comes down on it, in mm, how it goes on, and the wheel. */
+    onpaperdown?: (event: PointerEvent, at: Point) => void
+    onpapermove?: (event: PointerEvent, at: Point, mmPerPixel: number) => void
+    onpaperup?: () => void
+    onpaperwheel?: (factor: number) => void
   }
-  let { left, bottom, width, height, label, rules = false, children, ...handlers }: Props = $props()
+  let {
+    left,
+    bottom,
+    width,
+    height,
+    label,
+    rules = false,
+    insets = { left: 0, right: 0, top: 0, bottom: 0 },
+    children,
+    onpaperdown,
+    onpapermove,
+    onpaperup,
+    onpaperwheel,
+    ...handlers
+  }: Props = $props()
 
   let svg: SVGSVGElement
   let flipped: SVGGElement
   let pixels = $state({ width: 1, height: 1 })
 
   // The inverse matrix is asked for at every move: the sheet may have scrolled or been zoomed in between.
+  const toSheet: SheetFrame['toSheet'] = (event) => {
+    const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(flipped.getScreenCTM()!.inverse())
+    return { x: at.x, y: at.y }
+  }
   setContext<SheetFrame>(key, {
-    toSheet(event) {
-      const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(flipped.getScreenCTM()!.inverse())
-      return { x: at.x, y: at.y }
+    toSheet,
+    get clear() {
+      return {
+        left: shown.left + insets.left / scale,
+        bottom: -(shown.top + shown.height) + insets.bottom / scale,
+        width: clear.width / scale,
+        height: clear.height / scale,
+      }
     },
   })
 
-  const scale = $derived(Math.min(pixels.width / width, pixels.height / height) || 1)
+  const clear = $derived({
+    width: Math.max(50, pixels.width - insets.left - insets.right),
+    height: Math.max(50, pixels.height - insets.top - insets.bottom),
+  })
+  const scale = $derived(Math.min(clear.width / width, clear.height / height) || 1)
   const shown = $derived({
     width: pixels.width / scale,
     height: pixels.height / scale,
-    left: left - (pixels.width / scale - width) / 2,
-    top: -(bottom + height) - (pixels.height / scale - height) / 2,
+    left: left - (clear.width / scale - width) / 2 - insets.left / scale,
+    top: -(bottom + height) - (clear.height / scale - height) / 2 - insets.top / scale,
   })
   const ruleTop = $derived(
     Array.from({ length: Math.ceil(shown.width) + 1 }, (_, i) => Math.floor(shown.left) + i),
@@ -73,6 +109,21 @@
   preserveAspectRatio="xMidYMid meet"
   {...handlers}
 >
+  {#if onpaperdown}
+    <rect
+      class="paper"
+      role="presentation"
+      x={shown.left}
+      y={shown.top}
+      width={shown.width}
+      height={shown.height}
+      onpointerdown={(event) => onpaperdown(event, toSheet(event))}
+      onpointermove={(event) => onpapermove?.(event, toSheet(event), 1 / scale)}
+      onpointerup={onpaperup}
+      onpointercancel={onpaperup}
+      onwheel={(event) => onpaperwheel?.(Math.exp(-event.deltaY / 600))}
+    />
+  {/if}
   {#if rules}
     <path
       class="rule"
@@ -94,8 +145,12 @@
     touch-action: none;
     user-select: none;
   }
+  .paper {
+    fill: transparent;
+  }
   .rule {
     stroke: #c9c6ba;
+    pointer-events: none;
     stroke-width: 0.18;
     fill: none;
   }

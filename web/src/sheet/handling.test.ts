@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { nearestTurn } from './geometry'
 import { rayStart } from './drawing'
-import { grab, idle, move, nudge } from './handling'
+import { grab, grabWithTwo, idle, move, nudge } from './handling'
 
 const placement = { centre: { x: 10, y: 5 }, turn: 30, turnedOver: false }
 
@@ -19,11 +19,22 @@ describe('handling an instrument', () => {
     expect(turned.centre).toEqual(placement.centre)
   })
 
+  it('turns about the point between two fingers, and is carried along by them', () => {
+    const held = grabWithTwo(placement, { x: 0, y: 0 }, { x: 20, y: 0 })
+    const turned = move(held, placement, { x: 10, y: -10 }, { x: 10, y: 10 })
+    expect(turned.turn).toBeCloseTo(120)
+    expect(turned.centre.x).toBeCloseTo(5)
+    expect(turned.centre.y).toBeCloseTo(0)
+    const carried = move(held, placement, { x: 3, y: 4 }, { x: 23, y: 4 })
+    expect(carried).toMatchObject({ turn: 30, centre: { x: 13, y: 9 } })
+  })
+
   it('does nothing while idle', () => expect(move(idle, placement, { x: 0, y: 0 })).toBe(placement))
 
   it('moves by keys, and knows which keys are not its own', () => {
     expect(nudge(placement, { code: 'ArrowUp', shiftKey: true })!.centre.y).toBeCloseTo(5.1)
     expect(nudge(placement, { code: 'Period', shiftKey: false })!.turn).toBe(29)
+    expect(nudge(placement, { code: 'KeyV', shiftKey: false })!.turnedOver).toBe(true)
     expect(nudge(placement, { code: 'Space', shiftKey: false })).toBeNull()
   })
 

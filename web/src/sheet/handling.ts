@@ -3,10 +3,13 @@
  * the rim). It knows nothing of the screen or of what the instrument shows.
  */
 import type { Placement, Point } from '../api/client'
-import { directionOf } from './geometry'
+import { directionOf, towards } from './geometry'
 
 export type Handling =
-  { state: 'idle' } | { state: 'sliding'; grip: Point } | { state: 'turning'; from: number; turn: number }
+  | { state: 'idle' }
+  | { state: 'sliding'; grip: Point }
+  | { state: 'turning'; from: number; turn: number }
+  | { state: 'twoFingers'; from: number; middle: Point; placement: Placement }
 
 export const idle: Handling = { state: 'idle' }
 
@@ -17,19 +20,41 @@ export function grab(placement: Placement, at: Point, by: 'body' | 'rim'): Handl
     : { state: 'turning', from: directionOf(placement.centre, at), turn: placement.turn }
 }
 
+const middleOf = (a: Point, b: Point): Point => ({ x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 })
+
+/** A second finger comes down: the two turn the instrument about the point between them, and carry it along. */
+export const grabWithTwo = (placement: Placement, one: Point, other: Point): Handling => ({
+  state: 'twoFingers',
+  from: directionOf(one, other),
+  middle: middleOf(one, other),
+  placement,
+})
+
 /** The hand moves: where the instrument lies now. */
-export function move(handling: Handling, placement: Placement, at: Point): Placement {
+export function move(handling: Handling, placement: Placement, at: Point, other?: Point): Placement {
   switch (handling.state) {
     case 'sliding':
       return { ...placement, centre: { x: at.x - handling.grip.x, y: at.y - handling.grip.y } }
     case 'turning':
       return { ...placement, turn: handling.turn + directionOf(placement.centre, at) - handling.from }
+    case 'twoFingers': {
+      if (!other) return placement
+      const turn = directionOf(at, other) - handling.from
+      const middle = middleOf(at, other)
+      const held = handling.placement.centre
+      const reach = Math.hypot(held.x - handling.middle.x, held.y - handling.middle.y)
+      return {
+        ...placement,
+        centre: towards(middle, directionOf(handling.middle, held) + turn, reach),
+        turn: handling.placement.turn + turn,
+      }
+    }
     default:
       return placement
   }
 }
 
-/** Arrow keys slide by 1 mm, comma and full stop turn by 1°; with Shift a tenth of that. Null: not one of these keys. */
+/** Arrow keys slide by 1 mm, comma and full stop turn by 1°, V turns over; with Shift a tenth. Null: not one of these keys. */
 export function nudge(placement: Placement, key: { code: string; shiftKey: boolean }): Placement | null {
   const step = key.shiftKey ? 0.1 : 1
   const slide = (x: number, y: number): Placement => ({
@@ -49,6 +74,8 @@ export function nudge(placement: Placement, key: { code: string; shiftKey: boole
       return { ...placement, turn: placement.turn + step }
     case 'Period':
       return { ...placement, turn: placement.turn - step }
+    case 'KeyV':
+      return { ...placement, turnedOver: !placement.turnedOver }
     default:
       return null
   }

@@ -16,7 +16,7 @@ public sealed class DrawReflex(ReflexMethod method) : Demonstration
     public override string Key => "draw-reflex-" + ReflexText.KeyOf(method);
 
     /// <inheritdoc/>
-    public override string Title => $"Draw a reflex angle: {ReflexText.TitleOf(method)}";
+    public override string Title => $"Draw reflex: {ReflexText.TitleOf(method)}";
 
     /// <inheritdoc/>
     public override string Summary =>

@@ -14,7 +14,7 @@ public sealed class MeasureReflex(ReflexMethod method) : Demonstration
     public override string Key => "reflex-" + ReflexText.KeyOf(method);
 
     /// <inheritdoc/>
-    public override string Title => $"Measure a reflex angle: {ReflexText.TitleOf(method)}";
+    public override string Title => $"Measure reflex: {ReflexText.TitleOf(method)}";
 
     /// <inheritdoc/>
     public override string Summary => ReflexText.MeasuringOf(method);

@@ -2,6 +2,7 @@ using System.Globalization;
 using System.Security.Claims;
 using System.Security.Cryptography;
 using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Accounts;
 using JauntyCompass.Server.Storage;
@@ -24,7 +25,18 @@ public sealed record NewStudent(string GivenName) : IChecked
 }
 
 /// <summary>A class in the list.</summary>
-public sealed record ClassReply(Guid Id, string Name, string Code, int Students);
+/// <param name="Id">Its id.</param>
+/// <param name="Name">Its name.</param>
+/// <param name="Code">What students type to join.</param>
+/// <param name="Students">How many students it has.</param>
+/// <param name="Rules">How it does things; null: the usual way.</param>
+public sealed record ClassReply(
+    Guid Id,
+    string Name,
+    string Code,
+    int Students,
+    HouseRules? Rules = null
+);
 
 /// <summary>A student in the list.</summary>
 public sealed record StudentReply(Guid Id, string GivenName);
@@ -64,6 +76,14 @@ public static class ClassEndpoints
             .Produces<ClassDetailReply>()
             .ProducesProblem(404);
         group
+            .MapPut("/{classId:guid}/rules", SetRules)
+            .WithName("SetHouseRules")
+            .WithSummary("How the class does things: its house rules and words.")
+            .Produces(204)
+            .ProducesValidationProblem()
+            .ProducesProblem(404)
+            .WithExample(HouseRules.Usual);
+        group
             .MapPost("/{classId:guid}/students", AddStudent)
             .WithName("AddStudent")
             .WithSummary("Adds a student and tells the new PIN, once.")
@@ -100,9 +120,31 @@ public static class ClassEndpoints
             await database
                 .Classes.Where(c => c.TeacherId == id)
                 .OrderBy(c => c.Name)
-                .Select(c => new ClassReply(c.Id, c.Name, c.Code, c.Students.Count))
+                .Select(c => new ClassReply(c.Id, c.Name, c.Code, c.Students.Count, c.Rules))
                 .ToListAsync(cancellation)
         );
+    }
+
+    private static async Task<IResult> SetRules(
+        Guid classId,
+        HouseRules rules,
+        ClaimsPrincipal teacher,
+        JauntyDbContext database,
+        CancellationToken cancellation
+    )
+    {
+        Guid id = teacher.Id();
+        SchoolClass? own = await database.Classes.FirstOrDefaultAsync(
+            c => c.Id == classId && c.TeacherId == id,
+            cancellation
+        );
+        if (own is null)
+        {
+            return Problems.NotFound("class");
+        }
+        own.Rules = rules;
+        await database.SaveChangesAsync(cancellation);
+        return TypedResults.NoContent();
     }
 
     private static async Task<Created<ClassReply>> Add(

@@ -1,6 +1,7 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Instruments.Rules;
 using JauntyCompass.Core.Wording;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Instruments;
@@ -63,6 +64,30 @@ public sealed record ScaleReadingReply(string Scale, double? Start, double? End)
 /// <param name="Reading">What that scale reads on the other arm, in degrees.</param>
 public sealed record AdviceReply(string? Scale, AdviceReason Reason, string Why, double? Reading);
 
+/// <summary>What following one house rule comes to.</summary>
+/// <param name="Rule">The rule.</param>
+/// <param name="Scale">The scale it names, or null.</param>
+/// <param name="Reading">What that scale reads, in degrees.</param>
+/// <param name="Reason">Why it names that scale, or none.</param>
+public sealed record RuleReadingReply(
+    ScaleRule Rule,
+    string? Scale,
+    double? Reading,
+    RuleReason Reason
+)
+{
+    internal static RuleReadingReply Of(ScaleRule rule, in LaidAngle laid)
+    {
+        RuleAnswer answer = ScaleRules.Follow(rule, laid);
+        return new RuleReadingReply(
+            rule,
+            answer.ScaleIndex < 0 ? null : laid.Protractor.Scales[answer.ScaleIndex].Id,
+            answer.Reading,
+            answer.Reason
+        );
+    }
+}
+
 /// <summary>All that a laid instrument shows.</summary>
 /// <param name="Kind">Kind of the angle.</param>
 /// <param name="Start">Crossing of the start arm; null when its line never meets the edge.</param>
@@ -70,6 +95,8 @@ public sealed record AdviceReply(string? Scale, AdviceReason Reason, string Why,
 /// <param name="Scales">What each scale reads.</param>
 /// <param name="Alignment">How well it is lined up.</param>
 /// <param name="Advice">Which scale to use, and why.</param>
+/// <param name="Rules">What someone who follows each house rule would answer.</param>
+/// <param name="Lying">How it lies, as it is read out; without what it shows.</param>
 /// <param name="CarefulReading">What a careful reader gets here, in degrees; null when the placement gives nothing.</param>
 public sealed record ReadingsReply(
     AngleKind Kind,
@@ -78,6 +105,8 @@ public sealed record ReadingsReply(
     IReadOnlyList<ScaleReadingReply> Scales,
     Alignment Alignment,
     AdviceReply Advice,
+    IReadOnlyList<RuleReadingReply> Rules,
+    string Lying,
     double? CarefulReading
 );
 
@@ -109,6 +138,11 @@ public static class ReadingEndpoints
                 )
             );
         }
+        var rules = new List<RuleReadingReply>();
+        foreach (ScaleRule rule in Enum.GetValues<ScaleRule>())
+        {
+            rules.Add(RuleReadingReply.Of(rule, laid));
+        }
         ScaleAdvice advice = laid.Advice;
         return TypedResults.Ok(
             new ReadingsReply(
@@ -123,6 +157,8 @@ public static class ReadingEndpoints
                     AdviceSentences.Why(laid, Speech.Usual),
                     advice.Reading
                 ),
+                rules,
+                PlacementSentences.Lying(laid, Speech.Usual),
                 laid.CarefulReading
             )
         );

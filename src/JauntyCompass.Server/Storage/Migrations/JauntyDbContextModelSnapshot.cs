@@ -130,6 +130,44 @@ namespace JauntyCompass.Server.Storage.Migrations
                     b.ToTable("assignments", (string)null);
                 });
 
+            modelBuilder.Entity("JauntyCompass.Server.Storage.CabinetInstrument", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("uuid")
+                        .HasColumnName("id");
+
+                    b.Property<string>("Key")
+                        .IsRequired()
+                        .HasMaxLength(60)
+                        .HasColumnType("character varying(60)")
+                        .HasColumnName("key");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasMaxLength(80)
+                        .HasColumnType("character varying(80)")
+                        .HasColumnName("name");
+
+                    b.Property<string>("Protractor")
+                        .IsRequired()
+                        .HasColumnType("json")
+                        .HasColumnName("protractor");
+
+                    b.Property<Guid>("TeacherId")
+                        .HasColumnType("uuid")
+                        .HasColumnName("teacher_id");
+
+                    b.HasKey("Id")
+                        .HasName("pk_cabinet");
+
+                    b.HasIndex("TeacherId", "Key")
+                        .IsUnique()
+                        .HasDatabaseName("ix_cabinet_teacher_id_key");
+
+                    b.ToTable("cabinet", (string)null);
+                });
+
             modelBuilder.Entity("JauntyCompass.Server.Storage.ExerciseSet", b =>
                 {
                     b.Property<Guid>("Id")
@@ -182,6 +220,42 @@ namespace JauntyCompass.Server.Storage.Migrations
                     b.ToTable("sets", (string)null);
                 });
 
+            modelBuilder.Entity("JauntyCompass.Server.Storage.RunningOrder", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("uuid")
+                        .HasColumnName("id");
+
+                    b.Property<string>("Items")
+                        .IsRequired()
+                        .HasColumnType("json")
+                        .HasColumnName("items");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasMaxLength(120)
+                        .HasColumnType("character varying(120)")
+                        .HasColumnName("name");
+
+                    b.Property<DateTimeOffset>("SavedAt")
+                        .HasColumnType("timestamp with time zone")
+                        .HasColumnName("saved_at");
+
+                    b.Property<Guid>("TeacherId")
+                        .HasColumnType("uuid")
+                        .HasColumnName("teacher_id");
+
+                    b.HasKey("Id")
+                        .HasName("pk_running_orders");
+
+                    b.HasIndex("TeacherId", "Name")
+                        .IsUnique()
+                        .HasDatabaseName("ix_running_orders_teacher_id_name");
+
+                    b.ToTable("running_orders", (string)null);
+                });
+
             modelBuilder.Entity("JauntyCompass.Server.Storage.SchoolClass", b =>
                 {
                     b.Property<Guid>("Id")
@@ -204,6 +278,10 @@ namespace JauntyCompass.Server.Storage.Migrations
                         .HasMaxLength(60)
                         .HasColumnType("character varying(60)")
                         .HasColumnName("name");
+
+                    b.Property<string>("Rules")
+                        .HasColumnType("json")
+                        .HasColumnName("rules");
 
                     b.Property<Guid>("TeacherId")
                         .HasColumnType("uuid")
@@ -507,6 +585,16 @@ namespace JauntyCompass.Server.Storage.Migrations
                     b.Navigation("Set");
                 });
 
+            modelBuilder.Entity("JauntyCompass.Server.Storage.CabinetInstrument", b =>
+                {
+                    b.HasOne("JauntyCompass.Server.Storage.Teacher", null)
+                        .WithMany()
+                        .HasForeignKey("TeacherId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired()
+                        .HasConstraintName("fk_cabinet_teachers_teacher_id");
+                });
+
             modelBuilder.Entity("JauntyCompass.Server.Storage.ExerciseSet", b =>
                 {
                     b.HasOne("JauntyCompass.Server.Storage.Teacher", null)
@@ -515,6 +603,16 @@ namespace JauntyCompass.Server.Storage.Migrations
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired()
                         .HasConstraintName("fk_sets_teachers_teacher_id");
+                });
+
+            modelBuilder.Entity("JauntyCompass.Server.Storage.RunningOrder", b =>
+                {
+                    b.HasOne("JauntyCompass.Server.Storage.Teacher", null)
+                        .WithMany()
+                        .HasForeignKey("TeacherId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired()
+                        .HasConstraintName("fk_running_orders_teachers_teacher_id");
                 });
 
             modelBuilder.Entity("JauntyCompass.Server.Storage.SchoolClass", b =>

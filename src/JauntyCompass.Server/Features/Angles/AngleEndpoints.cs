@@ -1,0 +1,35 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Server.Api;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace JauntyCompass.Server.Features.Angles;
+
+/// <summary>A wish for an angle.</summary>
+/// <param name="Kind">Its kind.</param>
+/// <param name="Seed">0 to 2147483647; the same seed gives the same angle.</param>
+public sealed record GiveAngle(AngleKind Kind, int Seed) : IChecked
+{
+    public void Check(Faults faults)
+    {
+        faults.Known("kind", Kind);
+        faults.Range("seed", Seed, 0, int.MaxValue);
+    }
+}
+
+public static class AngleEndpoints
+{
+    public static void MapAngles(this RouteGroupBuilder api) =>
+        api.MapPost("/angles", Give)
+            .WithName("GiveAngle")
+            .WithSummary(
+                "An angle of a kind, from a seed: never so near a boundary that the eye could not say its kind."
+            )
+            .WithTags("Calculations")
+            .ProducesValidationProblem()
+            .WithExample(new GiveAngle(AngleKind.Obtuse, 7));
+
+    private static Ok<GivenAngle> Give(GiveAngle request) =>
+        TypedResults.Ok(AngleGiver.Give(request.Kind, request.Seed));
+}

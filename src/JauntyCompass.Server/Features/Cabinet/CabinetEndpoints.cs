@@ -1,0 +1,160 @@
+using System.Security.Claims;
+using System.Text.Json.Nodes;
+using System.Text.Json.Schema;
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Exercises;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Server.Api;
+using JauntyCompass.Server.Features.Accounts;
+using JauntyCompass.Server.Features.Instruments;
+using JauntyCompass.Server.Storage;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+
+namespace JauntyCompass.Server.Features.Cabinet;
+
+/// <summary>A file to be read.</summary>
+/// <param name="Text">Its text, at most 100,000 characters.</param>
+public sealed record InstrumentText(string Text) : IChecked
+{
+    public void Check(Faults faults) => InstrumentFile.Read(Text, faults);
+}
+
+/// <summary>An instrument in the teacher's cabinet.</summary>
+public sealed record CabinetReply(Guid Id, InstrumentReply Instrument);
+
+/// <summary>The instruments that a teacher has described: the class's own.</summary>
+public static class CabinetEndpoints
+{
+    private const int MostInstruments = 50;
+
+    public static void MapInstrumentFiles(this RouteGroupBuilder api)
+    {
+        api.MapGet("/schemas/instrument", Schema)
+            .WithName("InstrumentSchema")
+            .WithSummary("The JSON schema of an instrument file.")
+            .WithTags("Calculations");
+        api.MapPost("/instruments/read", Read)
+            .WithName("ReadInstrumentFile")
+            .WithSummary("Reads an instrument file; a fault names its line. Keeps nothing.")
+            .WithTags("Calculations")
+            .ProducesValidationProblem()
+            .WithExample(
+                new InstrumentText(InstrumentFile.Write(InstrumentCatalogue.DeskHalfCircle))
+            );
+    }
+
+    public static void MapCabinet(this RouteGroupBuilder teacher)
+    {
+        RouteGroupBuilder group = teacher.MapGroup("/cabinet").WithTags("Cabinet");
+        group
+            .MapGet("", All)
+            .WithName("ListCabinet")
+            .WithSummary("The instruments the teacher has described.");
+        group
+            .MapPost("", Add)
+            .WithName("AddToCabinet")
+            .WithSummary("Keeps an instrument; one with the same name is replaced.")
+            .Produces<CabinetReply>(201)
+            .ProducesValidationProblem()
+            .ProducesProblem(409)
+            .WithExample(
+                new DescribedInstrument(
+                    InstrumentCatalogue.DeskHalfCircle with
+                    {
+                        Id = "own-desk",
+                        Name = "The class's own",
+                    }
+                )
+            );
+        group
+            .MapDelete("/{instrumentId:guid}", Remove)
+            .WithName("RemoveFromCabinet")
+            .WithSummary("Takes an instrument out of the cabinet. Sets that use it keep it.")
+            .Produces(204)
+            .ProducesProblem(404);
+    }
+
+    private static Ok<JsonNode> Schema() =>
+        TypedResults.Ok(ExerciseJson.Options.GetJsonSchemaAsNode(typeof(InstrumentFile)));
+
+    private static Ok<InstrumentReply> Read(InstrumentText file) =>
+        TypedResults.Ok(InstrumentReply.Of(InstrumentFile.Read(file.Text, new Faults())!));
+
+    private static async Task<Ok<List<CabinetReply>>> All(
+        ClaimsPrincipal teacher,
+        JauntyDbContext database,
+        CancellationToken cancellation
+    )
+    {
+        Guid id = teacher.Id();
+        List<CabinetInstrument> kept = await database
+            .Cabinet.AsNoTracking()
+            .Where(c => c.TeacherId == id)
+            .OrderBy(c => c.Name)
+            .ToListAsync(cancellation);
+        return TypedResults.Ok(
+            kept.ConvertAll(c => new CabinetReply(c.Id, InstrumentReply.Of(c.Protractor)))
+        );
+    }
+
+    private static async Task<IResult> Add(
+        DescribedInstrument request,
+        ClaimsPrincipal teacher,
+        JauntyDbContext database,
+        CancellationToken cancellation
+    )
+    {
+        Guid id = teacher.Id();
+        Protractor protractor = request.Instrument;
+        if (InstrumentCatalogue.Find(protractor.Id) is not null)
+        {
+            return Problems.Invalid(
+                "instrument.id",
+                "must differ from those that ship with the product."
+            );
+        }
+        await database
+            .Cabinet.Where(c => c.TeacherId == id && c.Key == protractor.Id)
+            .ExecuteDeleteAsync(cancellation);
+        if (
+            await database.Cabinet.CountAsync(c => c.TeacherId == id, cancellation)
+            >= MostInstruments
+        )
+        {
+            return Results.Problem(
+                statusCode: 409,
+                title: "The cabinet is full.",
+                detail: $"It holds {MostInstruments} instruments. Take one out first."
+            );
+        }
+        var kept = new CabinetInstrument
+        {
+            Id = Guid.CreateVersion7(),
+            TeacherId = id,
+            Key = protractor.Id,
+            Name = protractor.Name.Trim(),
+            Protractor = protractor,
+        };
+        database.Add(kept);
+        await database.SaveChangesAsync(cancellation);
+        return TypedResults.Created(
+            $"/api/v1/cabinet/{kept.Id}",
+            new CabinetReply(kept.Id, InstrumentReply.Of(protractor))
+        );
+    }
+
+    private static async Task<IResult> Remove(
+        Guid instrumentId,
+        ClaimsPrincipal teacher,
+        JauntyDbContext database,
+        CancellationToken cancellation
+    )
+    {
+        Guid id = teacher.Id();
+        int gone = await database
+            .Cabinet.Where(c => c.Id == instrumentId && c.TeacherId == id)
+            .ExecuteDeleteAsync(cancellation);
+        return gone == 0 ? Problems.NotFound("instrument") : TypedResults.NoContent();
+    }
+}

@@ -1,0 +1,150 @@
+using System.Security.Claims;
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Server.Api;
+using JauntyCompass.Server.Features.Accounts;
+using JauntyCompass.Server.Storage;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+
+namespace JauntyCompass.Server.Features.RunningOrders;
+
+/// <summary>A demonstration of a lesson.</summary>
+/// <param name="Title">What the teacher sees in the list.</param>
+/// <param name="Query">The Board's address for it, from the question mark on.</param>
+public sealed record RunningOrderItem(string Title, string Query) : IChecked
+{
+    private const int LongestQuery = 6000;
+
+    public void Check(Faults faults)
+    {
+        faults.Text("title", Title, 1, 120);
+        faults.Text("query", Query, 1, LongestQuery);
+        if (Query?.StartsWith('?') != true)
+        {
+            faults.Add("query", "must start with a question mark.");
+        }
+    }
+}
+
+/// <summary>A running order to be kept.</summary>
+/// <param name="Name">Its name.</param>
+/// <param name="Items">Its demonstrations, at most 40.</param>
+public sealed record NewRunningOrder(string Name, IReadOnlyList<RunningOrderItem> Items) : IChecked
+{
+    public void Check(Faults faults)
+    {
+        faults.Text("name", Name, 1, 120);
+        faults.Each("items", Items, 1, 40);
+    }
+}
+
+/// <summary>A kept running order.</summary>
+public sealed record RunningOrderReply(
+    Guid Id,
+    string Name,
+    IReadOnlyList<RunningOrderItem> Items,
+    DateTimeOffset SavedAt
+);
+
+/// <summary>What a teacher demonstrates in a lesson, one after the other.</summary>
+public static class RunningOrderEndpoints
+{
+    private const int MostOrders = 100;
+
+    public static void MapRunningOrders(this RouteGroupBuilder teacher)
+    {
+        RouteGroupBuilder group = teacher.MapGroup("/running-orders").WithTags("Running orders");
+        group
+            .MapGet("", All)
+            .WithName("ListRunningOrders")
+            .WithSummary("The teacher's running orders, newest first.");
+        group
+            .MapPost("", Save)
+            .WithName("SaveRunningOrder")
+            .WithSummary("Keeps a running order; one with the same name is replaced.")
+            .Produces<RunningOrderReply>(201)
+            .ProducesValidationProblem()
+            .ProducesProblem(409)
+            .WithExample(
+                new NewRunningOrder(
+                    "Both scales",
+                    [new RunningOrderItem("Measure ∠LKM", "?measure=64")]
+                )
+            );
+        group
+            .MapDelete("/{orderId:guid}", Remove)
+            .WithName("DeleteRunningOrder")
+            .WithSummary("Deletes a running order.")
+            .Produces(204)
+            .ProducesProblem(404);
+    }
+
+    private static async Task<Ok<List<RunningOrderReply>>> All(
+        ClaimsPrincipal teacher,
+        JauntyDbContext database,
+        CancellationToken cancellation
+    )
+    {
+        Guid id = teacher.Id();
+        List<RunningOrder> kept = await database
+            .RunningOrders.AsNoTracking()
+            .Where(o => o.TeacherId == id)
+            .OrderByDescending(o => o.SavedAt)
+            .ToListAsync(cancellation);
+        return TypedResults.Ok(kept.ConvertAll(Reply));
+    }
+
+    private static async Task<IResult> Save(
+        NewRunningOrder request,
+        ClaimsPrincipal teacher,
+        JauntyDbContext database,
+        TimeProvider clock,
+        CancellationToken cancellation
+    )
+    {
+        Guid id = teacher.Id();
+        string name = request.Name.Trim();
+        await database
+            .RunningOrders.Where(o => o.TeacherId == id && o.Name == name)
+            .ExecuteDeleteAsync(cancellation);
+        if (
+            await database.RunningOrders.CountAsync(o => o.TeacherId == id, cancellation)
+            >= MostOrders
+        )
+        {
+            return Results.Problem(
+                statusCode: 409,
+                title: "No more running orders fit.",
+                detail: $"There are {MostOrders} already. Delete one first, or save this one as a file."
+            );
+        }
+        var kept = new RunningOrder
+        {
+            Id = Guid.CreateVersion7(),
+            TeacherId = id,
+            Name = name,
+            Items = request.Items,
+            SavedAt = clock.GetUtcNow(),
+        };
+        database.Add(kept);
+        await database.SaveChangesAsync(cancellation);
+        return TypedResults.Created($"/api/v1/running-orders/{kept.Id}", Reply(kept));
+    }
+
+    private static async Task<IResult> Remove(
+        Guid orderId,
+        ClaimsPrincipal teacher,
+        JauntyDbContext database,
+        CancellationToken cancellation
+    )
+    {
+        Guid id = teacher.Id();
+        int gone = await database
+            .RunningOrders.Where(o => o.Id == orderId && o.TeacherId == id)
+            .ExecuteDeleteAsync(cancellation);
+        return gone == 0 ? Problems.NotFound("running order") : TypedResults.NoContent();
+    }
+
+    private static RunningOrderReply Reply(RunningOrder kept) =>
+        new(kept.Id, kept.Name, kept.Items, kept.SavedAt);
+}

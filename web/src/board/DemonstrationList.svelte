@@ -1,0 +1,92 @@
+<!-- Everything the Board can demonstrate, one press each. -->
+<script lang="ts">
+  import type { Demonstration } from '../api/client'
+
+  interface Props {
+    demonstrations: Demonstration[]
+    shown: string | null
+    onpick: (demonstration: Demonstration) => void
+  }
+  let { demonstrations, shown, onpick }: Props = $props()
+
+  const headings: Record<Demonstration['group'], string> = {
+    words: 'Words and names',
+    estimating: 'Estimating',
+    measuring: 'Measuring',
+    drawing: 'Drawing',
+    reflex: 'Reflex angles',
+    wentWrong: 'What went wrong?',
+  }
+  const groups = $derived(
+    (Object.keys(headings) as Demonstration['group'][]).map((group) => ({
+      group,
+      heading: headings[group],
+      entries: demonstrations.filter((d) => d.group === group),
+    })),
+  )
+  /** Under its heading a replay needs only the name of the mistake. */
+  const short = (title: string): string => title.replace(/^What went wrong\? /, '')
+</script>
+
+<div class="list">
+  {#each groups as { group, heading, entries } (group)}
+    <section aria-labelledby="group-{group}">
+      <h2 id="group-{group}">{heading}</h2>
+      <ul>
+        {#each entries as entry (entry.key)}
+          <li>
+            <button
+              type="button"
+              aria-current={entry.key === shown ? 'true' : undefined}
+              title={entry.summary}
+              onclick={() => onpick(entry)}>{short(entry.title)}</button
+            >
+          </li>
+        {/each}
+      </ul>
+    </section>
+  {/each}
+</div>
+
+<style>
+  .list {
+    columns: 3 220px;
+    column-gap: 22px;
+    width: 840px;
+    max-width: calc(100vw - 250px);
+    padding: 16px 20px;
+  }
+  section {
+    break-inside: avoid-column;
+    margin-bottom: 10px;
+  }
+  h2 {
+    font-size: 17px;
+    margin-bottom: 2px;
+  }
+  ul {
+    list-style: none;
+    margin: 0;
+    padding: 0;
+  }
+  button {
+    width: 100%;
+    min-height: 36px;
+    padding: 4px 8px;
+    border: 0;
+    border-left: 3px solid transparent;
+    background: none;
+    color: inherit;
+    font: 400 15px/1.25 var(--sans);
+    text-align: left;
+    cursor: pointer;
+  }
+  button:hover {
+    background: #eef1f3;
+  }
+  button[aria-current] {
+    border-left-color: var(--brass);
+    background: #fbf3df;
+    font-weight: 600;
+  }
+</style>

@@ -1,0 +1,129 @@
+<!-- The steps of a demonstration on paper: one small picture a step, and the finished sheet true to size. -->
+<script lang="ts">
+  import Button from 'carbon-components-svelte/src/Button/Button.svelte'
+  import type { Instrument, Script } from '../api/client'
+  import { sceneOf } from '../sheet/scene'
+  import Sheet from '../sheet/Sheet.svelte'
+  import SheetScene from '../sheet/SheetScene.svelte'
+
+  interface Props {
+    script: Script
+    instruments: Instrument[]
+    onclose: () => void
+  }
+  let { script, instruments, onclose }: Props = $props()
+
+  const last = $derived(script.steps.at(-1)!)
+</script>
+
+<section class="handout" aria-label="Handout">
+  <div class="tools">
+    <Button size="small" on:click={() => window.print()}>Print</Button>
+    <Button size="small" kind="secondary" on:click={onclose}>Back to the Board</Button>
+    <p>One small picture for each step. Print at 100 % for the last one to be true to size.</p>
+  </div>
+  <h1>{script.title}</h1>
+  <ol>
+    {#each script.steps as step (step.key)}
+      <li>
+        <div class="picture">
+          <Sheet label="Step: {step.label}" {...script.window}>
+            <SheetScene scene={sceneOf(step.state)} {instruments} />
+          </Sheet>
+        </div>
+        <div>
+          <h2>{step.label}</h2>
+          <p>{step.caption}</p>
+          {#if step.ownLine}<p class="own">{step.ownLine}</p>{/if}
+        </div>
+      </li>
+    {/each}
+  </ol>
+  <h2>True to size</h2>
+  <svg
+    class="true"
+    style:width="{script.window.width}mm"
+    style:height="{script.window.height}mm"
+    role="img"
+    aria-label="The finished sheet, true to size"
+  >
+    <foreignObject width="100%" height="100%">
+      <Sheet label="Finished sheet, true to size" {...script.window}>
+        <SheetScene scene={sceneOf(last.state)} {instruments} />
+      </Sheet>
+    </foreignObject>
+  </svg>
+  <p class="check">This line is 100 mm long: <span class="measure"></span></p>
+</section>
+
+<style>
+  .handout {
+    position: fixed;
+    inset: 0;
+    z-index: 10;
+    overflow: auto;
+    padding: 24px 40px;
+    background: #fff;
+  }
+  .tools {
+    display: flex;
+    align-items: center;
+    gap: 10px;
+    margin-bottom: 16px;
+  }
+  h1 {
+    font-size: 26px;
+    margin-bottom: 12px;
+  }
+  h2 {
+    font-size: 17px;
+  }
+  ol {
+    list-style: none;
+    margin: 0 0 20px;
+    padding: 0;
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 14px 24px;
+  }
+  li {
+    display: grid;
+    grid-template-columns: 190px 1fr;
+    gap: 12px;
+    break-inside: avoid;
+  }
+  .picture {
+    height: 124px;
+    border: 1px solid #d8dde2;
+  }
+  p {
+    margin: 2px 0;
+    font-size: 14px;
+    line-height: 1.35;
+  }
+  .own {
+    font-style: italic;
+  }
+  .true {
+    display: block;
+    break-inside: avoid;
+  }
+  .check {
+    display: flex;
+    align-items: center;
+    gap: 8px;
+  }
+  .measure {
+    width: 100mm;
+    border-top: 1px solid #000;
+  }
+  @media print {
+    .handout {
+      position: static;
+      padding: 0;
+    }
+    .tools {
+      display: none;
+    }
+  }
+</style>

@@ -1,0 +1,224 @@
+<!-- The lesson's running order: arranged, named, kept in the address, as a file, or with the teacher's account. -->
+<script lang="ts">
+  import Button from 'carbon-components-svelte/src/Button/Button.svelte'
+  import TextInput from 'carbon-components-svelte/src/TextInput/TextInput.svelte'
+  import ArrowDown from 'carbon-icons-svelte/lib/ArrowDown.svelte'
+  import ArrowUp from 'carbon-icons-svelte/lib/ArrowUp.svelte'
+  import TrashCan from 'carbon-icons-svelte/lib/TrashCan.svelte'
+  import { onMount } from 'svelte'
+  import { api, ask, session, tell, type Schema } from '../api/client'
+  import { mostItems, parseOrder, shifted, writeOrder, type OrderItem, type RunningOrder } from './order'
+  import { download } from './takeaway'
+
+  interface Props {
+    order: RunningOrder
+    /** What is shown now, to be added. */
+    now: OrderItem
+    onchange: (order: RunningOrder) => void
+    onopen: (query: string) => void
+  }
+  let { order, now, onchange, onopen }: Props = $props()
+
+  let said = $state('')
+  let fault = $state('')
+  let signedIn = $state(false)
+  let saved: Schema['RunningOrderReply'][] = $state.raw([])
+
+  onMount(async () => {
+    try {
+      signedIn = (await session('teacher')).signedIn
+      if (signedIn) saved = await ask(api.GET('/api/v1/running-orders'))
+    } catch {
+      // Without the server the list still lives in the address.
+    }
+  })
+
+  async function save(): Promise<void> {
+    try {
+      const body = { name: order.name.trim() || 'Lesson', items: order.items }
+      await ask(api.POST('/api/v1/running-orders', { body }))
+      saved = await ask(api.GET('/api/v1/running-orders'))
+      said = 'Saved with your account.'
+      fault = ''
+    } catch (error) {
+      fault = tell(error)
+    }
+  }
+
+  async function remove(id: string): Promise<void> {
+    try {
+      await ask(api.DELETE('/api/v1/running-orders/{orderId}', { params: { path: { orderId: id } } }))
+      saved = saved.filter((one) => one.id !== id)
+    } catch (error) {
+      fault = tell(error)
+    }
+  }
+
+  async function load(event: Event): Promise<void> {
+    const input = event.currentTarget as HTMLInputElement
+    const file = input.files?.[0]
+    input.value = ''
+    if (!file) return
+    const read = parseOrder(await file.text())
+    fault = read.fault ?? ''
+    said = read.fault ? '' : 'Opened.'
+    if (!read.fault) onchange(read.order)
+  }
+</script>
+
+<div class="order">
+  <h2>Running order</h2>
+  <TextInput
+    labelText="Name of the lesson"
+    value={order.name}
+    maxlength={120}
+    on:input={(e) => onchange({ ...order, name: String(e.detail ?? '') })}
+  />
+  {#if order.items.length === 0}
+    <p class="quiet">
+      Nothing here yet. Add what is on the Board now; the list then lives in this page’s address.
+    </p>
+  {/if}
+  <ol>
+    {#each order.items as item, i (`${i}:${item.query}`)}
+      <li>
+        <button type="button" class="open" onclick={() => onopen(item.query)}>{i + 1}. {item.title}</button>
+        <button
+          type="button"
+          aria-label="Move “{item.title}” up"
+          disabled={i === 0}
+          onclick={() => onchange(shifted(order, i, -1))}><ArrowUp /></button
+        >
+        <button
+          type="button"
+          aria-label="Move “{item.title}” down"
+          disabled={i === order.items.length - 1}
+          onclick={() => onchange(shifted(order, i, 1))}><ArrowDown /></button
+        >
+        <button
+          type="button"
+          aria-label="Take “{item.title}” out"
+          onclick={() => onchange({ ...order, items: order.items.filter((_, at) => at !== i) })}
+          ><TrashCan /></button
+        >
+      </li>
+    {/each}
+  </ol>
+  <div class="buttons">
+    <Button
+      size="small"
+      disabled={order.items.length >= mostItems}
+      on:click={() => onchange({ ...order, items: [...order.items, now] })}>Add what is shown</Button
+    >
+    <Button
+      size="small"
+      kind="tertiary"
+      disabled={order.items.length === 0}
+      on:click={() => download(`${order.name || 'lesson'}.json`, writeOrder(order), 'application/json')}
+      >Save as a file</Button
+    >
+    <label class="file"
+      >Open a file<input type="file" accept="application/json,.json" onchange={load} /></label
+    >
+    {#if signedIn}
+      <Button size="small" kind="tertiary" disabled={order.items.length === 0} on:click={save}
+        >Save with my account</Button
+      >
+    {/if}
+  </div>
+  {#if saved.length > 0}
+    <h3>Saved</h3>
+    <ul>
+      {#each saved as one (one.id)}
+        <li>
+          <button type="button" class="open" onclick={() => onchange({ name: one.name, items: one.items })}
+            >{one.name}</button
+          >
+          <button type="button" aria-label="Delete “{one.name}”" onclick={() => remove(one.id)}
+            ><TrashCan /></button
+          >
+        </li>
+      {/each}
+    </ul>
+  {/if}
+  {#if fault}<p class="fault" role="alert">{fault}</p>{:else if said}<p role="status">{said}</p>{/if}
+</div>
+
+<style>
+  .order {
+    width: 360px;
+    padding: 20px;
+    display: flex;
+    flex-direction: column;
+    gap: 12px;
+  }
+  h2 {
+    font-size: 20px;
+  }
+  h3 {
+    font-size: 16px;
+  }
+  ol,
+  ul {
+    list-style: none;
+    margin: 0;
+    padding: 0;
+  }
+  li {
+    display: flex;
+    align-items: center;
+    border-bottom: 1px solid #dde2e6;
+  }
+  li button {
+    min-width: 44px;
+    min-height: 44px;
+    border: 0;
+    background: none;
+    color: var(--ink);
+    cursor: pointer;
+  }
+  li button:disabled {
+    color: #b8bfc8;
+  }
+  .open {
+    flex: 1;
+    text-align: left;
+    font: 400 16px var(--sans);
+  }
+  .buttons {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 6px;
+  }
+  .buttons :global(.bx--btn) {
+    width: 100%;
+    max-width: none;
+    min-height: 44px;
+  }
+  .file {
+    display: flex;
+    align-items: center;
+    min-height: 44px;
+    padding: 0 14px;
+    border: 1px solid var(--ink);
+    font-size: 14px;
+    cursor: pointer;
+  }
+  .file:focus-within {
+    outline: 3px solid var(--cds-focus);
+  }
+  .file input {
+    position: absolute;
+    width: 1px;
+    height: 1px;
+    opacity: 0;
+  }
+  p {
+    margin: 0;
+    line-height: 1.4;
+  }
+  .fault {
+    border-left: 4px solid #b3261e;
+    padding-left: 10px;
+  }
+</style>

@@ -1,0 +1,139 @@
+<!-- How the class does things: rules, ways and words. What differs from the usual is kept in the address. -->
+<script lang="ts">
+  import Button from 'carbon-components-svelte/src/Button/Button.svelte'
+  import Select from 'carbon-components-svelte/src/Select/Select.svelte'
+  import SelectItem from 'carbon-components-svelte/src/Select/SelectItem.svelte'
+  import TextInput from 'carbon-components-svelte/src/TextInput/TextInput.svelte'
+  import type { HouseRules, Instrument } from '../api/client'
+  import { ruleChoices, wordChoices } from '../shared/houseRules'
+  import type { Wanted } from './address'
+
+  interface Props {
+    wanted: Wanted
+    instruments: Instrument[]
+    onchoose: (rules: Partial<HouseRules>) => void
+  }
+  let { wanted, instruments, onchoose }: Props = $props()
+
+  // svelte-ignore state_referenced_locally
+  let draft: Partial<HouseRules> = $state($state.snapshot(wanted.rules) as Partial<HouseRules>)
+  const own = $derived(draft.ownLines ?? {})
+  const trust = $derived(instruments.find((i) => i.protractor.id === wanted.instrument)?.rules ?? [])
+  const doubtful = $derived(
+    trust.filter(
+      (t) => t.trust !== 'safe' && (t.rule === (draft.scale ?? 'startAtZero') || t.rule === draft.confirming),
+    ),
+  )
+
+  /** A copy with one entry set, or taken out where the value is undefined. */
+  const set = (of: object | null | undefined, key: string, value: unknown): Record<string, unknown> =>
+    Object.fromEntries([
+      ...Object.entries(of ?? {}).filter(([name]) => name !== key),
+      ...(value === undefined ? [] : [[key, value] as const]),
+    ])
+  const orNothing = (of: Record<string, unknown>): Record<string, unknown> | undefined =>
+    Object.keys(of).length > 0 ? of : undefined
+
+  function setRule(key: keyof HouseRules, value: string, usual: string): void {
+    const parsed = value === 'true' ? true : value === 'false' ? false : value
+    draft = set(draft, key, value === usual ? undefined : parsed)
+  }
+
+  function setWord(key: string, value: string, usual: string): void {
+    draft = set(draft, 'words', orNothing(set(draft.words, key, value === usual ? undefined : value)))
+  }
+
+  function setLine(step: string, line: string): void {
+    draft = set(draft, 'ownLines', orNothing(set(own, step, line.trim() || undefined)))
+  }
+
+  const shown = (key: keyof HouseRules, usual: string): string => String(draft[key] ?? usual)
+  const wordOf = (key: string, usual: string): string =>
+    (draft.words as Record<string, string> | undefined)?.[key] ?? usual
+  const steps = [
+    ['kind', 'Kind'],
+    ['centre', 'Centre'],
+    ['zero-line', 'Zero line'],
+    ['scale', 'Which scale'],
+    ['count', 'Count'],
+    ['check', 'Check'],
+  ] as const
+</script>
+
+<form
+  aria-label="House rules"
+  onsubmit={(event) => {
+    event.preventDefault()
+    onchoose(JSON.parse(JSON.stringify(draft)) as Partial<HouseRules>)
+  }}
+>
+  <h2>House rules</h2>
+  <div class="grid">
+    {#each ruleChoices as { key, label, choices } (key)}
+      <Select
+        id="rule-{key}"
+        labelText={label}
+        selected={shown(key, choices[0]![0])}
+        on:update={(e) => setRule(key, String(e.detail), choices[0]![0])}
+      >
+        {#each choices as [value, text] (value)}<SelectItem {value} {text} />{/each}
+      </Select>
+    {/each}
+  </div>
+  {#each doubtful as one (one.rule)}
+    <p class="doubt" role="note"><strong>{one.name}</strong> on this instrument: {one.why}</p>
+  {/each}
+  <h3>Words</h3>
+  <div class="grid">
+    {#each wordChoices as { key, label, choices } (key)}
+      <Select
+        id="word-{key}"
+        labelText={label}
+        selected={wordOf(key, choices[0]!)}
+        on:update={(e) => setWord(key, String(e.detail), choices[0]!)}
+      >
+        {#each choices as word (word)}<SelectItem value={word} text={word} />{/each}
+      </Select>
+    {/each}
+  </div>
+  <h3>A line of your own</h3>
+  <div class="grid">
+    {#each steps as [step, label] (step)}
+      <TextInput
+        labelText="At “{label}”"
+        maxlength={160}
+        value={own[step] ?? ''}
+        on:input={(e) => setLine(step, String(e.detail ?? ''))}
+      />
+    {/each}
+  </div>
+  <Button type="submit">Do it this way</Button>
+</form>
+
+<style>
+  form {
+    width: 640px;
+    padding: 18px 22px;
+    display: flex;
+    flex-direction: column;
+    gap: 12px;
+  }
+  h2 {
+    font-size: 20px;
+  }
+  h3 {
+    font-size: 16px;
+    margin-top: 6px;
+  }
+  .grid {
+    display: grid;
+    grid-template-columns: repeat(3, 1fr);
+    gap: 12px;
+  }
+  .doubt {
+    margin: 0;
+    padding-left: 10px;
+    border-left: 4px solid var(--brass-light);
+    line-height: 1.4;
+  }
+</style>

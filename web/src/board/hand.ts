@@ -1,0 +1,180 @@
+/** What the teacher's hand does on the sheet: each a change from one scene to the next. Nothing here reads or judges. */
+import type { Placement, Point, Scene, Schema } from '../api/client'
+import { directionOf, distanceOf, endDirection, signOf, towards } from '../sheet/geometry'
+import { changed, freeId } from '../sheet/scene'
+
+const shortestArm = 10
+const longestArm = 400
+
+/** Lays or moves an instrument; a count along it would no longer be true, and goes. */
+export const place = (scene: Scene, id: string, placement: Placement): Scene => ({
+  ...scene,
+  instruments: changed(scene.instruments, id, (laid) => ({
+    ...laid,
+    placement,
+    inkedScale: null,
+    waiting: false,
+  })),
+  threads: scene.threads.filter((thread) => thread.id !== id),
+  lens: null,
+})
+
+/** Takes an instrument out of the tray: it lies a little beside its place, for the hand to take. */
+export function take(scene: Scene, instrumentId: string): Scene {
+  const vertex = scene.figures[0]?.angle.vertex ?? { x: 0, y: 0 }
+  return {
+    ...scene,
+    threads: [],
+    instruments: [
+      ...scene.instruments,
+      {
+        id: freeId(scene, 'own-instrument'),
+        instrumentId,
+        placement: { centre: { x: vertex.x + 6, y: vertex.y + 14 }, turn: 8, turnedOver: false },
+      },
+    ],
+  }
+}
+
+export const putAway = (scene: Scene, id: string): Scene => ({
+  ...scene,
+  instruments: scene.instruments.filter((laid) => laid.id !== id),
+  threads: scene.threads.filter((thread) => thread.id !== id),
+})
+
+/** Drags the tip of an arm: the start arm turns the whole figure, the end arm opens it. */
+export function dragArm(scene: Scene, id: string, which: 'start' | 'end', to: Point): Scene {
+  return {
+    ...scene,
+    threads: [],
+    figures: changed(scene.figures, id, (figure) => {
+      const angle = figure.angle
+      const direction = directionOf(angle.vertex, to)
+      const length = Math.min(longestArm, Math.max(shortestArm, distanceOf(angle.vertex, to)))
+      const end = which === 'end' ? direction : endDirection(angle)
+      const start = which === 'start' ? direction : angle.start
+      const open =
+        which === 'start' ? angle.measure : (((signOf(angle.opening) * (end - start)) % 360) + 360) % 360
+      return {
+        ...figure,
+        written: null,
+        mark: open === 90 ? 'box' : figure.mark === 'box' ? 'arc' : figure.mark,
+        startExtendedTo: null,
+        endExtendedTo: null,
+        angle: {
+          ...angle,
+          start,
+          measure: open,
+          startLength: which === 'start' ? length : angle.startLength,
+          endLength: which === 'end' ? length : angle.endLength,
+        },
+      }
+    }),
+  }
+}
+
+/** Puts down another angle in place of what is there. */
+export const putAngle = (scene: Scene, angle: Schema['Angle'], names: Schema['AngleNames']): Scene => ({
+  ...scene,
+  threads: [],
+  lens: null,
+  figures: [{ id: 'angle', angle, names, mark: angle.measure === 90 ? 'box' : 'arc', hasEnd: true }],
+})
+
+export const drawLine = (scene: Scene, from: Point, to: Point): Scene => ({
+  ...scene,
+  lines: [...scene.lines, { id: freeId(scene, 'own-line'), from, to, ink: 'pencil' }],
+})
+
+export const makeDot = (scene: Scene, at: Point): Scene => ({
+  ...scene,
+  dots: [...scene.dots, { id: freeId(scene, 'own-dot'), at, ink: 'pencil' }],
+})
+
+export const writeName = (scene: Scene, at: Point, text: string): Scene => ({
+  ...scene,
+  notes: [...scene.notes, { id: freeId(scene, 'own-name'), text, at, ink: 'pencil' }],
+})
+
+const moved = (at: Point, by: Point): Point => ({ x: at.x + by.x, y: at.y + by.y })
+
+/** Moves a line, a dot or a name. */
+export const moveThing = (scene: Scene, id: string, by: Point): Scene => ({
+  ...scene,
+  lines: changed(scene.lines, id, (line) => ({
+    ...line,
+    from: moved(line.from, by),
+    to: moved(line.to, by),
+  })),
+  dots: changed(scene.dots, id, (dot) => ({ ...dot, at: moved(dot.at, by) })),
+  notes: changed(scene.notes, id, (note) => ({ ...note, at: moved(note.at, by) })),
+})
+
+export const rubOut = (scene: Scene, id: string): Scene => ({
+  ...scene,
+  lines: scene.lines.filter((thing) => thing.id !== id),
+  dots: scene.dots.filter((thing) => thing.id !== id),
+  notes: scene.notes.filter((thing) => thing.id !== id),
+})
+
+/** How near is near enough to be helped, in mm and degrees. */
+const helpWithin = { slide: 2.5, turn: 2 }
+
+/** The last millimetre: a centre mark let go near a vertex comes to lie on it, a zero line near an arm along it. */
+export function snap(scene: Scene, id: string): Scene {
+  const laid = scene.instruments.find((i) => i.id === id)
+  if (!laid) return scene
+  let { centre, turn } = laid.placement
+  for (const { angle } of scene.figures) {
+    if (distanceOf(centre, angle.vertex) > helpWithin.slide) continue
+    centre = angle.vertex
+    for (const arm of [angle.start, endDirection(angle)]) {
+      for (const end of [arm, arm + 180]) {
+        const off = ((((end - turn) % 360) + 540) % 360) - 180
+        if (Math.abs(off) <= helpWithin.turn) turn = end
+      }
+    }
+  }
+  return centre === laid.placement.centre && turn === laid.placement.turn
+    ? scene
+    : place(scene, id, { ...laid.placement, centre, turn })
+}
+
+/** A ray drawn with the straightedge starts at a vertex when it is begun near one. */
+export function rayFrom(scene: Scene, at: Point): Point {
+  const near = scene.figures.map((f) => f.angle.vertex).find((v) => distanceOf(v, at) <= helpWithin.slide)
+  return near ?? at
+}
+
+/** The straightedge along a line that is being drawn. */
+export const ruled = (from: Point, to: Point): Schema['LaidStraightedge'] => ({
+  from,
+  direction: directionOf(from, to),
+  length: Math.max(160, distanceOf(from, to) + 10),
+})
+
+/**
+ * Where the lens stands: beside what it looks at, away from the middle of the instrument, and whole within the window. Where
+ * that does not go it moves round, to either side in turn.
+ */
+export function lensPlace(
+  target: Point,
+  middle: Point,
+  apart: number,
+  radius: number,
+  window: Schema['SheetWindow'],
+): Point {
+  const away = distanceOf(middle, target) < 1 ? 60 : directionOf(middle, target)
+  const inside = (at: Point): boolean =>
+    at.x - radius >= window.left &&
+    at.x + radius <= window.left + window.width &&
+    at.y - radius >= window.bottom &&
+    at.y + radius <= window.bottom + window.height
+  for (let turn = 0; turn <= 180; turn += 15) {
+    for (const side of middle.x <= target.x ? [-1, 1] : [1, -1]) {
+      const at = towards(target, away + side * turn, apart)
+      if (inside(at)) return at
+    }
+  }
+  return towards(target, away, apart)
+}

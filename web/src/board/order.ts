@@ -1,0 +1,97 @@
+/**
+ * A lesson's running order: named demonstrations in a row. Without signing in it lives in the page's address, behind the #;
+ * as a file it is JSON with a format name and a version.
+ */
+export interface OrderItem {
+  title: string
+  /** The address of the demonstration, from its question mark on. */
+  query: string
+}
+
+export interface RunningOrder {
+  name: string
+  items: OrderItem[]
+}
+
+export const emptyOrder: RunningOrder = { name: '', items: [] }
+export const mostItems = 40
+const format = 'jaunty-running-order'
+const version = 1
+const longestName = 120
+const longestQuery = 6000
+const longestFile = 300_000
+
+const isText = (value: unknown, longest: number): value is string =>
+  typeof value === 'string' && value.length > 0 && value.length <= longest
+
+/** Reads a running order from text; a fault says what is wrong with it, and where. */
+export function parseOrder(text: string): { order: RunningOrder; fault: string | null } {
+  const refuse = (fault: string): { order: RunningOrder; fault: string } => ({ order: emptyOrder, fault })
+  if (text.length > longestFile) return refuse('This list is far too long to be one of ours.')
+  let value: unknown
+  try {
+    value = JSON.parse(text)
+  } catch (error) {
+    return refuse(`This list is cut off or changed: ${lineOf(text, error)}.`)
+  }
+  if (typeof value !== 'object' || value === null || (value as { format?: unknown }).format !== format) {
+    return refuse(`This is no running order: its format is not “${format}”.`)
+  }
+  const { version: made, name, items } = value as { version?: unknown; name?: unknown; items?: unknown }
+  if (made !== version) {
+    return refuse(
+      `This list was made by another version (${String(made)}); this one reads version ${version}.`,
+    )
+  }
+  if (typeof name !== 'string' || name.length > longestName)
+    return refuse('The list’s name is missing or too long.')
+  if (!Array.isArray(items) || items.length > mostItems) {
+    return refuse(`A list has at most ${mostItems} demonstrations; this one is not a list or has more.`)
+  }
+  for (const [i, item] of items.entries()) {
+    const { title, query } = (item ?? {}) as { title?: unknown; query?: unknown }
+    if (!isText(title, longestName) || !isText(query, longestQuery) || !query.startsWith('?')) {
+      return refuse(`Demonstration ${i + 1} of the list is not whole.`)
+    }
+  }
+  return { order: { name, items: items as OrderItem[] }, fault: null }
+}
+
+/** Where JSON broke off, as a person counts lines. */
+function lineOf(text: string, error: unknown): string {
+  const position = /position (\d+)/.exec(String(error))?.[1]
+  const line = text.slice(0, position === undefined ? text.length : Number(position)).split('\n').length
+  return `see line ${line}`
+}
+
+export const writeOrder = (order: RunningOrder): string =>
+  JSON.stringify({ format, version, name: order.name, items: order.items }, null, 2) + '\n'
+
+/** The part of an address that carries a running order; nothing for an empty one. */
+export function orderAddress(order: RunningOrder): string {
+  if (order.items.length === 0) return ''
+  const bytes = new TextEncoder().encode(JSON.stringify({ format, version, ...order }))
+  const text = btoa(Array.from(bytes, (byte) => String.fromCharCode(byte)).join(''))
+  return `#list=${text.replace(/\+/g, '-').replace(/\//g, '_').replace(/=+$/, '')}`
+}
+
+export function readOrder(hash: string): { order: RunningOrder; fault: string | null } {
+  const coded = /^#list=(.*)$/.exec(hash)?.[1]
+  if (coded === undefined) return { order: emptyOrder, fault: null }
+  if (coded.length > longestFile)
+    return { order: emptyOrder, fault: 'The list in this address is far too long.' }
+  try {
+    const bytes = Uint8Array.from(atob(coded.replace(/-/g, '+').replace(/_/g, '/')), (c) => c.charCodeAt(0))
+    return parseOrder(new TextDecoder('utf-8', { fatal: true }).decode(bytes))
+  } catch {
+    return { order: emptyOrder, fault: 'The list in this address is cut off or changed; it opens empty.' }
+  }
+}
+
+export function shifted(order: RunningOrder, from: number, by: number): RunningOrder {
+  const to = from + by
+  if (to < 0 || to >= order.items.length) return order
+  const items = [...order.items]
+  items.splice(to, 0, ...items.splice(from, 1))
+  return { ...order, items }
+}

@@ -16,6 +16,11 @@ public sealed class AccessTests(JauntyServer server) : IClassFixture<JauntyServe
         "GET /api/v1/instruments",
         "GET /api/v1/exercise-kinds",
         "POST /api/v1/readings",
+        "POST /api/v1/instruments/described",
+        "POST /api/v1/instruments/read",
+        "GET /api/v1/schemas/instrument",
+        "POST /api/v1/angles",
+        "GET /api/v1/demonstrations",
         "POST /api/v1/demonstrations",
         "POST /api/v1/sets/generate",
         "POST /api/v1/marks",
@@ -50,15 +55,16 @@ public sealed class AccessTests(JauntyServer server) : IClassFixture<JauntyServe
             .Replace("{classId:guid}", lesson.ClassId)
             .Replace("{studentId:guid}", lesson.StudentId)
             .Replace("{setId:guid}", lesson.SetId)
-            .Replace("{assignmentId:guid}", lesson.AssignmentId);
-        HttpContent? body =
-            method == "POST"
-                ? new StringContent(
-                    ValidBody(pattern, lesson).ToJsonString(),
-                    System.Text.Encoding.UTF8,
-                    "application/json"
-                )
-                : null;
+            .Replace("{assignmentId:guid}", lesson.AssignmentId)
+            .Replace("{instrumentId:guid}", lesson.CabinetId)
+            .Replace("{orderId:guid}", lesson.OrderId);
+        HttpContent? body = method is "POST" or "PUT"
+            ? new StringContent(
+                ValidBody(pattern, lesson).ToJsonString(),
+                System.Text.Encoding.UTF8,
+                "application/json"
+            )
+            : null;
         return await visitor.Send(new HttpMethod(method), path, body);
     }
 
@@ -71,6 +77,9 @@ public sealed class AccessTests(JauntyServer server) : IClassFixture<JauntyServe
                 ["itemIndex"] = 0,
                 ["response"] = Lesson.Reading(5),
             },
+            _ when pattern.EndsWith("/rules") => new() { ["scale"] = "sizeFirst" },
+            _ when pattern.EndsWith("/cabinet") => Lesson.OwnInstrument(),
+            _ when pattern.EndsWith("/running-orders") => Lesson.Order(),
             _ when pattern.EndsWith("/students") => new() { ["givenName"] = "Intruder" },
             _ when pattern.EndsWith("/assignments") => new()
             {
@@ -152,6 +161,17 @@ public sealed class AccessTests(JauntyServer server) : IClassFixture<JauntyServe
             .Body!.AsArray()
             .Select(c => c!["id"]!.GetValue<string>())
             .ShouldBe([other.AssignmentId]);
+        foreach (string list in (string[])["cabinet", "running-orders"])
+        {
+            string[] seen =
+            [
+                .. (await other.Teacher.Get(list))
+                    .Body!.AsArray()
+                    .Select(c => c!["id"]!.GetValue<string>()),
+            ];
+            seen.ShouldBe([list == "cabinet" ? other.CabinetId : other.OrderId]);
+            (await lesson.Teacher.Get(list)).Body!.AsArray().Count.ShouldBe(1);
+        }
         Reply mine = await lesson.Teacher.Get($"classes/{lesson.ClassId}");
         mine["students"].AsArray().Count.ShouldBe(1);
     }

@@ -43,6 +43,33 @@ public sealed class BadInputTests(JauntyServer server) : IClassFixture<JauntySer
                 "names.vertex"
             },
             {
+                "demonstrations",
+                $$$"""{"demonstration":"juggle","angle":{{{GoodAngle}}},"instrumentId":"desk-half-circle"}""",
+                "demonstration"
+            },
+            {
+                "demonstrations",
+                $$$"""{"demonstration":"full-circle-turn","angle":{{{GoodAngle}}},"instrumentId":"desk-half-circle"}""",
+                "instrument"
+            },
+            {
+                "demonstrations",
+                $$$$"""{"angle":{{{{GoodAngle}}}},"instrumentId":"desk-half-circle","rules":{"words":{"arm":"leg"}}}""",
+                "rules.words.arm"
+            },
+            {
+                "demonstrations",
+                $$$$"""{"angle":{{{{GoodAngle}}}},"instrumentId":"desk-half-circle","rules":{"ownLines":{"count":"{{{{new string('x', 10_000)}}}}"}}}""",
+                "rules.ownLines.count"
+            },
+            {
+                "instruments/described",
+                """{"instrument":{"id":"a","name":"a","shape":"halfCircle","edgeRadius":60,"halfLength":40,"inset":5,"smallestGraduation":1,"scales":[]}}""",
+                "instrument.halfLength"
+            },
+            { "instruments/read", """{"text":"{\n\"format\": }"}""", "text" },
+            { "angles", """{"kind":"acute","seed":-1}""", "seed" },
+            {
                 "sets/generate",
                 """{"specification":{"kinds":[{"kind":"juggle","count":1}]},"seed":1}""",
                 "specification.kinds[0].kind"

@@ -34,7 +34,13 @@ public sealed class CalculationTests(JauntyServer server) : IClassFixture<Jaunty
         reply.Body!.AsArray().Count.ShouldBeGreaterThan(0);
         foreach (JsonNode? instrument in reply.Body.AsArray())
         {
-            instrument!["face"]!["graduations"]!.AsArray().Count.ShouldBe(181);
+            JsonNode protractor = instrument!["protractor"]!;
+            bool half = protractor["shape"]!.GetValue<string>() == "halfCircle";
+            double smallest = protractor["smallestGraduation"]!.GetValue<double>();
+            instrument["face"]!["graduations"]!
+                .AsArray()
+                .Count.ShouldBe((int)(half ? 180 / smallest + 1 : 360 / smallest));
+            instrument["rules"]!.AsArray().Count.ShouldBe(4);
         }
     }
 
@@ -69,6 +75,7 @@ public sealed class CalculationTests(JauntyServer server) : IClassFixture<Jaunty
             "protractor"
         ]!.DeepClone();
         described["edgeRadius"] = 100;
+        described["halfLength"] = 101;
         Reply reply = await _visitor.Post(
             "readings",
             new JsonObject
@@ -103,8 +110,102 @@ public sealed class CalculationTests(JauntyServer server) : IClassFixture<Jaunty
         reply["steps"]
             .AsArray()
             .ShouldAllBe(s =>
-                s!["state"]!["angle"] != null && s["caption"]!.GetValue<string>().Length > 10
+                s!["state"]!["figures"]!.AsArray().Count == 1
+                && s["caption"]!.GetValue<string>().Length > 10
             );
+    }
+
+    [Fact]
+    public async Task Every_demonstration_of_the_list_opens_on_what_it_names()
+    {
+        JsonArray listed = (await _visitor.Get("demonstrations")).Body!.AsArray();
+        listed.Count.ShouldBeGreaterThan(35);
+        foreach (JsonNode? entry in listed)
+        {
+            JsonObject angle = Angle(entry!["measure"]!.GetValue<double>());
+            angle["endLength"] = entry["endLength"]!.GetValue<double>();
+            Reply reply = await _visitor.Post(
+                "demonstrations",
+                new JsonObject
+                {
+                    ["demonstration"] = entry["key"]!.GetValue<string>(),
+                    ["angle"] = angle,
+                    ["instrumentId"] = entry["instrumentId"]!.GetValue<string>(),
+                }
+            );
+            reply.Status.ShouldBe(HttpStatusCode.OK, entry["key"]!.GetValue<string>());
+            reply["steps"].AsArray().Count.ShouldBeGreaterThan(1);
+        }
+    }
+
+    [Fact]
+    public async Task A_replay_is_made_from_a_students_own_placement_and_answer()
+    {
+        Reply reply = await _visitor.Post(
+            "demonstrations",
+            new JsonObject
+            {
+                ["demonstration"] = "wrong-zero-line-off",
+                ["angle"] = Angle(64),
+                ["instrumentId"] = "desk-half-circle",
+                ["placement"] = Placement(turn: 9),
+                ["answer"] = 55,
+            }
+        );
+        reply.Status.ShouldBe(HttpStatusCode.OK);
+        JsonNode replayed = reply["steps"]
+            .AsArray()
+            .Single(s => s!["key"]!.GetValue<string>() == "replay")!;
+        replayed["state"]!["instruments"]![0]!["placement"]!["turn"]!
+            .GetValue<double>()
+            .ShouldBe(9);
+        reply["steps"][0]!["caption"]!.GetValue<string>().ShouldContain("55°");
+    }
+
+    [Fact]
+    public async Task House_rules_speak_through_the_script()
+    {
+        Reply reply = await _visitor.Post(
+            "demonstrations",
+            new JsonObject
+            {
+                ["angle"] = Angle(64),
+                ["instrumentId"] = "reversed-half-circle",
+                ["rules"] = new JsonObject
+                {
+                    ["scale"] = "openingSide",
+                    ["degrees"] = "words",
+                    ["words"] = new JsonObject { ["centreMark"] = "hole" },
+                    ["ownLines"] = new JsonObject { ["count"] = "Zero the hero!" },
+                },
+            }
+        );
+        reply["warnings"][0]!.GetValue<string>().ShouldContain("numbered the other way round");
+        string said = reply["steps"].ToJsonString();
+        said.ShouldContain("The hole goes exactly on the vertex");
+        said.ShouldContain("64 degrees");
+        said.ShouldContain("Zero the hero!");
+    }
+
+    [Fact]
+    public async Task An_instrument_file_goes_round_and_a_broken_one_names_its_line()
+    {
+        string text = Core.Files.InstrumentFile.Write(
+            Core.Instruments.InstrumentCatalogue.RulerEdge
+        );
+        Reply read = await _visitor.Post("instruments/read", new JsonObject { ["text"] = text });
+        read["protractor"]["inset"]!.GetValue<double>().ShouldBe(12);
+        string broken = text.Replace("\"inset\": 12", "\"inset\": 1200", StringComparison.Ordinal);
+        int line = broken.Split('\n').ToList().FindIndex(l => l.Contains("1200")) + 1;
+        Reply refused = await _visitor.Post(
+            "instruments/read",
+            new JsonObject { ["text"] = broken }
+        );
+        refused.Status.ShouldBe(HttpStatusCode.BadRequest);
+        refused["errors"]["text"]![0]!
+            .GetValue<string>()
+            .ShouldStartWith($"line {line}: instrument.inset");
+        (await _visitor.Get("schemas/instrument"))["properties"]["instrument"]!.ShouldNotBeNull();
     }
 
     [Fact]
@@ -175,7 +276,7 @@ public sealed class CalculationTests(JauntyServer server) : IClassFixture<Jaunty
                 tried++;
             }
         }
-        tried.ShouldBe(4);
+        tried.ShouldBe(7);
     }
 
     [Fact]

@@ -19,6 +19,8 @@ public sealed class Lesson : IDisposable
     public string Pin { get; private set; } = "";
     public string SetId { get; private set; } = "";
     public string AssignmentId { get; private set; } = "";
+    public string CabinetId { get; private set; } = "";
+    public string OrderId { get; private set; } = "";
     public JsonArray Items { get; private set; } = [];
 
     public string AnswersPath => $"bench/assignments/{AssignmentId}/answers";
@@ -29,6 +31,40 @@ public sealed class Lesson : IDisposable
             ["kinds"] = new JsonArray(
                 new JsonObject { ["kind"] = "measure", ["count"] = measure },
                 new JsonObject { ["kind"] = "draw", ["count"] = draw }
+            ),
+        };
+
+    public static JsonObject OwnInstrument(string id = "own-desk") =>
+        new()
+        {
+            ["instrument"] = new JsonObject
+            {
+                ["id"] = id,
+                ["name"] = "Our own",
+                ["shape"] = "halfCircle",
+                ["edgeRadius"] = 60,
+                ["halfLength"] = 62,
+                ["inset"] = 5,
+                ["smallestGraduation"] = 1,
+                ["scales"] = new JsonArray(
+                    new JsonObject
+                    {
+                        ["id"] = "only",
+                        ["radius"] = 50,
+                        ["zeroAt"] = 0,
+                        ["growth"] = "anticlockwise",
+                        ["extent"] = 180,
+                    }
+                ),
+            },
+        };
+
+    public static JsonObject Order() =>
+        new()
+        {
+            ["name"] = "Both scales",
+            ["items"] = new JsonArray(
+                new JsonObject { ["title"] = "Measure", ["query"] = "?measure=64" }
             ),
         };
 
@@ -63,6 +99,8 @@ public sealed class Lesson : IDisposable
             }
         );
         lesson.AssignmentId = given.Text("id");
+        lesson.CabinetId = (await lesson.Teacher.Post("cabinet", OwnInstrument())).Text("id");
+        lesson.OrderId = (await lesson.Teacher.Post("running-orders", Order())).Text("id");
         await lesson.Student.Join(lesson.Code, "Wren", lesson.Pin);
         lesson.Items = (await lesson.Student.Get($"bench/assignments/{lesson.AssignmentId}"))[
             "items"

@@ -108,7 +108,11 @@ test('the demonstration class shows who read the other scale, and opens the Boar
     /Read\s+\d+°\s+of 48°, not yet\s+read the other scale/,
   )
   await group.getByRole('link', { name: 'Teach on the Board' }).click()
-  await expect(page.getByTestId('caption')).toContainText('Which kind')
+  await expect(page.getByTestId('caption')).toContainText(/Someone wrote \d+°/)
+  await page.getByRole('button', { name: 'Replayed' }).click()
+  await page.keyboard.press('Space')
+  await expect(page.getByTestId('caption')).toContainText('the other scale answered')
+  await expect(page.locator('#scene .thread.marking')).toBeVisible()
 })
 
 test('wishes that cannot be met say what can be had, and nothing can be set', async ({ page }) => {
@@ -165,4 +169,36 @@ test('the Bench works on a narrow screen', async ({ page }) => {
   await expect(page.getByRole('button', { name: 'Sit down' })).toBeVisible()
   const overflow = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)
   expect(overflow).toBeLessThanOrEqual(0)
+})
+
+test('the class’s own instrument is described in the cabinet, kept, and laid on at the Board', async ({
+  page,
+}) => {
+  await signIn(page)
+  await page.getByRole('link', { name: 'Cabinet' }).click()
+  const picture = page.getByRole('img', { name: 'Our desk protractor, drawn to size' })
+  await expect(picture).toBeVisible()
+  await page.getByLabel('What the class calls it').fill('Our green one')
+  await page.getByLabel('Radius of the rim, mm').fill('900')
+  await expect(page.getByText('must be a number from 10 to 600 mm')).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Put it into the cabinet' })).toBeDisabled()
+  await page.getByLabel('Radius of the rim, mm').fill('60')
+  await page.getByLabel('Numbers stand at, mm').first().fill('52')
+  await page.getByLabel('Numbers stand at, mm').last().fill('44')
+  const width = async (): Promise<number> =>
+    (await page.getByRole('img', { name: /drawn to size/ }).boundingBox())!.width
+  const before = await width()
+  await page.getByText('Make it true to size').click()
+  await page.getByLabel('Length of the bar').fill('6')
+  expect(await width()).toBeGreaterThan(before * 1.3)
+  await page.getByRole('button', { name: 'Put it into the cabinet' }).click()
+  await expect(page.getByRole('status')).toContainText('is in the cabinet')
+  await page
+    .getByLabel('Open a file')
+    .setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('{\n"format": 1,\n') })
+  await expect(page.getByRole('alert')).toContainText('line 2')
+  await page.goto('/board')
+  await page.getByRole('button', { name: 'Instruments' }).click()
+  await page.getByRole('button', { name: 'Our green one' }).click()
+  await expect(page.getByTestId('protractor')).toHaveAttribute('aria-label', /Our green one/)
 })

@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Instruments.Rules;
 using JauntyCompass.Core.Wording;
@@ -113,7 +114,8 @@ public sealed record HouseRules(
     public static HouseRules Usual { get; } = new();
 
     /// <summary>How this class says things.</summary>
-    internal Speech Speech => new(Words ?? Wording.Words.Usual, Degrees);
+    [JsonIgnore]
+    public Speech Speech => new(Words ?? Wording.Words.Usual, Degrees);
 
     /// <inheritdoc/>
     public void Check(Faults faults)

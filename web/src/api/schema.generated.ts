@@ -797,6 +797,9 @@ export interface components {
              * @description What came back, in degrees.
              */
             answered: number;
+            /** @description Key of the demonstration that teaches it: a replay of the mistake where it can be shown. */
+            demonstration: string;
+            placement: null | components["schemas"]["Placement"];
         };
         /** @description Students with the same likely cause. */
         CauseGroup: {
@@ -1740,6 +1743,7 @@ export interface components {
             tries: number;
             /** Format: date-time */
             closedAt: null | string;
+            rules: null | components["schemas"]["HouseRules"];
             items: components["schemas"]["Item"][];
             students: components["schemas"]["StudentResult"][];
             groups: components["schemas"]["CauseGroup"][];

@@ -23,7 +23,7 @@
   import { pressOf, questionAt } from './player'
   import { LiveReadings } from './readings.svelte'
   import ReadingsPanel from './ReadingsPanel.svelte'
-  import RulesForm from './RulesForm.svelte'
+  import RulesForm from '../shared/RulesForm.svelte'
   import { Stage } from './stage.svelte'
   import { savePicture, saveSheet } from './takeaway'
   import Tray, { type Panel, type Tool } from './Tray.svelte'
@@ -388,7 +388,12 @@
         {:else if panel === 'readings'}
           <ReadingsPanel reply={laid ? live.reply : null} />
         {:else if panel === 'rules'}
-          <RulesForm {wanted} {instruments} onchoose={(rules) => show({ ...wanted, rules })} />
+          <RulesForm
+            rules={wanted.rules}
+            trust={instruments.find((i) => i.protractor.id === wanted.instrument)?.rules ?? []}
+            submit="Do it this way"
+            onchoose={(rules) => show({ ...wanted, rules })}
+          />
         {:else if panel === 'order'}
           <OrderPanel
             {order}

@@ -3,7 +3,8 @@
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
   import TextInput from 'carbon-components-svelte/src/TextInput/TextInput.svelte'
   import { onMount } from 'svelte'
-  import { api, ask, tell, type Schema } from '../api/client'
+  import { api, ask, tell, type HouseRules, type Schema } from '../api/client'
+  import RulesForm from '../shared/RulesForm.svelte'
 
   let classes: Schema['ClassReply'][] = $state([])
   let open = $state<Schema['ClassDetailReply'] | null>(null)
@@ -12,6 +13,9 @@
   let className = $state('')
   let givenName = $state('')
   let failure = $state('')
+  let rulesOpen = $state(false)
+  let said = $state('')
+  const rules = $derived(classes.find((c) => c.id === open?.id)?.rules ?? {})
 
   async function guarded(work: () => Promise<void>): Promise<void> {
     try {
@@ -23,6 +27,8 @@
   }
 
   async function show(classId: string): Promise<void> {
+    rulesOpen = false
+    said = ''
     open = await ask(api.GET('/api/v1/classes/{classId}', { params: { path: { classId } } }))
   }
 
@@ -58,6 +64,20 @@
         }),
       )
       pins[studentId] = told.pin
+    })
+
+  const setRules = (chosen: Partial<HouseRules>): Promise<void> =>
+    guarded(async () => {
+      const classId = open!.id
+      await ask(
+        api.PUT('/api/v1/classes/{classId}/rules', {
+          params: { path: { classId } },
+          body: chosen as HouseRules,
+        }),
+      )
+      classes = await ask(api.GET('/api/v1/classes'))
+      rulesOpen = false
+      said = 'Kept. Feedback on the Bench and “Teach on the Board” follow them.'
     })
 
   const remove = (student: Schema['StudentReply']): Promise<void> =>
@@ -103,6 +123,17 @@
         Students join at the Bench with the class code <strong class="code">{open.code}</strong>, their name
         and PIN.
       </p>
+      <p>
+        <button type="button" class="link" aria-expanded={rulesOpen} onclick={() => (rulesOpen = !rulesOpen)}
+          >House rules and words of this class</button
+        >
+        {#if said}<span role="status">{said}</span>{/if}
+      </p>
+      {#if rulesOpen}
+        {#key open.id}
+          <div class="rules"><RulesForm {rules} trust={[]} submit="Keep them" onchoose={setRules} /></div>
+        {/key}
+      {/if}
       <form class="add" onsubmit={addStudent}>
         <TextInput labelText="Given name of a new student" bind:value={givenName} />
         <Button type="submit" size="field">Add</Button>
@@ -191,6 +222,10 @@
   li span {
     flex: 1;
   }
+  .rules {
+    border: 1px solid #dde2e6;
+  }
+  .link,
   li button {
     min-height: 44px;
     border: 0;

@@ -2,6 +2,7 @@
 <script lang="ts">
   import { onMount } from 'svelte'
   import { api, ask, entered, session, tell, type Schema } from '../api/client'
+  import Cabinet from './Cabinet.svelte'
   import Classes from './Classes.svelte'
   import NewSet from './NewSet.svelte'
   import Results from './Results.svelte'
@@ -16,6 +17,7 @@
     { view: '', label: 'Sets' },
     { view: 'new', label: 'New set' },
     { view: 'classes', label: 'Classes' },
+    { view: 'cabinet', label: 'Cabinet' },
   ]
 
   async function leave(): Promise<void> {
@@ -53,6 +55,8 @@
     <NewSet />
   {:else if route.view === 'classes'}
     <Classes />
+  {:else if route.view === 'cabinet'}
+    <Cabinet />
   {:else if route.view === 'results'}
     {#key route.id}<Results id={route.id} />{/key}
   {:else}

@@ -131,7 +131,7 @@
       </Select>
     </div>
     <Select labelText="Instrument" bind:selected={wish.instrument}>
-      {#each instruments as { protractor } (protractor.id)}
+      {#each instruments.filter((i) => i.forExercises) as { protractor } (protractor.id)}
         <SelectItem value={protractor.id} text={protractor.name} />
       {/each}
     </Select>

@@ -122,7 +122,9 @@
           <p class="quiet">{group.students.join(', ')}</p>
           {#if group.example}
             <p>{group.example.asked}° came back as {group.example.answered}°.</p>
-            <a href={teachAgain(results.items[group.example.itemIndex]!)}>Teach on the Board</a>
+            <a href={teachAgain(results.items[group.example.itemIndex]!, group.example, results.rules)}
+              >Teach on the Board</a
+            >
           {/if}
         </article>
       {:else}

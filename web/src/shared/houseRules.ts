@@ -109,3 +109,23 @@ export const wordChoices: { key: string; label: string; choices: string[] }[] = 
   { key: 'innerScale', label: 'Inner scale', choices: ['inner', 'lower', 'bottom'] },
   { key: 'outerScale', label: 'Outer scale', choices: ['outer', 'upper', 'top'] },
 ]
+
+/** Of a class's rules only what differs from the usual, so that an address stays short. */
+export function unusual(rules: HouseRules | null | undefined): Partial<HouseRules> {
+  if (!rules) return {}
+  const usualOf = new Map(ruleChoices.map(({ key, choices }) => [key as string, choices[0]![0]]))
+  const words = Object.fromEntries(
+    Object.entries(rules.words ?? {}).filter(
+      ([key, word]) => wordChoices.find((c) => c.key === key)?.choices[0] !== word,
+    ),
+  )
+  return {
+    ...Object.fromEntries(
+      Object.entries(rules).filter(
+        ([key, value]) => usualOf.has(key) && String(value ?? '') !== usualOf.get(key),
+      ),
+    ),
+    ...(Object.keys(words).length > 0 && { words: words as HouseRules['words'] }),
+    ...(rules.ownLines && Object.keys(rules.ownLines).length > 0 && { ownLines: rules.ownLines }),
+  }
+}

@@ -1,5 +1,9 @@
 using System.Security.Claims;
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises;
+using JauntyCompass.Core.Exercises.Kinds.Measure;
+using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Progress;
 using JauntyCompass.Server.Api;
@@ -31,7 +35,15 @@ public sealed record StudentResult(
 /// <param name="ItemIndex">Place of the item in the set.</param>
 /// <param name="Asked">The true measure, in degrees.</param>
 /// <param name="Answered">What came back, in degrees.</param>
-public sealed record CauseExample(int ItemIndex, double Asked, double Answered);
+/// <param name="Demonstration">Key of the demonstration that teaches it: a replay of the mistake where it can be shown.</param>
+/// <param name="Placement">How the instrument lay at that answer, or null when that is not known.</param>
+public sealed record CauseExample(
+    int ItemIndex,
+    double Asked,
+    double Answered,
+    string Demonstration,
+    Placement? Placement
+);
 
 /// <summary>Students with the same likely cause.</summary>
 /// <param name="Cause">Key of the mistake, or not-explained.</param>
@@ -52,6 +64,7 @@ public sealed record ResultsReply(
     string ClassName,
     int Tries,
     DateTimeOffset? ClosedAt,
+    HouseRules? Rules,
     IReadOnlyList<Item> Items,
     IReadOnlyList<StudentResult> Students,
     IReadOnlyList<CauseGroup> Groups
@@ -121,9 +134,10 @@ public static class ResultEndpoints
                 assignment.Class.Name,
                 assignment.Tries,
                 assignment.ClosedAt,
+                assignment.Class.Rules,
                 assignment.Set.Items,
                 students,
-                Groups(students, answers)
+                Groups(students, answers, assignment.Set.Items)
             )
         );
     }
@@ -204,7 +218,8 @@ public static class ResultEndpoints
 
     private static List<CauseGroup> Groups(
         IReadOnlyList<StudentResult> students,
-        List<Answer> answers
+        List<Answer> answers,
+        IReadOnlyList<Item> items
     ) =>
         [
             .. students
@@ -216,24 +231,58 @@ public static class ResultEndpoints
                     g.Key,
                     MistakeCatalogue.NameOf(g.Key),
                     [.. g.Select(s => s.GivenName)],
-                    Example(g.Key, answers)
+                    Example(g.Key, answers, items)
                 )),
         ];
 
     // Measured items first: there the number that came back tells the story by itself.
-    private static CauseExample? Example(string cause, List<Answer> answers) =>
+    private static CauseExample? Example(
+        string cause,
+        List<Answer> answers,
+        IReadOnlyList<Item> items
+    ) =>
         MistakeCatalogue.DrawingOnly.Any(m => m.Key == cause)
             ? null
             : answers
                 .OrderBy(a => a.ItemIndex)
-                .Select(a => (a.ItemIndex, Mark: Newest(a)))
+                .Select(a => (a.ItemIndex, a.Response, Mark: Newest(a)))
                 .Where(a =>
                     a.Mark.LikelyCause == cause && a.Mark is { Value: not null, Error: not null }
                 )
-                .Select(a => new CauseExample(
-                    a.ItemIndex,
-                    Math.Round(a.Mark.Value!.Value - a.Mark.Error!.Value, 1),
-                    Math.Round(a.Mark.Value.Value, 1)
-                ))
+                .Select(a => Told(cause, items[a.ItemIndex], a.ItemIndex, a.Response, a.Mark))
                 .FirstOrDefault();
+
+    private static CauseExample Told(
+        string cause,
+        Item item,
+        int index,
+        Response response,
+        Mark mark
+    )
+    {
+        double answered = Math.Round(mark.Value!.Value, 1);
+        var placement = (response as MeasureResponse)?.Placement;
+        string usual = item is MeasureItem ? DemonstrationCatalogue.Measure.Key : "draw";
+        return new CauseExample(
+            index,
+            Math.Round(mark.Value.Value - mark.Error!.Value, 1),
+            answered,
+            item is MeasureItem measured && CanReplay(cause, measured) ? "wrong-" + cause : usual,
+            placement
+        );
+    }
+
+    private static bool CanReplay(string cause, MeasureItem item)
+    {
+        if (DemonstrationCatalogue.Find("wrong-" + cause) is not Demonstration replay)
+        {
+            return false;
+        }
+        var faults = new Faults();
+        replay.Check(
+            new DemonstrationTask(item.Angle, item.Instrument, item.Names, HouseRules.Usual),
+            faults
+        );
+        return faults.None;
+    }
 }

@@ -1,5 +1,6 @@
 using System.Data.Common;
 using System.Text.Json;
+using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Wording;
@@ -16,6 +17,7 @@ public sealed record OpenAssignment(
     Guid ClassId,
     int Tries,
     double Tolerance,
+    Speech Speech,
     IReadOnlyList<Item> Items
 );
 
@@ -34,7 +36,8 @@ public readonly record struct Intake(
 /// <summary>Takes answers: marks them and stores answer and mark together, once.</summary>
 public sealed class AnswerIntake(JauntyDbContext database, IMemoryCache cache, TimeProvider clock)
 {
-    private static readonly TimeSpan Kept = TimeSpan.FromMinutes(10);
+    // Words of the class that were changed reach those at work after this long.
+    private static readonly TimeSpan Kept = TimeSpan.FromMinutes(2);
 
     // The whole decision in one statement: a class that hands in at once makes one round trip an answer, not four, and no
     // two requests can come between looking and storing. An id or a try that is taken already stores nothing.
@@ -66,6 +69,7 @@ public sealed class AnswerIntake(JauntyDbContext database, IMemoryCache cache, T
             Assignment? stored = await database
                 .Assignments.AsNoTracking()
                 .Include(a => a.Set)
+                .Include(a => a.Class)
                 .FirstOrDefaultAsync(a => a.Id == assignmentId, cancellation);
             if (stored is null)
             {
@@ -76,6 +80,7 @@ public sealed class AnswerIntake(JauntyDbContext database, IMemoryCache cache, T
                 stored.ClassId,
                 stored.Tries,
                 stored.Set!.Specification.Tolerance,
+                (stored.Class!.Rules ?? HouseRules.Usual).Speech,
                 stored.Set.Items
             );
             cache.Set(assignmentId, open, Kept);
@@ -94,7 +99,11 @@ public sealed class AnswerIntake(JauntyDbContext database, IMemoryCache cache, T
         Item item = assignment.Items[request.ItemIndex];
         Mark mark = ExerciseKinds
             .Of(item)
-            .Mark(item, request.Response, new MarkingRules(assignment.Tolerance, Speech.Usual));
+            .Mark(
+                item,
+                request.Response,
+                new MarkingRules(assignment.Tolerance, assignment.Speech)
+            );
         DateTimeOffset received = clock.GetUtcNow();
         await database.Database.OpenConnectionAsync(cancellation);
         await using DbCommand command = database.Database.GetDbConnection().CreateCommand();

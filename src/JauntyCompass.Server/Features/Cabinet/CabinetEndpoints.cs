@@ -3,6 +3,7 @@ using System.Text.Json.Nodes;
 using System.Text.Json.Schema;
 using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Exercises;
+using JauntyCompass.Core.Files;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Accounts;

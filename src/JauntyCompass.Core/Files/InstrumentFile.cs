@@ -2,8 +2,9 @@ using System.Text;
 using System.Text.Json;
 using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Exercises;
+using JauntyCompass.Core.Instruments;
 
-namespace JauntyCompass.Core.Instruments;
+namespace JauntyCompass.Core.Files;
 
 /// <summary>
 /// An instrument as a file: JSON with a format name, a version and the instrument's data. A file that is not whole is refused

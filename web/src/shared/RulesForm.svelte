@@ -4,21 +4,22 @@
   import Select from 'carbon-components-svelte/src/Select/Select.svelte'
   import SelectItem from 'carbon-components-svelte/src/Select/SelectItem.svelte'
   import TextInput from 'carbon-components-svelte/src/TextInput/TextInput.svelte'
-  import type { HouseRules, Instrument } from '../api/client'
-  import { ruleChoices, wordChoices } from '../shared/houseRules'
-  import type { Wanted } from './address'
+  import type { HouseRules, Schema } from '../api/client'
+  import { ruleChoices, wordChoices } from './houseRules'
 
   interface Props {
-    wanted: Wanted
-    instruments: Instrument[]
+    /** Where the class does things otherwise than usual. */
+    rules: Partial<HouseRules>
+    /** How far each rule can be trusted on the instrument at hand; empty when there is none. */
+    trust: Schema['RuleTrustReply'][]
+    submit: string
     onchoose: (rules: Partial<HouseRules>) => void
   }
-  let { wanted, instruments, onchoose }: Props = $props()
+  let { rules, trust, submit, onchoose }: Props = $props()
 
   // svelte-ignore state_referenced_locally
-  let draft: Partial<HouseRules> = $state($state.snapshot(wanted.rules) as Partial<HouseRules>)
+  let draft: Partial<HouseRules> = $state($state.snapshot(rules) as Partial<HouseRules>)
   const own = $derived(draft.ownLines ?? {})
-  const trust = $derived(instruments.find((i) => i.protractor.id === wanted.instrument)?.rules ?? [])
   const doubtful = $derived(
     trust.filter(
       (t) => t.trust !== 'safe' && (t.rule === (draft.scale ?? 'startAtZero') || t.rule === draft.confirming),
@@ -107,7 +108,7 @@
       />
     {/each}
   </div>
-  <Button type="submit">Do it this way</Button>
+  <Button type="submit">{submit}</Button>
 </form>
 
 <style>

@@ -1,0 +1,81 @@
+using System.Net;
+using System.Text.Json.Nodes;
+using Shouldly;
+using Xunit;
+
+namespace JauntyCompass.Server.Tests;
+
+/// <summary>What a teacher keeps: house rules of a class, instruments in the cabinet, running orders.</summary>
+public sealed class TeachersThingsTests(JauntyServer server) : IClassFixture<JauntyServer>
+{
+    [Fact]
+    public async Task House_rules_of_a_class_are_kept_and_bad_ones_refused_beside_their_field()
+    {
+        using Lesson lesson = await Lesson.Begin(server, "rules");
+        string path = $"classes/{lesson.ClassId}/rules";
+        var rules = new JsonObject
+        {
+            ["scale"] = "sizeFirst",
+            ["confirming"] = "startAtZero",
+            ["reflex"] = "addTo180",
+            ["words"] = new JsonObject { ["arm"] = "ray" },
+        };
+        (await Put(lesson, path, rules)).Status.ShouldBe(HttpStatusCode.NoContent);
+        JsonNode kept = (await lesson.Teacher.Get("classes")).Body![0]!["rules"]!;
+        kept["scale"]!.GetValue<string>().ShouldBe("sizeFirst");
+        kept["words"]!["arm"]!.GetValue<string>().ShouldBe("ray");
+        kept["words"]!["zeroLine"]!.GetValue<string>().ShouldBe("zero line");
+
+        rules["words"]!["arm"] = "leg";
+        Reply refused = await Put(lesson, path, rules);
+        refused.Status.ShouldBe(HttpStatusCode.BadRequest);
+        refused["errors"]["words.arm"].ShouldNotBeNull();
+    }
+
+    [Fact]
+    public async Task An_instrument_of_the_same_name_is_replaced_and_one_of_ours_cannot_be()
+    {
+        using Lesson lesson = await Lesson.Begin(server, "cabinet");
+        JsonObject changed = Lesson.OwnInstrument();
+        changed["instrument"]!["inset"] = 9;
+        Reply kept = await lesson.Teacher.Post("cabinet", changed);
+        kept.Status.ShouldBe(HttpStatusCode.Created);
+        JsonArray all = (await lesson.Teacher.Get("cabinet")).Body!.AsArray();
+        all.Count.ShouldBe(1);
+        all[0]!["instrument"]!["protractor"]!["inset"]!.GetValue<double>().ShouldBe(9);
+        all[0]!["instrument"]!["face"]!["graduations"]!.AsArray().Count.ShouldBe(181);
+        (
+            await lesson.Teacher.Post("cabinet", Lesson.OwnInstrument("desk-half-circle"))
+        ).Status.ShouldBe(HttpStatusCode.BadRequest);
+        (await lesson.Teacher.Delete($"cabinet/{kept.Text("id")}")).Status.ShouldBe(
+            HttpStatusCode.NoContent
+        );
+        (await lesson.Teacher.Get("cabinet")).Body!.AsArray().ShouldBeEmpty();
+    }
+
+    [Fact]
+    public async Task A_running_order_is_kept_by_its_name()
+    {
+        using Lesson lesson = await Lesson.Begin(server, "orders");
+        JsonObject longer = Lesson.Order();
+        longer["items"]!
+            .AsArray()
+            .Add(new JsonObject { ["title"] = "Draw", ["query"] = "?show=draw&measure=128" });
+        (await lesson.Teacher.Post("running-orders", longer)).Status.ShouldBe(
+            HttpStatusCode.Created
+        );
+        JsonArray all = (await lesson.Teacher.Get("running-orders")).Body!.AsArray();
+        all.ShouldHaveSingleItem()!["items"]!.AsArray().Count.ShouldBe(2);
+        longer["items"]![1]!["query"] = "javascript:alert(1)";
+        Reply refused = await lesson.Teacher.Post("running-orders", longer);
+        refused["errors"]["items[1].query"].ShouldNotBeNull();
+        (await lesson.Teacher.Get("running-orders")).Body!.AsArray().Count.ShouldBe(1);
+    }
+
+    private static Task<Reply> Put(Lesson lesson, string path, JsonObject body) =>
+        lesson.Teacher.Send(
+            HttpMethod.Put,
+            path,
+            new StringContent(body.ToJsonString(), System.Text.Encoding.UTF8, "application/json")
+        );
+}

@@ -1,0 +1,460 @@
+<!-- The class's own instruments: described in numbers, seen drawn to size while they are, and kept. -->
+<script lang="ts">
+  import Button from 'carbon-components-svelte/src/Button/Button.svelte'
+  import NumberInput from 'carbon-components-svelte/src/NumberInput/NumberInput.svelte'
+  import Select from 'carbon-components-svelte/src/Select/Select.svelte'
+  import SelectItem from 'carbon-components-svelte/src/Select/SelectItem.svelte'
+  import TextInput from 'carbon-components-svelte/src/TextInput/TextInput.svelte'
+  import { onMount } from 'svelte'
+  import { api, ask, Problem, tell, type Instrument, type Protractor, type Schema } from '../api/client'
+  import { download } from '../board/takeaway'
+  import InstrumentPicture from '../sheet/InstrumentPicture.svelte'
+  import ProtractorBody from '../sheet/ProtractorBody.svelte'
+  import Calibration from './Calibration.svelte'
+  import { fileOf, likeAnother, withScale, withShape } from './describing'
+  import { pixelsPerMillimetre } from './trueSize'
+
+  let shipped: Instrument[] = $state.raw([])
+  let kept: Schema['CabinetReply'][] = $state.raw([])
+  let draft = $state<Protractor | null>(null)
+  let drawn = $state.raw<Instrument | null>(null)
+  let errors: Record<string, string> = $state({})
+  let failure = $state('')
+  let said = $state('')
+  let scale = $state(pixelsPerMillimetre())
+
+  const half = $derived(
+    drawn
+      ? Math.max(
+          drawn.protractor.halfLength,
+          drawn.protractor.edgeRadius,
+          drawn.protractor.arm?.length ?? 0,
+        ) + 4
+      : 80,
+  )
+  const below = $derived(drawn?.protractor.shape === 'fullCircle' ? half : (drawn?.protractor.inset ?? 0) + 6)
+
+  onMount(async () => {
+    try {
+      ;[shipped, kept] = await Promise.all([
+        ask(api.GET('/api/v1/instruments')),
+        ask(api.GET('/api/v1/cabinet')),
+      ])
+      if (shipped[0]) draft = likeAnother(shipped[0].protractor)
+    } catch (error) {
+      failure = tell(error)
+    }
+  })
+
+  /** Puts what is wrong beside its field; the picture stays as it last could exist. */
+  function beside(error: unknown): void {
+    if (error instanceof Problem && Object.keys(error.errors).length > 0) {
+      errors = Object.fromEntries(
+        Object.entries(error.errors).map(([field, messages]) => [
+          field.replace(/^instrument\.?/, ''),
+          messages.join(' '),
+        ]),
+      )
+    } else {
+      failure = tell(error)
+    }
+  }
+
+  // It is drawn anew as soon as a number changes; the newest description wins.
+  let asked = 0
+  $effect(() => {
+    if (!draft) return
+    const instrument = $state.snapshot(draft) as Protractor
+    const number = ++asked
+    ask(api.POST('/api/v1/instruments/described', { body: { instrument } })).then(
+      (reply) => {
+        if (number !== asked) return
+        drawn = reply
+        errors = {}
+      },
+      (error: unknown) => {
+        if (number === asked) beside(error)
+      },
+    )
+  })
+
+  async function keep(): Promise<void> {
+    try {
+      await ask(api.POST('/api/v1/cabinet', { body: { instrument: $state.snapshot(draft) as Protractor } }))
+      kept = await ask(api.GET('/api/v1/cabinet'))
+      said = `${draft?.name} is in the cabinet: the Board has it among its instruments.`
+      failure = ''
+    } catch (error) {
+      beside(error)
+    }
+  }
+
+  async function remove(one: Schema['CabinetReply']): Promise<void> {
+    try {
+      await ask(api.DELETE('/api/v1/cabinet/{instrumentId}', { params: { path: { instrumentId: one.id } } }))
+      kept = kept.filter((other) => other.id !== one.id)
+    } catch (error) {
+      failure = tell(error)
+    }
+  }
+
+  async function load(event: Event): Promise<void> {
+    const input = event.currentTarget as HTMLInputElement
+    const file = input.files?.[0]
+    input.value = ''
+    if (!file) return
+    try {
+      const read = await ask(api.POST('/api/v1/instruments/read', { body: { text: await file.text() } }))
+      draft = { ...read.protractor }
+      said = `Opened ${read.protractor.name}.`
+      failure = ''
+    } catch (error) {
+      said = ''
+      failure =
+        error instanceof Problem ? Object.values(error.errors).flat().join(' ') || error.text : tell(error)
+    }
+  }
+
+  const invalid = (field: string): boolean => field in errors
+  const rest = $derived(
+    Object.entries(errors).filter(
+      ([field]) => !['edgeRadius', 'halfLength', 'inset', 'name'].includes(field),
+    ),
+  )
+</script>
+
+<main>
+  <section class="form" aria-label="Describe an instrument">
+    <h1>Cabinet</h1>
+    <p class="quiet">Describe what your class has in hand. The words of the lesson follow the instrument.</p>
+    {#if draft}
+      <Select
+        labelText="Start from one like it"
+        selected=""
+        on:update={(e) => {
+          const like = shipped.find((i) => i.protractor.id === e.detail)
+          if (like) draft = likeAnother(like.protractor)
+        }}
+      >
+        <SelectItem value="" text="choose …" />
+        {#each shipped as { protractor } (protractor.id)}
+          <SelectItem value={protractor.id} text={protractor.name} />
+        {/each}
+      </Select>
+      <TextInput
+        labelText="What the class calls it"
+        maxlength={80}
+        invalid={invalid('name')}
+        invalidText={errors.name}
+        bind:value={draft.name}
+      />
+      <div class="two">
+        <Select
+          labelText="Shape"
+          selected={draft.shape}
+          on:update={(e) => (draft = withShape(draft!, e.detail as Protractor['shape']))}
+        >
+          <SelectItem value="halfCircle" text="half circle" />
+          <SelectItem value="fullCircle" text="full circle" />
+        </Select>
+        <Select
+          labelText="Made of"
+          selected={draft.material}
+          on:update={(e) => (draft!.material = e.detail as Protractor['material'])}
+        >
+          <SelectItem value="clearPlastic" text="clear plastic" />
+          <SelectItem value="wood" text="wood" />
+          <SelectItem value="metal" text="metal" />
+          <SelectItem value="paper" text="paper" />
+        </Select>
+        <NumberInput
+          labelText="Radius of the rim, mm"
+          hideSteppers
+          allowDecimal
+          invalid={invalid('edgeRadius')}
+          invalidText={errors.edgeRadius}
+          bind:value={draft.edgeRadius}
+        />
+        <NumberInput
+          labelText="Half the straight edge, mm"
+          hideSteppers
+          allowDecimal
+          invalid={invalid('halfLength')}
+          invalidText={errors.halfLength}
+          bind:value={draft.halfLength}
+        />
+        <NumberInput
+          labelText="Zero line above the edge, mm"
+          hideSteppers
+          allowDecimal
+          invalid={invalid('inset')}
+          invalidText={errors.inset}
+          bind:value={draft.inset}
+        />
+        <Select
+          labelText="Smallest graduation"
+          selected={String(draft.smallestGraduation)}
+          on:update={(e) => (draft!.smallestGraduation = Number(e.detail))}
+        >
+          {#each [0.5, 1, 2, 5, 10] as step (step)}<SelectItem value={String(step)} text="{step}°" />{/each}
+        </Select>
+        <Select
+          labelText="A number at every"
+          selected={String(draft.labelEvery)}
+          on:update={(e) => (draft!.labelEvery = Number(e.detail))}
+        >
+          {#each [10, 20, 30, 45] as step (step)}<SelectItem value={String(step)} text="{step}°" />{/each}
+          <SelectItem value="0" text="no numbers" />
+        </Select>
+        <Select
+          labelText="Graduations are"
+          selected={draft.marks}
+          on:update={(e) => (draft!.marks = e.detail as Protractor['marks'])}
+        >
+          <SelectItem value="printed" text="printed" />
+          <SelectItem value="raised" text="raised, to count by touch" />
+        </Select>
+      </div>
+      <h2>Scales</h2>
+      {#each draft.scales as ring, i (i)}
+        <div class="ring">
+          <Select
+            labelText="Zero of scale {i + 1}"
+            selected={String(ring.zeroAt)}
+            on:update={(e) => (draft = withScale(draft!, i, { zeroAt: Number(e.detail) }))}
+          >
+            <SelectItem value="180" text="at the left" />
+            <SelectItem value="0" text="at the right" />
+          </Select>
+          <NumberInput
+            labelText="Numbers stand at, mm"
+            hideSteppers
+            allowDecimal
+            value={ring.radius}
+            on:change={(e) => (draft = withScale(draft!, i, { radius: Number(e.detail) }))}
+          />
+          {#if draft.shape === 'fullCircle'}
+            <Select
+              labelText="Numbers grow"
+              selected={ring.growth}
+              on:update={(e) => (draft = withScale(draft!, i, { growth: e.detail as 'clockwise' }))}
+            >
+              <SelectItem value="anticlockwise" text="anticlockwise" />
+              <SelectItem value="clockwise" text="clockwise" />
+            </Select>
+          {/if}
+          <button
+            type="button"
+            disabled={draft.scales.length === 1}
+            onclick={() => (draft = { ...draft!, scales: draft!.scales.filter((_, at) => at !== i) })}
+            >Take out</button
+          >
+        </div>
+      {/each}
+      {#if draft.scales.length < 2}
+        <Button
+          size="small"
+          kind="tertiary"
+          on:click={() => (draft = withScale(draft!, draft!.scales.length, {}))}>Another scale</Button
+        >
+      {/if}
+      <label class="check"
+        ><input type="checkbox" bind:checked={draft.edgeRuler} />A ruler runs along the straight edge</label
+      >
+      <label class="check"
+        ><input
+          type="checkbox"
+          checked={draft.arm != null}
+          onchange={(e) =>
+            (draft = {
+              ...draft!,
+              arm: e.currentTarget.checked ? { length: draft!.edgeRadius + 15, isRuler: true } : null,
+            })}
+        />It has an arm that turns and locks</label
+      >
+      {#each rest as [field, message] (field)}<p class="fault" role="alert">{field} {message}</p>{/each}
+      <div class="buttons">
+        <Button disabled={Object.keys(errors).length > 0} on:click={keep}>Put it into the cabinet</Button>
+        <Button
+          kind="tertiary"
+          disabled={Object.keys(errors).length > 0}
+          on:click={() =>
+            download(`${draft!.name}.json`, fileOf($state.snapshot(draft) as Protractor), 'application/json')}
+          >Save as a file</Button
+        >
+        <label class="file"
+          >Open a file<input type="file" accept="application/json,.json" onchange={load} /></label
+        >
+      </div>
+      {#if failure}<p class="fault" role="alert">{failure}</p>{:else if said}<p role="status">{said}</p>{/if}
+    {/if}
+  </section>
+  <section class="seen" aria-label="Drawn to size">
+    {#if drawn}
+      <div class="paper">
+        <svg
+          width={2 * half * scale}
+          height={(half + below) * scale}
+          viewBox="{-half} {-half} {2 * half} {half + below}"
+          role="img"
+          aria-label="{drawn.protractor.name}, drawn to size"
+        >
+          <g transform="scale(1 -1)"><ProtractorBody instrument={drawn} /></g>
+        </svg>
+      </div>
+      <Calibration bind:scale />
+      <h2>Which house rules serve on it</h2>
+      <ul class="rules">
+        {#each drawn.rules as rule (rule.rule)}
+          <li class={rule.trust}><strong>{rule.name}</strong> {rule.why}</li>
+        {/each}
+      </ul>
+    {/if}
+    <h2>In the cabinet</h2>
+    {#if kept.length === 0}<p class="quiet">Nothing of your own yet.</p>{/if}
+    <ul class="kept">
+      {#each kept as one (one.id)}
+        <li>
+          <InstrumentPicture instrument={one.instrument} width={110} height={62} />
+          <button type="button" onclick={() => (draft = { ...one.instrument.protractor })}
+            >{one.instrument.protractor.name}</button
+          >
+          <button type="button" onclick={() => remove(one)}>Take out</button>
+        </li>
+      {/each}
+    </ul>
+  </section>
+</main>
+
+<style>
+  main {
+    display: grid;
+    grid-template-columns: 420px minmax(0, 1fr);
+    gap: 24px;
+    padding: 24px;
+    align-items: start;
+  }
+  .form {
+    display: flex;
+    flex-direction: column;
+    gap: 12px;
+    padding: 24px;
+    background: #fff;
+  }
+  h1 {
+    font-size: 24px;
+  }
+  h2 {
+    font-size: 18px;
+    margin-top: 8px;
+  }
+  p {
+    margin: 0;
+    line-height: 1.4;
+  }
+  .two {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 12px;
+    align-items: end;
+  }
+  .ring {
+    display: grid;
+    grid-template-columns: 1fr 1fr auto;
+    gap: 10px;
+    align-items: end;
+  }
+  .ring button,
+  .kept button {
+    min-height: 44px;
+    border: 0;
+    background: none;
+    color: #1d4f91;
+    font: 400 14px var(--sans);
+    text-decoration: underline;
+    cursor: pointer;
+  }
+  .ring button:disabled {
+    color: #a3acb8;
+  }
+  .check {
+    display: flex;
+    align-items: center;
+    gap: 10px;
+    min-height: 44px;
+    font-size: 15px;
+  }
+  .check input {
+    width: 20px;
+    height: 20px;
+    accent-color: var(--ink);
+  }
+  .buttons {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 6px;
+  }
+  .buttons :global(.bx--btn) {
+    width: 100%;
+    max-width: none;
+  }
+  .file {
+    display: flex;
+    align-items: center;
+    min-height: 48px;
+    padding: 0 16px;
+    border: 1px solid var(--ink);
+    font-size: 14px;
+    cursor: pointer;
+  }
+  .file:focus-within {
+    outline: 3px solid var(--cds-focus);
+  }
+  .file input {
+    position: absolute;
+    width: 1px;
+    height: 1px;
+    opacity: 0;
+  }
+  .fault {
+    padding-left: 10px;
+    border-left: 4px solid var(--marking);
+  }
+  .paper {
+    overflow: auto;
+    padding: 16px;
+    background: var(--paper);
+    text-align: center;
+  }
+  .seen {
+    display: flex;
+    flex-direction: column;
+    gap: 10px;
+  }
+  ul {
+    list-style: none;
+    margin: 0;
+    padding: 0;
+  }
+  .rules li {
+    padding: 6px 12px;
+    margin-bottom: 4px;
+    background: #fff;
+    border-left: 4px solid var(--start-arm);
+    line-height: 1.4;
+  }
+  .rules .misleads {
+    border-left-color: var(--marking);
+  }
+  .rules .safeUpright,
+  .rules .silent {
+    border-left-color: var(--brass-light);
+  }
+  .kept li {
+    display: flex;
+    align-items: center;
+    gap: 14px;
+    padding: 6px 12px;
+    background: #fff;
+  }
+</style>

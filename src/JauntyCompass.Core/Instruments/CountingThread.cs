@@ -28,8 +28,11 @@ public sealed record CountingThread(
     IReadOnlyList<ThreadStop> Stops
 )
 {
-    // Just inside the printed numbers, so that the beads do not cover them: a share of the scale's radius.
-    private const double RadiusShare = 1.1;
+    // Beside the printed numbers, so that the beads do not cover them: outside them, or inside where the graduations would be
+    // covered. Shares of the scale's radius and of the edge radius.
+    private const double Outside = 1.1;
+    private const double Inside = 0.915;
+    private const double Graduations = 0.9;
 
     /// <summary>Runs a thread along a scale of a laid instrument, from its zero to a reading.</summary>
     /// <param name="protractor">The instrument.</param>
@@ -44,7 +47,8 @@ public sealed record CountingThread(
     )
     {
         Scale scale = protractor.Scales[scaleIndex];
-        double radius = Math.Min(scale.Radius * RadiusShare, protractor.EdgeRadius * 0.96);
+        bool covers = scale.Radius * Outside > protractor.EdgeRadius * Graduations;
+        double radius = scale.Radius * (covers ? Inside : Outside);
         int sense = scale.Growth.Sign() * (placement.TurnedOver ? -1 : 1);
         var stops = new List<ThreadStop>();
         foreach (

@@ -1,3 +1,4 @@
+using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Wording;
 
@@ -47,6 +48,32 @@ public abstract class Mistake
     /// </summary>
     /// <param name="laid">The instrument laid well, with a scale in use.</param>
     public virtual Slip? Show(in LaidAngle laid) => null;
+
+    /// <summary>How this mistake looks when it is made in drawing an angle, or null when it cannot be shown.</summary>
+    /// <param name="asked">The angle asked for; its start arm is the base ray.</param>
+    /// <param name="instrument">The instrument.</param>
+    public virtual DrawnSlip? ShowDrawn(Angle asked, Protractor instrument) => null;
+}
+
+/// <summary>A drawing as it comes out with a mistake.</summary>
+/// <param name="From">Where the second ray starts.</param>
+/// <param name="To">Where it ends.</param>
+/// <param name="Dot">The dot it was drawn by.</param>
+/// <param name="Arc">A point in the opening that is marked.</param>
+public sealed record DrawnSlip(Point From, Point To, Point Dot, Point Arc)
+{
+    private const double OutsideRim = 1.5;
+    private const double BeyondRim = 13;
+    private const double ArcRadius = 14;
+
+    /// <summary>A drawing without a mistake, from which those with one differ.</summary>
+    internal static DrawnSlip Well(Angle asked, Protractor instrument) =>
+        new(
+            asked.Vertex,
+            asked.Vertex.Towards(asked.End, instrument.EdgeRadius + BeyondRim),
+            asked.Vertex.Towards(asked.End, instrument.EdgeRadius + OutsideRim),
+            asked.Vertex.Towards(asked.Bisector, ArcRadius)
+        );
 }
 
 /// <summary>A mistake as it is made on the sheet.</summary>

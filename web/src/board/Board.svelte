@@ -503,6 +503,10 @@
   .drawing {
     cursor: crosshair;
   }
+  /* A pencil in the hand draws on whatever lies there; it carries nothing. */
+  .drawing :global(#scene *) {
+    pointer-events: none;
+  }
   .ruling {
     stroke: var(--pencil);
     stroke-width: 0.75;

@@ -86,6 +86,8 @@ public static class RuleSentences
             TrustReason.TurnedOver =>
                 "right while its printing is up; turned over, the scales change places." + example,
             TrustReason.NoSuchScales => "this instrument has no scales that the rule could name.",
+            _ when safety.Rule == ScaleRule.SizeFirst && safety.Trust == Trust.Safe =>
+                "right, but near a right angle the eye cannot say: start at zero there.",
             _ => safety.AlwaysAnswers
                 ? "right however it lies."
                 : "right whenever it names a scale; where it names none, line up the other "

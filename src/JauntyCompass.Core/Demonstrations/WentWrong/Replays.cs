@@ -12,13 +12,24 @@ public static class Replays
 
     /// <summary>All replays, the commonest mistake first.</summary>
     public static IReadOnlyList<Demonstration> All { get; } =
-    [.. Shown().Select(m => new Replay(m))];
+    [.. Shown().Select(m => new Replay(m)), .. Drawn().Select(m => new DrawnReplay(m))];
 
     /// <summary>What the class may guess: the mistake itself among others, in the order of the catalogue.</summary>
-    internal static (string[] Choices, int Answer) Guesses(Mistake mistake, Speech say)
+    internal static (string[] Choices, int Answer) Guesses(Mistake mistake, Speech say) =>
+        Guesses([.. Shown()], mistake, say);
+
+    /// <summary>The same for a drawing.</summary>
+    internal static (string[] Choices, int Answer) DrawnGuesses(Mistake mistake, Speech say) =>
+        Guesses([.. Drawn()], mistake, say);
+
+    private static (string[] Choices, int Answer) Guesses(
+        List<Mistake> among,
+        Mistake mistake,
+        Speech say
+    )
     {
-        List<Mistake> others = [.. Shown().Where(m => m.Key != mistake.Key).Take(MostGuesses - 1)];
-        List<Mistake> all = [.. Shown().Where(m => m.Key == mistake.Key || others.Contains(m))];
+        List<Mistake> others = [.. among.Where(m => m.Key != mistake.Key).Take(MostGuesses - 1)];
+        List<Mistake> all = [.. among.Where(m => m.Key == mistake.Key || others.Contains(m))];
         return (
             [.. all.Select(m => say.InOwnWords(m.Name))],
             all.FindIndex(m => m.Key == mistake.Key)
@@ -28,16 +39,17 @@ public static class Replays
     private static IEnumerable<Mistake> Shown() =>
         MistakeCatalogue.All.Where(m => ShowsAt(m, 64) || ShowsAt(m, 237));
 
+    private static IEnumerable<Mistake> Drawn() =>
+        MistakeCatalogue.All.Where(m =>
+            m.ShowDrawn(AngleOf(64), InstrumentCatalogue.DeskHalfCircle) is not null
+        );
+
+    private static Angle AngleOf(double measure) =>
+        new(default, default, new Measure(measure), Opening.Anticlockwise, 90, 90);
+
     private static bool ShowsAt(Mistake mistake, double measure)
     {
-        var angle = new Angle(
-            default,
-            default,
-            new Measure(measure),
-            Opening.Anticlockwise,
-            90,
-            90
-        );
+        Angle angle = AngleOf(measure);
         Angle smaller = angle.Smaller;
         var placement = new Placement(
             default,

@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Instruments;
 
 namespace JauntyCompass.Core.Marking.Mistakes;
 
@@ -42,4 +43,14 @@ public sealed class ArcInOtherOpening : Mistake
         story.Figure?.Arc is Point arc
             ? new MarkPicture { Rings = [new PictureRing(arc, 5)] }
             : null;
+
+    /// <inheritdoc/>
+    public override DrawnSlip? ShowDrawn(Angle asked, Protractor instrument)
+    {
+        DrawnSlip well = DrawnSlip.Well(asked, instrument);
+        return well with
+        {
+            Arc = asked.Vertex.Towards(asked.Bisector.Opposite, asked.Vertex.DistanceTo(well.Arc)),
+        };
+    }
 }

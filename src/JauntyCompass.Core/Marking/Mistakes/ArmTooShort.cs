@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Marking.Mistakes;
@@ -57,4 +58,12 @@ public sealed class ArmTooShort : Mistake
                 figure.Situation.Instrument.EdgeRadius - figure.Vertex.DistanceTo(ray.Far)
             )
             : 0;
+
+    /// <inheritdoc/>
+    public override DrawnSlip? ShowDrawn(Angle asked, Protractor instrument)
+    {
+        const double Share = 0.55;
+        DrawnSlip well = DrawnSlip.Well(asked, instrument);
+        return well with { To = asked.Vertex.Towards(asked.End, instrument.EdgeRadius * Share) };
+    }
 }

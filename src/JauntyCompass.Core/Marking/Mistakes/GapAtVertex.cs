@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Marking.Mistakes;
@@ -78,4 +79,11 @@ public sealed class GapAtVertex : Mistake
             : null;
 
     private static double Gap(DrawnFigure? figure) => figure?.Ray?.DistanceFrom(figure.Vertex) ?? 0;
+
+    /// <inheritdoc/>
+    public override DrawnSlip? ShowDrawn(Angle asked, Protractor instrument)
+    {
+        DrawnSlip well = DrawnSlip.Well(asked, instrument);
+        return well with { From = asked.Vertex.Towards(asked.End, SeriousFrom + 3) };
+    }
 }

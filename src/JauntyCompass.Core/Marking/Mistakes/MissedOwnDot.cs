@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Marking.Mistakes;
@@ -58,5 +59,15 @@ public sealed class MissedOwnDot : Mistake
             Lines = [new PictureLine(ray.NearestTo(dot), dot, Arrow: true)],
             Note = new PictureNote("through the dot", dot.Towards(outward, 12)),
         };
+    }
+
+    /// <inheritdoc/>
+    public override DrawnSlip? ShowDrawn(Angle asked, Protractor instrument)
+    {
+        // As far beside the dot as is seen from the back of the room.
+        const double Beside = 7;
+        DrawnSlip well = DrawnSlip.Well(asked, instrument);
+        Direction across = asked.End.Turned(90 * asked.Opening.Sign());
+        return well with { To = well.To.Towards(across, Beside) };
     }
 }

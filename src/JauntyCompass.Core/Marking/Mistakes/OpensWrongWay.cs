@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Instruments;
 
 namespace JauntyCompass.Core.Marking.Mistakes;
 
@@ -45,4 +46,10 @@ public sealed class OpensWrongWay : Mistake
             ),
         };
     }
+
+    /// <inheritdoc/>
+    public override DrawnSlip? ShowDrawn(Angle asked, Protractor instrument) =>
+        asked.Measure.Degrees < 175
+            ? DrawnSlip.Well(asked with { Opening = asked.Opening.Reversed() }, instrument)
+            : null;
 }

@@ -120,4 +120,10 @@ public sealed class OtherScale : Mistake
         }
         return null;
     }
+
+    /// <inheritdoc/>
+    public override DrawnSlip? ShowDrawn(Angle asked, Protractor instrument) =>
+        instrument.Scales.Count > 1 && asked.Measure.Supplement is Measure other
+            ? DrawnSlip.Well(asked with { Measure = other }, instrument)
+            : null;
 }

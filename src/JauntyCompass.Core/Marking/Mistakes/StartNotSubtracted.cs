@@ -53,7 +53,8 @@ public sealed class StartNotSubtracted : Mistake
     public override Slip? Show(in LaidAngle laid)
     {
         double end = Math.Round(laid.Advice.Reading ?? 0) + ShownStart;
-        return end > laid.Protractor.FullScale
+        // Nearer to the other zero it would look lined up with the other arm.
+        return end >= laid.Protractor.FullScale - Alignment.FarthestLinedUp
             ? null
             : new Slip(
                 laid.Placement with

@@ -1,0 +1,137 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Demonstrations.Measuring;
+using JauntyCompass.Core.Marking;
+
+namespace JauntyCompass.Core.Demonstrations.WentWrong;
+
+/// <summary>A drawing in which something went wrong; the class guesses, it is looked at, and it is drawn right.</summary>
+/// <param name="mistake">The mistake that is shown.</param>
+public sealed class DrawnReplay(Mistake mistake) : Demonstration
+{
+    private const string Id = "angle";
+    private const string Guide = "arc";
+
+    /// <inheritdoc/>
+    public override string Key => "drawn-" + mistake.Key;
+
+    /// <inheritdoc/>
+    public override string Title =>
+        "What went wrong? " + MeasuringSteps.Capital(mistake.Name) + ", drawing";
+
+    /// <inheritdoc/>
+    public override string Summary =>
+        "A drawing, the class guesses, it is looked at and put right.";
+
+    /// <inheritdoc/>
+    public override DemonstrationGroup Group => DemonstrationGroup.WentWrong;
+
+    /// <inheritdoc/>
+    public override double LeastMeasure => 5;
+
+    /// <inheritdoc/>
+    public override double MostMeasure => 170;
+
+    /// <inheritdoc/>
+    protected override string WhyMeasure => "The drawing must have room.";
+
+    /// <inheritdoc/>
+    public override void Check(DemonstrationTask task, Faults faults)
+    {
+        base.Check(task, faults);
+        if (faults.None && mistake.ShowDrawn(task.Angle, task.Instrument) is null)
+        {
+            faults.Add("instrument", "cannot show this mistake at this angle.");
+        }
+    }
+
+    /// <inheritdoc/>
+    public override Script Build(DemonstrationTask task)
+    {
+        var board = new Storyboard(task.Rules);
+        double length = task.Instrument.EdgeRadius + 13;
+        Angle asked = task.Angle with { StartLength = length, EndLength = length };
+        DrawnSlip slip = mistake.ShowDrawn(asked, task.Instrument)!;
+        var situation = Situation.Drawing(asked, task.Instrument, placement: null);
+        DrawnFigure figure = DrawnFigure.Of(
+            situation,
+            [
+                [slip.From, slip.To],
+            ],
+            [slip.Dot],
+            slip.Arc
+        );
+        Feedback told = mistake.Tell(
+            new MistakeStory(situation, figure.Value ?? 0, figure, board.Say)
+        );
+        Drawn(board, asked, task, slip);
+        string measure = board.Say.Degrees(asked.Measure.Degrees);
+        board.Step(
+            "drawing",
+            "The drawing",
+            $"Asked was {measure}, opening from {task.Names.StartRay}. This came out; let us look at it kindly."
+        );
+        (string[] choices, int answer) = Replays.DrawnGuesses(mistake, board.Say);
+        board.Step(
+            "guess",
+            "Guess",
+            $"Look again: “{board.Say.InOwnWords(mistake.Name)}”.",
+            new Question("What is not right yet?", choices, answer)
+        );
+        board.Step("happened", "What happened", told.Happened);
+        board.Step("remedy", "Remedy", told.Next);
+        board.Sheet = new SheetState();
+        board.Put(
+            new Figure(Id, asked)
+            {
+                Names = task.Names,
+                Mark = MeasureAngle.MarkOf(asked),
+                Written = measure,
+            }
+        );
+        board.Step(
+            "right",
+            "Drawn right",
+            $"And this is how it looks: {measure}, both {board.Say.Words.Arm}s from {task.Names.Vertex}, long enough to measure again."
+        );
+        return board.Script(Key, $"What went wrong? {measure}", asked.Measure.Degrees);
+    }
+
+    private static void Drawn(Storyboard board, Angle asked, DemonstrationTask task, DrawnSlip slip)
+    {
+        board.Put(
+            new Figure(Id, asked)
+            {
+                Names = task.Names,
+                HasEnd = false,
+                Mark = OpeningMark.None,
+            }
+        );
+        board.Rule(new DrawnLine("ray", slip.From, slip.To, Arrow: true));
+        board.Dot(new DrawnDot("dot", slip.Dot));
+        board.Put(Arc(asked, slip));
+    }
+
+    // The arc as it was drawn: from the base ray to the drawn ray, through the marked opening.
+    private static Figure Arc(Angle asked, DrawnSlip slip)
+    {
+        Direction drawn = Direction.Between(asked.Vertex, slip.To);
+        double anticlockwise = asked.Start.AnticlockwiseTo(drawn);
+        double toArc = asked.Start.AnticlockwiseTo(Direction.Between(asked.Vertex, slip.Arc));
+        bool inside = toArc <= anticlockwise;
+        return new Figure(
+            Guide,
+            new Angle(
+                asked.Vertex,
+                asked.Start,
+                new Measure(inside ? anticlockwise : 360 - anticlockwise),
+                inside ? Opening.Anticlockwise : Opening.Clockwise,
+                Angle.ShortestArm,
+                Angle.ShortestArm
+            )
+        )
+        {
+            HasEnd = false,
+        };
+    }
+}

@@ -1,0 +1,168 @@
+using FsCheck.Xunit;
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Demonstrations;
+using JauntyCompass.Core.Demonstrations.WentWrong;
+using JauntyCompass.Core.Exercises.Kinds.Draw;
+using JauntyCompass.Core.Exercises.Kinds.Measure;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Wording;
+using Shouldly;
+using Xunit;
+
+namespace JauntyCompass.Core.Tests.Demonstrations;
+
+/// <summary>What a replay shows is what the marker would find: the two are held against each other.</summary>
+public class WentWrongTests
+{
+    private static readonly Protractor Desk = InstrumentCatalogue.DeskHalfCircle;
+    private static readonly AngleNames Names = new("K", "L", "M");
+
+    [Property(Arbitrary = [typeof(Arbitraries)], MaxTest = 200)]
+    public void A_replayed_mistake_is_one_that_the_marker_finds_in_its_answer(Angle angle)
+    {
+        Angle whole = angle with
+        {
+            Measure = new Measure(Math.Round(angle.Measure.Degrees)),
+            StartLength = 100,
+            EndLength = 100,
+        };
+        LaidAngle laid = LaidAngle.Of(whole, Desk, Any.Well(whole), WhichArm.Start);
+        var item = new MeasureItem("?", Desk, whole, Names);
+        foreach (Mistake mistake in MistakeCatalogue.Reading)
+        {
+            if (mistake.Show(laid) is not Slip slip || slip.Answer is < 0 or > 360)
+            {
+                continue;
+            }
+            Mark mark = new MeasureKind().Mark(
+                item,
+                new MeasureResponse(slip.Answer, null, slip.Placement),
+                MarkingRules.Usual
+            );
+            if (mark.Verdict != Verdict.Accepted)
+            {
+                mark.Causes.ShouldContain(
+                    c => c.Mistake == mistake.Key,
+                    $"{mistake.Key} at {whole.Measure}: {slip.Answer}"
+                );
+            }
+        }
+    }
+
+    [Property(Arbitrary = [typeof(Arbitraries)], MaxTest = 200)]
+    public void A_replayed_drawing_is_marked_for_the_mistake_it_shows(Angle angle)
+    {
+        // Where the drawing has room, and the two openings and the two scales are clearly apart.
+        double measure = Math.Round(angle.Measure.Degrees);
+        if (measure is < 20 or > 160 or (> 75 and < 105))
+        {
+            return;
+        }
+        Angle asked = angle with
+        {
+            Measure = new Measure(measure),
+            StartLength = 90,
+            EndLength = 90,
+        };
+        var item = new DrawItem(
+            "?",
+            Desk,
+            asked.Measure,
+            new BaseRay(asked.Vertex, asked.Start, 90),
+            asked.Opening,
+            Names
+        );
+        foreach (Mistake mistake in MistakeCatalogue.Drawing)
+        {
+            if (mistake.ShowDrawn(asked, Desk) is not DrawnSlip slip)
+            {
+                continue;
+            }
+            Mark mark = new DrawKind().Mark(
+                item,
+                new DrawResponse([new Stroke([slip.From, slip.To])], [slip.Dot], slip.Arc),
+                MarkingRules.Usual
+            );
+            mark.LikelyCause.ShouldBe(mistake.Key, $"{mistake.Key} at {measure}");
+        }
+    }
+
+    [Fact]
+    public void Every_mistake_that_a_reading_can_show_has_a_replay_and_so_has_every_flaw_of_a_drawing()
+    {
+        string[] replayed = [.. Replays.All.Select(d => d.Key)];
+        foreach (Mistake mistake in MistakeCatalogue.Reading)
+        {
+            // A slip of the eye leaves nothing on the sheet that could be shown.
+            bool shown = replayed.Contains("wrong-" + mistake.Key);
+            shown.ShouldBe(mistake.Key != "slip", mistake.Key);
+        }
+        foreach (Mistake mistake in MistakeCatalogue.DrawingOnly)
+        {
+            replayed
+                .Contains("drawn-" + mistake.Key)
+                .ShouldBe(mistake.Key != "arc-missing", mistake.Key);
+        }
+    }
+
+    [Fact]
+    public void The_wrong_count_runs_first_and_the_right_one_afterwards()
+    {
+        Demonstration replay = DemonstrationCatalogue.Find("wrong-other-scale")!;
+        Script script = replay.Build(
+            new DemonstrationTask(
+                new Angle(default, default, new Measure(64), Opening.Anticlockwise, 90, 90),
+                Desk,
+                Names,
+                HouseRules.Usual
+            )
+        );
+        script.Steps[0].Caption.ShouldContain("116°");
+        CountedThread wrong = script.Steps.Single(s => s.Key == "replay").State.Threads[0];
+        CountedThread right = script.Steps.Single(s => s.Key == "count").State.Threads[0];
+        wrong.Wrong.ShouldBeTrue();
+        right.Wrong.ShouldBeFalse();
+        Math.Abs(wrong.Count.Sweep).ShouldBe(116, 1e-9);
+        Math.Abs(right.Count.Sweep).ShouldBe(64, 1e-9);
+        Question guess = script.Steps.Single(s => s.Key == "guess").Question!;
+        guess.Choices[guess.Answer].ShouldBe("read the other scale");
+    }
+
+    [Fact]
+    public void A_students_own_placement_and_answer_are_what_is_replayed()
+    {
+        var placement = new Placement(default, new Direction(11));
+        Script script = DemonstrationCatalogue
+            .Find("wrong-zero-line-off")!
+            .Build(
+                new DemonstrationTask(
+                    new Angle(default, default, new Measure(64), Opening.Anticlockwise, 90, 90),
+                    Desk,
+                    Names,
+                    HouseRules.Usual,
+                    placement,
+                    Answer: 53
+                )
+            );
+        script.Steps.Single(s => s.Key == "lying").Caption.ShouldContain("11° off");
+        script
+            .Steps.Single(s => s.Key == "replay")
+            .State.Instruments[0]
+            .Placement.ShouldBe(placement);
+    }
+
+    [Theory]
+    [InlineData(64, 60, 65)]
+    [InlineData(45, 45, 45)]
+    [InlineData(100, 90, 100)]
+    [InlineData(178, 180, 180)]
+    [InlineData(263, 270, 265)]
+    public void An_estimate_goes_by_its_nearest_benchmark(double measure, int benchmark, int number)
+    {
+        Core.Demonstrations.Estimating.Estimate estimate =
+            Core.Demonstrations.Estimating.Estimate.Of(new Measure(measure));
+        estimate.Benchmark.ShouldBe(benchmark);
+        estimate.Number.ShouldBe(number);
+    }
+}

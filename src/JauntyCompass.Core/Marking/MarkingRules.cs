@@ -11,7 +11,7 @@ namespace JauntyCompass.Core.Marking;
 public sealed record MarkingRules(double Tolerance, Speech Say) : IChecked
 {
     /// <summary>Number of the marker whose marks this code makes.</summary>
-    public const int Version = 1;
+    public const int Version = 2;
 
     /// <summary>Tolerance of two degrees, usual words.</summary>
     public static MarkingRules Usual { get; } = new(2, Speech.Usual);

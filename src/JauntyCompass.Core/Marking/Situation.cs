@@ -19,6 +19,9 @@ public enum Activity
 /// </summary>
 public sealed class Situation
 {
+    // A reading of 170 and a ten more may come to a hair above 180; that is still on the scale.
+    private const double RoundingAllowance = 1e-6;
+
     private readonly Angle _angle;
     private readonly LaidAngle? _laid;
 
@@ -101,7 +104,7 @@ public sealed class Situation
     /// </summary>
     /// <param name="number">The number read or aimed at, in degrees.</param>
     public double? Result(double number) =>
-        number >= 0 && number <= FullScale ? Result(number, ScaleInUse) : null;
+        number >= 0 && number <= FullScale + RoundingAllowance ? Result(number, ScaleInUse) : null;
 
     /// <summary>The answer that comes of using another scale the whole way; null where that scale shows nothing.</summary>
     /// <param name="scaleIndex">Index of the scale.</param>

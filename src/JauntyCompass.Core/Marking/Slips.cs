@@ -12,9 +12,11 @@ internal static class Slips
     /// <summary>The right scale read at a wrong placement; null where that costs nothing.</summary>
     internal static Slip? Misplaced(in LaidAngle well, in Placement placement)
     {
-        LaidAngle laid = LaidAngle.Of(well.Angle, well.Protractor, placement, WhichArm.Start);
+        LaidAngle laid = LaidAngle.Of(well.Angle, well.Protractor, placement);
+        // Where the other arm comes to lie on the zero line, it would be that one that looks lined up.
         return
-            laid.Reading(well.Advice.ScaleIndex, WhichArm.End) is double reading
+            laid.Alignment.LinedUpArm == WhichArm.Start
+            && laid.Reading(well.Advice.ScaleIndex, WhichArm.End) is double reading
             && Math.Abs(Math.Round(reading) - well.Angle.Measure.Degrees) >= Shows
             ? new Slip(placement, well.Advice.ScaleIndex, reading, Math.Round(reading))
             : null;

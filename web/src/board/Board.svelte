@@ -67,13 +67,15 @@
     top: 24,
     bottom: 14,
   })
-  const lensAt = $derived(
-    options.lens ? (scene.lens ?? (stage.free ? (live.reply?.end?.at ?? null) : null)) : null,
-  )
   /** The instrument that readings are about: the one touched last, else the first. */
   let touched: string | null = $state(null)
   const laid = $derived(
     stage.settled.instruments.find((i) => i.id === touched) ?? stage.settled.instruments[0],
+  )
+  const rimOf = (id: string | undefined): number =>
+    instruments.find((i) => i.protractor.id === id)?.protractor.edgeRadius ?? 75
+  const lensAt = $derived(
+    !options.lens ? null : stage.free ? hand.lookAt(scene, laid, rimOf(laid?.instrumentId)) : scene.lens,
   )
   const lying = $derived(laid && live.reply ? { [laid.id]: live.reply.lying } : {})
 
@@ -151,29 +153,43 @@
   // Kept a little after the hand has come to rest, so that dragging stays light.
   let later: ReturnType<typeof setTimeout> | undefined
   $effect(() => {
-    const now = {
-      address: addressOf(wanted),
-      at: stage.at,
-      hand: stage.hand,
-      tally: $state.snapshot(stage.tally),
-    }
+    void [wanted, stage.at, stage.hand, Object.values(stage.tally).flat()]
     if (!untrack(() => ready)) return
     clearTimeout(later)
-    later = setTimeout(() => keep(now), 250)
+    later = setTimeout(
+      () =>
+        keep({
+          address: addressOf(wanted),
+          at: stage.at,
+          hand: stage.hand,
+          tally: $state.snapshot(stage.tally),
+        }),
+      250,
+    )
   })
 
-  // Readings follow the hand; stepping through a script asks nothing.
+  // Readings follow the hand while they are shown; otherwise they wait until it rests, for those who are told how it lies.
+  // Stepping through a script asks nothing.
+  let resting: ReturnType<typeof setTimeout> | undefined
   $effect(() => {
     const figure = stage.settled.figures[0]
-    const instrument = instruments.find((i) => i.protractor.id === laid?.instrumentId)
-    if (!figure || !laid || !instrument) return
-    if (!stage.free && panel !== 'readings') return
-    void live.follow(figure.angle, laid.placement, instrument.protractor, own.has(instrument.protractor.id))
+    const instrument = instruments.find((i) => i.protractor.id === laid?.instrumentId)?.protractor
+    clearTimeout(resting)
+    if (!figure || !laid || !instrument || (!stage.free && panel !== 'readings')) return
+    const placement = laid.placement
+    const ask = (): void => void live.follow(figure.angle, placement, instrument, own.has(instrument.id))
+    if (panel === 'readings') ask()
+    else resting = setTimeout(ask, 150)
   })
 
   function key(event: KeyboardEvent): void {
     const target = event.target as Element
-    if (target.closest('input, select, textarea, [role="dialog"]') || printing) return
+    if (printing) return
+    if (event.code === 'Escape' && panel) {
+      panel = null
+      return
+    }
+    if (target.closest('input, select, textarea, [role="dialog"]')) return
     if ((event.ctrlKey || event.metaKey) && event.code === 'KeyZ') {
       event.preventDefault()
       if (event.shiftKey) stage.redo()
@@ -202,8 +218,7 @@
   }
 
   function escape(): void {
-    if (panel) panel = null
-    else if (options.projecting) project(false)
+    if (options.projecting) project(false)
     else tool = 'hand'
   }
 
@@ -329,7 +344,7 @@
           <line class="ruling" x1={ruling.from.x} y1={ruling.from.y} x2={ruling.to.x} y2={ruling.to.y} />
         {/if}
       </g>
-      {#if lensAt}<Lens target={lensAt} middle={centreOf()} />{/if}
+      {#if lensAt}<Lens {scene} {instruments} target={lensAt} middle={centreOf()} />{/if}
     </Sheet>
     <header>
       {#if !options.projecting}

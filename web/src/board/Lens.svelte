@@ -1,15 +1,24 @@
-<!-- A lens that follows the crossing, so that the last row can read single degrees. It shows the scene itself, larger. -->
+<!--
+  A lens that follows the crossing, so that the last row can read single degrees. It draws arms, instruments and counts a second
+  time: a reference to the scene would be built anew at every move of the hand.
+-->
 <script lang="ts">
-  import type { Point } from '../api/client'
+  import type { Instrument, Point, Scene } from '../api/client'
+  import AngleFigure from '../sheet/AngleFigure.svelte'
+  import ProtractorBody from '../sheet/ProtractorBody.svelte'
+  import ThreadView from '../sheet/Thread.svelte'
+  import { transformOf } from '../sheet/geometry'
   import { useSheet } from '../sheet/Sheet.svelte'
   import { lensPlace } from './hand'
 
   interface Props {
+    scene: Scene
+    instruments: Instrument[]
     target: Point
     /** Middle of the instrument, from which the lens stands away. */
     middle: Point
   }
-  let { target, middle }: Props = $props()
+  let { scene, instruments, target, middle }: Props = $props()
 
   const sheet = useSheet()
   const window = $derived(sheet.clear)
@@ -25,7 +34,31 @@
   <circle class="glass" cx={at.x} cy={at.y} r={radius} />
   <g clip-path="url(#lens-glass)">
     <g transform="translate({at.x} {at.y}) scale({strength}) translate({-target.x} {-target.y})">
-      <use href="#scene" />
+      {#each scene.figures as figure (figure.id)}
+        <AngleFigure
+          angle={figure.angle}
+          names={null}
+          mark="none"
+          hasEnd={figure.hasEnd}
+          startExtendedTo={figure.startExtendedTo}
+          endExtendedTo={figure.endExtendedTo}
+        />
+      {/each}
+      {#each scene.instruments as laid (laid.id)}
+        {@const instrument = instruments.find((i) => i.protractor.id === laid.instrumentId)}
+        {#if instrument}
+          <g transform={transformOf(laid.placement)}>
+            <ProtractorBody
+              {instrument}
+              inked={laid.inkedScale ?? null}
+              armBearing={laid.armBearing ?? null}
+            />
+          </g>
+        {/if}
+      {/each}
+      {#each scene.threads as thread (thread.id)}
+        <ThreadView thread={thread.count} marking={thread.wrong} />
+      {/each}
     </g>
   </g>
   <circle class="frame" cx={at.x} cy={at.y} r={radius} stroke-width={radius * 0.08} />

@@ -117,6 +117,23 @@ export const rubOut = (scene: Scene, id: string): Scene => ({
   notes: scene.notes.filter((thing) => thing.id !== id),
 })
 
+/** Where the end arm leaves a round instrument: what the lens looks at. A place to look, not a reading. */
+export function lookAt(
+  scene: Scene,
+  laid: Scene['instruments'][number] | undefined,
+  radius: number,
+): Point | null {
+  const angle = scene.figures[0]?.angle
+  if (!laid || !angle) return null
+  const arm = towards({ x: 0, y: 0 }, endDirection(angle), 1)
+  const from = { x: angle.vertex.x - laid.placement.centre.x, y: angle.vertex.y - laid.placement.centre.y }
+  const along = from.x * arm.x + from.y * arm.y
+  const half = radius * radius - (from.x * arm.y - from.y * arm.x) ** 2
+  if (half < 0) return null
+  const distance = Math.sqrt(half) - along
+  return distance < 0 ? null : { x: angle.vertex.x + distance * arm.x, y: angle.vertex.y + distance * arm.y }
+}
+
 /** How near is near enough to be helped, in mm and degrees. */
 const helpWithin = { slide: 2.5, turn: 2 }
 

@@ -2,7 +2,7 @@
 <script lang="ts">
   import { SvelteMap } from 'svelte/reactivity'
   import type { Instrument, Placement, Point } from '../api/client'
-  import { arcPath, spoken } from './geometry'
+  import { arcPath, spoken, transformOf } from './geometry'
   import { grab, grabWithTwo, idle, move, nudge, type Handling } from './handling'
   import ProtractorBody from './ProtractorBody.svelte'
   import { useSheet } from './Sheet.svelte'
@@ -92,8 +92,7 @@
   aria-label={label}
   tabindex={onmove ? 0 : undefined}
   data-testid="protractor"
-  transform="translate({placement.centre.x} {placement.centre
-    .y}) rotate({placement.turn}){placement.turnedOver ? ' scale(-1 1)' : ''}"
+  transform={transformOf(placement)}
   onkeydown={key}
   onpointermove={drag}
   onpointerup={up}

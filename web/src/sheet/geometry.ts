@@ -2,7 +2,7 @@
  * Drawing helpers: where things go on the sheet. Millimetres, y up, directions in degrees anticlockwise from +x, as
  * everywhere. Nothing here reads, judges or decides.
  */
-import type { Angle, Point } from '../api/client'
+import type { Angle, Placement, Point } from '../api/client'
 
 const RADIANS = Math.PI / 180
 
@@ -44,3 +44,7 @@ export function arcPath(centre: Point, radius: number, from: number, sweep: numb
 
 /** A number of mm or degrees as it is read out. */
 export const spoken = (number: number): string => String(Math.round(number * 10) / 10)
+
+/** Where an instrument lies, as a transform of its own frame. */
+export const transformOf = (placement: Placement): string =>
+  `translate(${placement.centre.x} ${placement.centre.y}) rotate(${placement.turn})${placement.turnedOver ? ' scale(-1 1)' : ''}`

@@ -18,6 +18,11 @@ public sealed class OtherScale : Mistake
     /// <inheritdoc/>
     public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
     {
+        // With no arm on zero neither scale is the right one, and so neither is the other.
+        if (situation.Laid is not null && situation.ScaleInUse < 0)
+        {
+            return;
+        }
         for (int i = 0; i < situation.Instrument.Scales.Count; i++)
         {
             if (i != situation.ScaleInUse && situation.ResultOnScale(i) is double result)

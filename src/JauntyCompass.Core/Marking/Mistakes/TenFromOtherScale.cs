@@ -58,9 +58,10 @@ public sealed class TenFromOtherScale : Mistake
         double read = Math.Round(laid.Advice.Reading ?? 0);
         double ones = read % 10;
         double answer = laid.Protractor.FullScale - (read - ones) + ones;
-        // At a right angle both scales say ninety and nothing shows.
+        // At a right angle both scales say ninety; at a whole ten it is the other scale and nothing else.
         return
-            laid.Protractor.InnerScale < 0
+            ones == 0
+            || laid.Protractor.InnerScale < 0
             || Math.Abs(answer - read) < 1
             || answer > laid.Protractor.FullScale
             ? null

@@ -113,20 +113,21 @@ await withApplication(async (address) => {
   page.on('request', () => requests++)
   const presses = []
   for (let i = 0; i < 10; i++) {
-    const seen = page.evaluate(
-      () =>
-        new Promise((done) => {
-          let pressed = 0
-          addEventListener('keydown', () => (pressed = performance.now()), { once: true, capture: true })
-          const watch = new MutationObserver(() => {
-            watch.disconnect()
-            requestAnimationFrame(() => done(performance.now() - pressed))
-          })
-          watch.observe(document.querySelector('.board'), { subtree: true, childList: true, attributes: true, characterData: true })
-        }),
-    )
+    await page.evaluate(() => {
+      let pressed = 0
+      addEventListener('keydown', () => (pressed = performance.now()), { once: true, capture: true })
+      window.seen_ = new Promise((done) => {
+        const watch = new MutationObserver(() => {
+          watch.disconnect()
+          requestAnimationFrame(() => done(performance.now() - pressed))
+        })
+        watch.observe(document.querySelector('.board'), {
+          subtree: true, childList: true, attributes: true, characterData: true,
+        })
+      })
+    })
     await page.keyboard.press('Space')
-    presses.push(await seen)
+    presses.push(await page.evaluate(() => window.seen_))
     await page.waitForTimeout(700)
   }
   presses.sort((a, b) => a - b)

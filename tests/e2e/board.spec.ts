@@ -293,13 +293,11 @@ test('a running order lives in the address, is rearranged, and goes out and in a
   await page.getByRole('button', { name: 'Lesson' }).click()
   await page.getByLabel('Open a file').setInputFiles(file)
   await expect(rows).toHaveCount(2)
-  await page
-    .getByLabel('Open a file')
-    .setInputFiles({
-      name: 'cut.json',
-      mimeType: 'application/json',
-      buffer: Buffer.from('{"format":\n"jaunty'),
-    })
+  await page.getByLabel('Open a file').setInputFiles({
+    name: 'cut.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from('{"format":\n"jaunty'),
+  })
   await expect(page.getByRole('alert')).toContainText('line 2')
   await expect(rows).toHaveCount(2)
 })

@@ -17,8 +17,39 @@ test('pictures of the open rooms', async ({ page }) => {
   await page.waitForTimeout(900)
   await shot(page, 'board-question')
   for (let i = 0; i < 3; i++) await page.keyboard.press('Space')
-  await page.waitForTimeout(3500)
+  await page.waitForTimeout(4000)
   await shot(page, 'board-count')
+})
+
+test('pictures of the Board at work', async ({ page }) => {
+  test.setTimeout(90_000)
+  const at = async (query: string, step: string, presses = 1, wait = 2800): Promise<void> => {
+    await page.goto(`/board?${query}`)
+    await page.getByRole('button', { name: step, exact: true }).click()
+    for (let i = 0; i < presses; i++) await page.keyboard.press('Space')
+    await page.waitForTimeout(wait)
+  }
+  await at('show=draw&measure=128', 'Straightedge')
+  await shot(page, 'board-draw')
+  await at('show=reflex-two-ways&measure=236&end=90', 'Compare', 1)
+  await shot(page, 'board-reflex')
+  await at('show=wrong-other-scale&measure=64&end=90', 'Replayed')
+  await shot(page, 'board-went-wrong')
+  await at('measure=64&end=90', 'Zero line', 0)
+  await page.getByRole('button', { name: 'House rules' }).click()
+  await page.getByLabel('Choosing the scale').selectOption('openingSide')
+  await shot(page, 'board-house-rules')
+  await page.goto('/board?show=full-circle-turn&measure=235&instrument=full-circle-one-scale&end=90')
+  await page.getByRole('button', { name: 'Count', exact: true }).click()
+  await page.keyboard.press('Space')
+  await page.waitForTimeout(3500)
+  await shot(page, 'board-full-circle')
+  await page.getByRole('button', { name: 'View' }).click()
+  await page.getByLabel('Ink for a dark room').check()
+  await page.keyboard.press('Escape')
+  await page.keyboard.press('KeyF')
+  await page.waitForTimeout(600)
+  await shot(page, 'board-projecting')
 })
 
 test('pictures of the Desk and the Bench', async ({ page, browser, baseURL }) => {
@@ -39,6 +70,10 @@ test('pictures of the Desk and the Bench', async ({ page, browser, baseURL }) =>
   await page.getByRole('link', { name: 'Classes' }).click()
   await expect(page.getByRole('listitem').first()).toBeVisible()
   await shot(page, 'desk-classes')
+  await page.getByRole('link', { name: 'Cabinet' }).click()
+  await expect(page.getByRole('img', { name: /drawn to size/ })).toBeVisible()
+  await page.waitForTimeout(400)
+  await shot(page, 'desk-cabinet')
 
   const pin = await addStudent(page, 'Isla')
   const bench = await (

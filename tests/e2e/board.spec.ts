@@ -180,6 +180,60 @@ test('a whole reflex drawing is demonstrated by keyboard alone', async ({ page }
     expect(story).toContain(words)
 })
 
+for (const way of ['pointer', 'touch'] as const) {
+  test.describe(way, () => {
+    test.use({ hasTouch: way === 'touch' })
+
+    test(`a whole demonstration is played by ${way} alone`, async ({ page }) => {
+      await page.goto('/board?measure=64&end=50')
+      const next = page.getByRole('button', { name: 'Next' })
+      await expect(page.getByTestId('caption')).toContainText('Which kind')
+      for (let i = 0; i < 40 && !(await next.isDisabled()); i++) {
+        if (way === 'touch') await next.tap()
+        else await next.click()
+      }
+      await expect(page.getByTestId('caption')).toContainText('64° is smaller than a right angle')
+      await page.getByRole('button', { name: 'Back', exact: true }).click()
+      await expect(page.getByTestId('caption')).toContainText('Can 64° be right?')
+    })
+  })
+}
+
+test('a reading is taken with an instrument of one’s choice, its numbers covered until they are wanted', async ({
+  page,
+}) => {
+  await page.goto('/board?measure=128&opens=left&end=90')
+  await page.getByRole('button', { name: 'Instruments' }).click()
+  await page.getByRole('button', { name: 'Numbered the other way' }).click()
+  const protractor = page.getByTestId('protractor')
+  await lay(page, { x: 0.8, y: 0.5 }, 0.6)
+  expect((await placementOf(protractor)).x).toBeCloseTo(0, 5)
+  await page.getByRole('button', { name: 'Readings' }).click()
+  const readings = page.getByTestId('readings')
+  await expect(readings).toContainText('covered')
+  await expect(readings).not.toContainText('128')
+  await page.getByRole('button', { name: 'Show the numbers' }).click()
+  await expect(readings.getByText('0° … 128°')).toBeVisible()
+})
+
+test('a blunt pencil draws wide, and tracing paper carries the angle away', async ({ page }) => {
+  await page.goto('/board?measure=64')
+  await page.getByRole('button', { name: 'Instruments' }).click()
+  await page.getByLabel('Blunt pencil').check()
+  await page.getByRole('button', { name: 'Straightedge, with millimetres' }).click()
+  await drag(page, { x: -60, y: 10 }, { x: -30, y: 50 })
+  await expect(page.locator('[data-thing="own-line-1"] line.blunt')).toBeVisible()
+  await page.getByRole('button', { name: 'Hand', exact: true }).click()
+  await page.getByRole('button', { name: 'Instruments' }).click()
+  await page.getByRole('button', { name: 'Tracing paper over the angle' }).click()
+  const traced = page.locator('[data-thing="tracing"]')
+  await traced.focus()
+  await page.keyboard.press('ArrowRight')
+  await expect(traced).toHaveAttribute('aria-label', /tracing paper at 1 mm right/)
+  await page.keyboard.press('Delete')
+  await expect(traced).toHaveCount(0)
+})
+
 test('the class counts hands before the answer is shown, and the counts stay with the step', async ({
   page,
 }) => {
@@ -193,6 +247,16 @@ test('the class counts hands before the answer is shown, and the counts stay wit
   await page.waitForTimeout(400)
   await page.reload()
   await expect(page.getByRole('listitem').filter({ hasText: 'outer' })).toContainText('9')
+  // Another demonstration in between, and back: the counts belong to the lesson.
+  await page.getByRole('button', { name: 'List' }).click()
+  await page.getByRole('button', { name: 'Kinds of angle' }).click()
+  await expect(page.getByTestId('caption')).toContainText('zero angle')
+  await page.getByRole('button', { name: 'Angle', exact: true }).click()
+  await page.getByRole('button', { name: 'Leave it' }).click()
+  await page.goto('/board?measure=64')
+  await page.getByRole('button', { name: 'Which scale' }).click()
+  await page.keyboard.press('PageDown')
+  await expect(page.getByRole('listitem').filter({ hasText: 'inner' })).toContainText('15')
 })
 
 test('the hand takes over: an instrument, a ray, a dot, a name; undone, redone, kept over a reload', async ({

@@ -103,19 +103,22 @@ public enum Ink
 /// <param name="To">The other end.</param>
 /// <param name="Ink">What it is drawn with.</param>
 /// <param name="Arrow">Whether it ends in an arrowhead.</param>
+/// <param name="Blunt">Whether the pencil was blunt: the line is as wide as it should not be.</param>
 public sealed record DrawnLine(
     string Id,
     Point From,
     Point To,
     Ink Ink = Ink.Pencil,
-    bool Arrow = false
+    bool Arrow = false,
+    bool Blunt = false
 );
 
 /// <summary>A dot.</summary>
 /// <param name="Id">Unique on the sheet.</param>
 /// <param name="At">Where it is.</param>
 /// <param name="Ink">What it is made with.</param>
-public sealed record DrawnDot(string Id, Point At, Ink Ink = Ink.Pencil);
+/// <param name="Blunt">Whether the pencil was blunt: the dot covers more than a degree.</param>
+public sealed record DrawnDot(string Id, Point At, Ink Ink = Ink.Pencil, bool Blunt = false);
 
 /// <summary>Words or numbers on the sheet.</summary>
 /// <param name="Id">Unique on the sheet.</param>

@@ -190,6 +190,16 @@ public class MeasureAngleTests
     }
 
     [Fact]
+    public void A_rule_that_holds_upright_only_is_warned_of_when_the_instrument_lies_upside_down()
+    {
+        var rules = new HouseRules(Scale: ScaleRule.OpeningSide);
+        Build(AngleOf(64), rules).Warnings.ShouldBeEmpty();
+        Script below = Build(AngleOf(64, start: 180), rules);
+        below.Warnings.ShouldHaveSingleItem().ShouldContain("upside down");
+        below.Steps.Single(s => s.Key == "scale").Caption.ShouldContain("The zero that lies on KL");
+    }
+
+    [Fact]
     public void An_instrument_with_one_scale_is_lined_up_with_the_other_arm()
     {
         Script script = Build(

@@ -987,6 +987,11 @@ export interface components {
             at: components["schemas"]["Point"];
             /** @description What it is made with. */
             ink?: components["schemas"]["Ink"];
+            /**
+             * @description Whether the pencil was blunt: the dot covers more than a degree.
+             * @default false
+             */
+            blunt?: boolean;
         };
         /** @description A straight line. */
         DrawnLine: {
@@ -1003,6 +1008,11 @@ export interface components {
              * @default false
              */
             arrow?: boolean;
+            /**
+             * @description Whether the pencil was blunt: the line is as wide as it should not be.
+             * @default false
+             */
+            blunt?: boolean;
         };
         /**
          * @description An error in degrees, split by where it came from. The four parts sum to the whole error. Without a known placement

@@ -51,6 +51,9 @@
     lens: true,
   })
   let printing = $state(false)
+  let blunt = $state(false)
+  /** Shows of hands of the whole lesson, by demonstration: going back to one finds its counts again. */
+  let tallies: Record<string, Stage['tally']> = {}
   let naming: Point | null = $state(null)
   let ruling: { from: Point; to: Point } | null = $state.raw(null)
   let panning: { x: number; y: number } | null = null
@@ -85,13 +88,14 @@
         ? instruments.find((i) => i.protractor.id === next.instrument)!.protractor
         : null
       const built: Script = await ask(api.POST('/api/v1/demonstrations', { body: requestOf(next, chosen) }))
+      if (stage.script) tallies[addressOf(wanted)] = $state.snapshot(stage.tally)
       wanted = next
       failure = ''
       panel = null
       view = wholeSheet
       tool = 'hand'
       live.clear()
-      stage.tally = {}
+      stage.tally = tallies[addressOf(next)] ?? {}
       stage.play(built, at)
       history.replaceState(null, '', addressOf(next) + location.hash)
       return true
@@ -137,10 +141,10 @@
       panel = 'list'
     } else {
       const before = kept(location.search)
+      tallies = before?.tallies ?? {}
       if (await show(read.wanted, before?.at)) {
         if (listed.fault) failure = listed.fault
         if (before) {
-          stage.tally = before.tally
           stage.restore(before.hand)
         }
       } else {
@@ -162,7 +166,7 @@
           address: addressOf(wanted),
           at: stage.at,
           hand: stage.hand,
-          tally: $state.snapshot(stage.tally),
+          tallies: { ...tallies, [addressOf(wanted)]: $state.snapshot(stage.tally) },
         }),
       250,
     )
@@ -248,7 +252,7 @@
   function down(event: PointerEvent, at: Point): void {
     if (event.button !== 0 || !script) return
     if (tool === 'dot') {
-      stage.touch((s) => hand.makeDot(s, at))
+      stage.touch((s) => hand.makeDot(s, at, blunt))
     } else if (tool === 'name') {
       naming = at
     } else if (tool === 'ray') {
@@ -272,7 +276,7 @@
   function up(): void {
     if (ruling) {
       const { from, to } = ruling
-      if (Math.hypot(to.x - from.x, to.y - from.y) > 2) stage.touch((s) => hand.drawLine(s, from, to))
+      if (Math.hypot(to.x - from.x, to.y - from.y) > 2) stage.touch((s) => hand.drawLine(s, from, to, blunt))
     }
     ruling = null
     panning = null
@@ -399,7 +403,19 @@
         {:else if panel === 'angle'}
           <AngleForm {wanted} {instruments} onchoose={show} ongive={give} onclose={() => (panel = null)} />
         {:else if panel === 'instruments'}
-          <InstrumentList {instruments} onpick={take} />
+          <InstrumentList
+            {instruments}
+            bind:blunt
+            onpick={take}
+            onstraightedge={() => {
+              tool = 'ray'
+              panel = null
+            }}
+            ontrace={() => {
+              stage.touch(hand.trace)
+              panel = null
+            }}
+          />
         {:else if panel === 'readings'}
           <ReadingsPanel reply={laid ? live.reply : null} />
         {:else if panel === 'rules'}
@@ -452,6 +468,7 @@
     {:else if script && script.warnings.length > 0 && stage.at === 0 && !stage.free}
       <p class="warning" role="note">{script.warnings.join(' ')}</p>
     {/if}
+    <p class="visually-hidden" aria-live="polite">{stage.free ? (live.reply?.lying ?? '') : ''}</p>
     {#if options.pointer}<HandPointer />{/if}
   </main>
   {#if script && stage.beat && stage.step}

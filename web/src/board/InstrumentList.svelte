@@ -5,9 +5,12 @@
 
   interface Props {
     instruments: Instrument[]
+    blunt: boolean
     onpick: (id: string) => void
+    onstraightedge: () => void
+    ontrace: () => void
   }
-  let { instruments, onpick }: Props = $props()
+  let { instruments, blunt = $bindable(), onpick, onstraightedge, ontrace }: Props = $props()
 </script>
 
 <div class="instruments">
@@ -23,6 +26,12 @@
       </li>
     {/each}
   </ul>
+  <h2>Beside them</h2>
+  <div class="beside">
+    <button type="button" onclick={onstraightedge}>Straightedge, with millimetres</button>
+    <button type="button" onclick={ontrace}>Tracing paper over the angle</button>
+    <label><input type="checkbox" bind:checked={blunt} />Blunt pencil: thick lines and dots</label>
+  </div>
 </div>
 
 <style>
@@ -43,6 +52,27 @@
     list-style: none;
     margin: 0;
     padding: 0;
+  }
+  .beside {
+    display: grid;
+    gap: 4px;
+    margin-top: 6px;
+  }
+  .beside button {
+    min-height: 44px;
+    text-align: center;
+  }
+  label {
+    display: flex;
+    align-items: center;
+    gap: 10px;
+    min-height: 44px;
+    font-size: 15px;
+  }
+  input {
+    width: 20px;
+    height: 20px;
+    accent-color: #0f2340;
   }
   button {
     display: flex;

@@ -5,6 +5,9 @@
 
   let { reply }: { reply: Schema['ReadingsReply'] | null } = $props()
 
+  /** The numbers are the answer: they stay covered until the teacher uncovers them. */
+  let shown = $state(false)
+
   const reading = (value: number | null | undefined): string =>
     value === null || value === undefined ? 'off the scale' : `${spoken(value)}°`
 </script>
@@ -14,7 +17,9 @@
     <dl>
       {#each reply.scales as scale (scale.scale)}
         <dt class:used={scale.scale === reply.advice.scale}>{scale.scale}</dt>
-        <dd class:used={scale.scale === reply.advice.scale}>{reading(scale.start)} … {reading(scale.end)}</dd>
+        <dd class:used={scale.scale === reply.advice.scale}>
+          {#if shown}{reading(scale.start)} … {reading(scale.end)}{:else}covered{/if}
+        </dd>
       {/each}
       <dt>centre mark</dt>
       <dd>{spoken(reply.alignment.centreOffset)} mm off</dd>
@@ -22,6 +27,9 @@
       <dd>{spoken(Math.abs(reply.alignment.zeroLineOff))}° off</dd>
     </dl>
     <p>{reply.advice.why}</p>
+    <button type="button" aria-pressed={shown} onclick={() => (shown = !shown)}>
+      {shown ? 'Cover the numbers' : 'Show the numbers'}
+    </button>
   {:else}
     <p>Lay the protractor on to see what it shows.</p>
   {/if}
@@ -51,6 +59,16 @@
   .used {
     font-weight: 600;
     color: var(--ink);
+  }
+  button {
+    width: 100%;
+    min-height: 44px;
+    margin-top: 10px;
+    border: 1px solid var(--ink);
+    background: none;
+    color: inherit;
+    font: 600 15px var(--sans);
+    cursor: pointer;
   }
   p {
     margin: 0;

@@ -81,15 +81,24 @@ export const putAngle = (scene: Scene, angle: Schema['Angle'], names: Schema['An
   figures: [{ id: 'angle', angle, names, mark: angle.measure === 90 ? 'box' : 'arc', hasEnd: true }],
 })
 
-export const drawLine = (scene: Scene, from: Point, to: Point): Scene => ({
+export const drawLine = (scene: Scene, from: Point, to: Point, blunt = false): Scene => ({
   ...scene,
-  lines: [...scene.lines, { id: freeId(scene, 'own-line'), from, to, ink: 'pencil' }],
+  lines: [...scene.lines, { id: freeId(scene, 'own-line'), from, to, ink: 'pencil', blunt }],
 })
 
-export const makeDot = (scene: Scene, at: Point): Scene => ({
+export const makeDot = (scene: Scene, at: Point, blunt = false): Scene => ({
   ...scene,
-  dots: [...scene.dots, { id: freeId(scene, 'own-dot'), at, ink: 'pencil' }],
+  dots: [...scene.dots, { id: freeId(scene, 'own-dot'), at, ink: 'pencil', blunt }],
 })
+
+/** Lays tracing paper over the sheet and traces the angle; its arms may be drawn on there as long as one likes. */
+export function trace(scene: Scene): Scene {
+  const angle = scene.figures[0]?.angle
+  return angle
+    ? { ...scene, tracing: { angle: { ...angle, startLength: longTrace, endLength: longTrace } } }
+    : scene
+}
+const longTrace = 100
 
 export const writeName = (scene: Scene, at: Point, text: string): Scene => ({
   ...scene,
@@ -108,6 +117,10 @@ export const moveThing = (scene: Scene, id: string, by: Point): Scene => ({
   })),
   dots: changed(scene.dots, id, (dot) => ({ ...dot, at: moved(dot.at, by) })),
   notes: changed(scene.notes, id, (note) => ({ ...note, at: moved(note.at, by) })),
+  tracing:
+    id === 'tracing' && scene.tracing
+      ? { angle: { ...scene.tracing.angle, vertex: moved(scene.tracing.angle.vertex, by) } }
+      : scene.tracing,
 })
 
 export const rubOut = (scene: Scene, id: string): Scene => ({
@@ -115,6 +128,7 @@ export const rubOut = (scene: Scene, id: string): Scene => ({
   lines: scene.lines.filter((thing) => thing.id !== id),
   dots: scene.dots.filter((thing) => thing.id !== id),
   notes: scene.notes.filter((thing) => thing.id !== id),
+  tracing: id === 'tracing' ? null : scene.tracing,
 })
 
 /** Where the end arm leaves a round instrument: what the lens looks at. A place to look, not a reading. */

@@ -8,10 +8,11 @@ export interface Kept {
   address: string
   at: number
   hand: Scene | null
-  tally: Record<string, (number | null)[]>
+  /** Shows of hands, by demonstration and step. */
+  tallies: Record<string, Record<string, (number | null)[]>>
 }
 
-const key = 'jaunty-board-1'
+const key = 'jaunty-board-2'
 /** More than this is no sheet of ours, in characters. */
 const longest = 2_000_000
 
@@ -23,13 +24,15 @@ export function keep(kept: Kept): void {
   }
 }
 
+/** What was kept; place and sheet only when the same demonstration is opened again, shows of hands always. */
 export function kept(address: string): Kept | null {
   try {
     const text = sessionStorage.getItem(key)
     if (!text || text.length > longest) return null
     const value = JSON.parse(text) as Kept
-    const whole = value.address === address && Number.isInteger(value.at) && typeof value.tally === 'object'
-    return whole && isScene(value.hand) ? value : null
+    const whole = Number.isInteger(value.at) && typeof value.tallies === 'object' && value.tallies !== null
+    if (!whole || !isScene(value.hand)) return null
+    return value.address === address ? value : { ...value, at: 0, hand: null }
   } catch {
     return null
   }

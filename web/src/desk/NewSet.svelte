@@ -37,6 +37,11 @@
     kinds: kinds.map((k) => ({ kind: k.key, count: Number(counts[k.key] ?? 0) })).filter((k) => k.count > 0),
   })
 
+  // A class's own tolerance, where it has one, is what its sets begin with.
+  $effect(() => {
+    wish.tolerance = classes.find((c) => c.id === classId)?.rules?.tolerance ?? 2
+  })
+
   function randomSeed(): number {
     return Math.floor(Math.random() * 1_000_000)
   }

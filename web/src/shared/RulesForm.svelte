@@ -36,7 +36,8 @@
     Object.keys(of).length > 0 ? of : undefined
 
   function setRule(key: keyof HouseRules, value: string, usual: string): void {
-    const parsed = value === 'true' ? true : value === 'false' ? false : value
+    const parsed =
+      key === 'tolerance' ? Number(value) : value === 'true' ? true : value === 'false' ? false : value
     draft = set(draft, key, value === usual ? undefined : parsed)
   }
 

@@ -90,6 +90,16 @@ export const ruleChoices: RuleChoice[] = [
     ],
   },
   {
+    key: 'tolerance',
+    label: 'Accepted in new sets',
+    choices: [
+      ['2', 'within 2°'],
+      ['1', 'within 1°'],
+      ['3', 'within 3°'],
+      ['5', 'within 5°'],
+    ],
+  },
+  {
     key: 'degrees',
     label: 'Degrees',
     choices: [

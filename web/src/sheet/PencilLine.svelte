@@ -6,7 +6,14 @@
   let { line }: { line: Schema['DrawnLine'] } = $props()
 </script>
 
-<line class={line.ink ?? 'pencil'} x1={line.from.x} y1={line.from.y} x2={line.to.x} y2={line.to.y} />
+<line
+  class={line.ink ?? 'pencil'}
+  class:blunt={line.blunt}
+  x1={line.from.x}
+  y1={line.from.y}
+  x2={line.to.x}
+  y2={line.to.y}
+/>
 {#if line.arrow}
   <path
     class={line.ink ?? 'pencil'}
@@ -22,6 +29,9 @@
     stroke: var(--pencil);
     stroke-width: 0.75;
     stroke-linecap: round;
+  }
+  .blunt {
+    stroke-width: 2;
   }
   .extension {
     stroke: var(--ink-soft);

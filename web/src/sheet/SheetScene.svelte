@@ -69,8 +69,10 @@
 {#if scene.tracing}
   {@const traced = scene.tracing.angle}
   <g data-name="tracing paper" class="tracing">
-    <rect x={traced.vertex.x - 120} y={traced.vertex.y - 30} width="240" height="130" rx="1" />
-    <AngleFigure angle={traced} names={null} mark="none" />
+    <Thing id="tracing" name="tracing paper" at={traced.vertex} onmove={onthing} {onremove}>
+      <rect x={traced.vertex.x - 120} y={traced.vertex.y - 30} width="240" height="130" rx="1" />
+      <AngleFigure angle={traced} names={null} mark="none" />
+    </Thing>
   </g>
 {/if}
 <g data-name="dots">
@@ -82,7 +84,7 @@
       onmove={dot.id.startsWith('own') ? onthing : undefined}
       {onremove}
     >
-      <circle class="dot {dot.ink ?? 'pencil'}" cx={dot.at.x} cy={dot.at.y} r="0.95" />
+      <circle class="dot {dot.ink ?? 'pencil'}" cx={dot.at.x} cy={dot.at.y} r={dot.blunt ? 2 : 0.95} />
     </Thing>
   {/each}
 </g>

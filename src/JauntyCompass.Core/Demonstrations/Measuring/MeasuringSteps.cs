@@ -166,7 +166,7 @@ internal sealed record MeasuringSteps(Storyboard Board, string FigureId, Laying 
             choices.Length > 1
                 ? new Question("Which numbers shall we follow?", choices, Laying.Scale)
                 : null;
-        Board.Warn(RuleSentences.Warning(Board.Rules.Scale, Protractor, Laying.Angle, Say));
+        Board.Warn(RuleSentences.Warning(Board.Rules.Scale, Laying, Say));
         string caption = RuleSentences.Choose(Board.Rules.Scale, Laying, Say);
         if (
             Board.Rules.Confirming is ScaleRule second

@@ -1,5 +1,3 @@
-using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Instruments.Rules;
 using JauntyCompass.Core.Wording;
 
@@ -37,17 +35,17 @@ public static class RuleSentences
     }
 
     /// <summary>What the teacher should know before the lesson does, or null when the rule serves here.</summary>
-    internal static string? Warning(ScaleRule rule, Protractor protractor, Angle angle, Speech say)
+    internal static string? Warning(ScaleRule rule, Laying laying, Speech say)
     {
         if (
             rule == ScaleRule.SizeFirst
-            && Math.Abs(angle.Measure.Degrees - 90) <= ScaleRules.NearRightAngle
+            && Math.Abs(laying.Angle.Measure.Degrees - 90) <= ScaleRules.NearRightAngle
         )
         {
             return "So near a right angle the eye cannot say which number is right: we start at zero.";
         }
-        RuleSafety safety = RuleSafety.Of(rule, protractor);
-        return safety.Trust is Trust.Misleads or Trust.Silent
+        RuleSafety safety = RuleSafety.Of(rule, laying.Protractor);
+        return safety.Trust is Trust.Misleads or Trust.Silent || !Serves(rule, laying)
             ? $"{Name(rule)}: {Reason(safety, say)} We start at zero."
             : null;
     }

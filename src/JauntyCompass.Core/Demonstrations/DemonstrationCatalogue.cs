@@ -4,6 +4,7 @@ using JauntyCompass.Core.Demonstrations.Measuring;
 using JauntyCompass.Core.Demonstrations.Naming;
 using JauntyCompass.Core.Demonstrations.Reflex;
 using JauntyCompass.Core.Demonstrations.WentWrong;
+using JauntyCompass.Core.Demonstrations.WentWrong.Told;
 
 namespace JauntyCompass.Core.Demonstrations;
 
@@ -39,6 +40,15 @@ public static class DemonstrationCatalogue
         new DrawReflex(ReflexMethod.AddTo180),
         new DrawReflex(ReflexMethod.FullCircle),
         .. Replays.All,
+        new GuessedCrossing(),
+        new KindAgainstNumber(),
+        new LongerArms(),
+        new TiltedRightAngle(),
+        new VertexNotInTheMiddle(),
+        new MovedBeforeTheDot(),
+        new BluntPoint(),
+        new FreehandBaseRay(),
+        new ReflexArcInside(),
     ];
 
     /// <summary>The demonstration <i>measure an angle</i>.</summary>

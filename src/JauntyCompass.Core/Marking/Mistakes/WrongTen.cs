@@ -1,3 +1,4 @@
+using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
 
 namespace JauntyCompass.Core.Marking.Mistakes;
@@ -52,4 +53,16 @@ public sealed class WrongTen : Mistake
             ? new Slip(laid.Placement, laid.Advice.ScaleIndex, read, answer)
             : null;
     }
+
+    /// <inheritdoc/>
+    public override DrawnSlip? ShowDrawn(Angle asked, Protractor instrument) =>
+        asked.Measure.Degrees + Interval <= 180
+            ? DrawnSlip.Well(
+                asked with
+                {
+                    Measure = new Measure(asked.Measure.Degrees + Interval),
+                },
+                instrument
+            )
+            : null;
 }

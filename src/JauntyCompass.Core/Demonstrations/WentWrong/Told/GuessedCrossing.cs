@@ -1,0 +1,95 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Demonstrations.Measuring;
+using JauntyCompass.Core.Instruments;
+
+namespace JauntyCompass.Core.Demonstrations.WentWrong.Told;
+
+/// <summary>An arm too short, its crossing guessed: a few degrees off.</summary>
+public sealed class GuessedCrossing : ToldReplay
+{
+    // As far as a guess goes astray, in degrees. Common practice, no source.
+    private const double Off = 4;
+    private const double ShortShare = 0.55;
+
+    /// <inheritdoc/>
+    public override string Key => "told-guessed-crossing";
+
+    /// <inheritdoc/>
+    public override string Title => "What went wrong? Guessed where a short arm would cross";
+
+    /// <inheritdoc/>
+    public override void Check(DemonstrationTask task, Faults faults)
+    {
+        base.Check(task, faults);
+        if (faults.None && Laying.Of(task.Angle, task.Names, task.Instrument) is null)
+        {
+            faults.Add("instrument", "has no scale whose zero can lie on an arm of this angle.");
+        }
+    }
+
+    private protected override Telling Tell(DemonstrationTask task, Storyboard board) =>
+        new(
+            $"Someone wrote {board.Say.Degrees(Guess(task))}.",
+            ["guessed where the arm would cross", "read the other scale", "laid it on badly"],
+            0,
+            $"{task.Names.EndRay} stops before the graduations, and the eye went on by itself. Eyes do not go straight.",
+            $"Extend the {board.Say.Words.Arm} with the {board.Say.Words.Straightedge} first: the angle stays the same.",
+            $"Extended, it crosses at {board.Say.Degrees(Math.Round(task.Angle.Measure.Degrees))}."
+        );
+
+    private protected override void Wrong(DemonstrationTask task, Storyboard board)
+    {
+        Laying laying = LayingOf(task);
+        board.Put(
+            new Figure(Id, Short(task))
+            {
+                Names = task.Names,
+                Written = $"{board.Say.Degrees(Guess(task))}?",
+            }
+        );
+        Lay(board, laying);
+        board.Sheet = board.Sheet with
+        {
+            Threads = [Count(laying, laying.Reading + Off, wrong: true)],
+        };
+    }
+
+    private protected override void Right(DemonstrationTask task, Storyboard board)
+    {
+        Laying laying = LayingOf(task);
+        board.Put(
+            new Figure(Id, Short(task))
+            {
+                Names = task.Names,
+                EndExtendedTo = task.Instrument.EdgeRadius + 12,
+                Written = board.Say.Degrees(task.Angle.Measure.Degrees),
+            }
+        );
+        Lay(board, laying);
+        board.Sheet = board.Sheet with { Threads = [Count(laying, laying.Reading, wrong: false)] };
+    }
+
+    private static double Guess(DemonstrationTask task) =>
+        Math.Round(task.Angle.Measure.Degrees) + Off;
+
+    private static Angle Short(DemonstrationTask task) =>
+        Long(task) with
+        {
+            EndLength = task.Instrument.EdgeRadius * ShortShare,
+        };
+
+    private static Laying LayingOf(DemonstrationTask task) =>
+        Laying.Of(Short(task), task.Names, task.Instrument)!;
+
+    private static void Lay(Storyboard board, Laying laying) =>
+        board.Lay(
+            new LaidInstrument(Id, laying.Protractor.Id, laying.Placement)
+            {
+                InkedScale = laying.Scale,
+            }
+        );
+
+    private static CountedThread Count(Laying laying, double to, bool wrong) =>
+        new(Id, CountingThread.Along(laying.Protractor, laying.Placement, laying.Scale, to), wrong);
+}

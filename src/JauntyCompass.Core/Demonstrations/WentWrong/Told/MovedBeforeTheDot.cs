@@ -1,0 +1,73 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Demonstrations.Drawing;
+using JauntyCompass.Core.Demonstrations.Measuring;
+
+namespace JauntyCompass.Core.Demonstrations.WentWrong.Told;
+
+/// <summary>Drawing: the protractor moved before the dot was made.</summary>
+public sealed class MovedBeforeTheDot : ToldReplay
+{
+    private const double Slipped = 7;
+
+    /// <inheritdoc/>
+    public override string Key => "told-moved-before-the-dot";
+
+    /// <inheritdoc/>
+    public override string Title => "What went wrong? The protractor moved before the dot, drawing";
+
+    /// <inheritdoc/>
+    public override void Check(DemonstrationTask task, Faults faults)
+    {
+        base.Check(task, faults);
+        if (faults.None && DrawAngle.OnBase(task) is null)
+        {
+            faults.Add("instrument", "has no zero for the base ray when the angle opens this way.");
+        }
+    }
+
+    private protected override Telling Tell(DemonstrationTask task, Storyboard board) =>
+        new(
+            $"Asked was {board.Say.Degrees(task.Angle.Measure.Degrees)}. Measured again, this drawing shows {board.Say.Degrees(task.Angle.Measure.Degrees + Slipped)}.",
+            [
+                "it moved before the dot was made",
+                "the dot stands at the other scale",
+                "a blunt pencil",
+            ],
+            0,
+            $"Between counting and dotting the protractor turned: its {board.Say.Words.ZeroLine} no longer covers the base ray.",
+            "Hold it down with spread fingers, look at centre and zero line once more, then dot.",
+            $"Laid still, the dot stands where it should: {board.Say.Degrees(task.Angle.Measure.Degrees)}."
+        );
+
+    private protected override void Wrong(DemonstrationTask task, Storyboard board)
+    {
+        Laying laying = DrawAngle.OnBase(task)!;
+        int sense = task.Angle.Opening.Sign();
+        board.Put(
+            new Figure(
+                Id,
+                Long(task) with
+                {
+                    Measure = new Measure(task.Angle.Measure.Degrees + Slipped),
+                }
+            )
+            {
+                Names = task.Names,
+            }
+        );
+        board.Lay(
+            new LaidInstrument(
+                Id,
+                task.Instrument.Id,
+                laying.Placement with
+                {
+                    Turn = laying.Placement.Turn.Turned(sense * Slipped),
+                }
+            )
+            {
+                InkedScale = laying.Scale,
+            }
+        );
+    }
+}

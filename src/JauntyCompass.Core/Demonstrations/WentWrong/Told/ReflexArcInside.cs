@@ -1,0 +1,39 @@
+namespace JauntyCompass.Core.Demonstrations.WentWrong.Told;
+
+/// <summary>Drawing: a reflex angle drawn right with the arc inside; the drawing then shows the smaller one.</summary>
+public sealed class ReflexArcInside : ToldReplay
+{
+    /// <inheritdoc/>
+    public override string Key => "told-reflex-arc-inside";
+
+    /// <inheritdoc/>
+    public override string Title => "What went wrong? A reflex angle with the arc inside, drawing";
+
+    /// <inheritdoc/>
+    public override double UsualMeasure => 290;
+
+    /// <inheritdoc/>
+    public override double LeastMeasure => 190;
+
+    /// <inheritdoc/>
+    public override double MostMeasure => 350;
+
+    private protected override Telling Tell(DemonstrationTask task, Storyboard board) =>
+        new(
+            $"Asked was {board.Say.Degrees(task.Angle.Measure.Degrees)}. This came out.",
+            ["the arc is inside", "the rays are wrong", "the other scale was used"],
+            0,
+            $"The rays are right. The arc is inside, so the drawing shows {board.Say.Degrees(task.Angle.Measure.Explement.Degrees)}.",
+            "Say the kind again: reflex. The arc goes round the outside.",
+            $"The same rays, the arc outside: {board.Say.Degrees(task.Angle.Measure.Degrees)}."
+        );
+
+    private protected override void Wrong(DemonstrationTask task, Storyboard board) =>
+        board.Put(
+            new Figure(Id, Long(task).Smaller)
+            {
+                Names = task.Names,
+                Written = $"{board.Say.Degrees(task.Angle.Measure.Degrees)}?",
+            }
+        );
+}

@@ -1,0 +1,99 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Demonstrations.Measuring;
+
+namespace JauntyCompass.Core.Demonstrations.WentWrong;
+
+/// <summary>What a told mistake says and asks; the sheet beside it is the mistake's own.</summary>
+/// <param name="Said">What someone said, wrote or drew.</param>
+/// <param name="Guesses">What the class may guess.</param>
+/// <param name="Answer">Index of the right guess.</param>
+/// <param name="Happened">What happened, in one kind sentence or two.</param>
+/// <param name="Remedy">What to do.</param>
+/// <param name="Right">What is seen once it is done right.</param>
+internal sealed record Telling(
+    string Said,
+    IReadOnlyList<string> Guesses,
+    int Answer,
+    string Happened,
+    string Remedy,
+    string Right
+);
+
+/// <summary>
+/// A mistake that is seen on the sheet and in no single number: it is shown, guessed, told and put right. Those that lead to
+/// a number are replayed from the catalogue of mistakes.
+/// </summary>
+public abstract class ToldReplay : Demonstration
+{
+    /// <summary>The figure of the sheet.</summary>
+    protected const string Id = "angle";
+
+    /// <inheritdoc/>
+    public override string Summary => "Shown, guessed by the class, told and put right.";
+
+    /// <inheritdoc/>
+    public override DemonstrationGroup Group => DemonstrationGroup.WentWrong;
+
+    /// <inheritdoc/>
+    public override double LeastMeasure => 10;
+
+    /// <inheritdoc/>
+    public override double MostMeasure => 170;
+
+    /// <inheritdoc/>
+    protected override string WhyMeasure => "Elsewhere it would not show.";
+
+    /// <inheritdoc/>
+    public override Script Build(DemonstrationTask task)
+    {
+        var board = new Storyboard(task.Rules);
+        Telling told = Tell(task, board);
+        Wrong(task, board);
+        board.Step("answer", "The answer", told.Said);
+        board.Step(
+            "guess",
+            "Guess",
+            "Look closely before you say. It happens to everybody.",
+            new Question("What went wrong here?", told.Guesses, told.Answer)
+        );
+        board.Step("happened", "What happened", told.Happened);
+        board.Step("remedy", "Remedy", told.Remedy);
+        board.Sheet = new SheetState();
+        Right(task, board);
+        board.Step("right", "Done right", told.Right);
+        return board.Script(
+            Key,
+            Title,
+            IsAboutMeasure ? task.Angle.Measure.Degrees : null,
+            task.Instrument
+        );
+    }
+
+    /// <summary>Whether it arrives at the measure of the task.</summary>
+    private protected virtual bool IsAboutMeasure => true;
+
+    /// <summary>What is said, asked and told.</summary>
+    private protected abstract Telling Tell(DemonstrationTask task, Storyboard board);
+
+    /// <summary>The sheet with the mistake.</summary>
+    private protected abstract void Wrong(DemonstrationTask task, Storyboard board);
+
+    /// <summary>The sheet without it.</summary>
+    private protected virtual void Right(DemonstrationTask task, Storyboard board) =>
+        board.Put(
+            new Figure(Id, Long(task))
+            {
+                Names = task.Names,
+                Mark = MeasureAngle.MarkOf(task.Angle),
+                Written = board.Say.Degrees(task.Angle.Measure.Degrees),
+            }
+        );
+
+    /// <summary>The angle of the task with arms that pass the graduations.</summary>
+    private protected static Angle Long(DemonstrationTask task) =>
+        task.Angle with
+        {
+            StartLength = task.Instrument.EdgeRadius + 13,
+            EndLength = task.Instrument.EdgeRadius + 13,
+        };
+}

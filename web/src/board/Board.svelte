@@ -1,10 +1,7 @@
 <!-- The Board: demonstrations played step by step on the sheet, with the hand free to take over at any time. -->
 <script lang="ts">
   import { onMount, untrack } from 'svelte'
-  import { api, ask, tell, type Demonstration, type Instrument, type Point, type Script } from '../api/client'
-  import Sheet from '../sheet/Sheet.svelte'
-  import SheetScene from '../sheet/SheetScene.svelte'
-  import Straightedge from '../sheet/Straightedge.svelte'
+  import { api, ask, tell, type Demonstration, type Instrument, type Script } from '../api/client'
   import { addressOf, angleOf, readAddress, requestOf, usual, type Wanted } from './address'
   import AngleForm from './AngleForm.svelte'
   import Beads from './Beads.svelte'
@@ -12,22 +9,23 @@
   import CaptionBand from './CaptionBand.svelte'
   import DemonstrationList from './DemonstrationList.svelte'
   import * as hand from './hand'
+  import FreeBar from './FreeBar.svelte'
   import HandPointer from './HandPointer.svelte'
   import Handout from './Handout.svelte'
   import InstrumentList from './InstrumentList.svelte'
   import { keep, kept } from './keep'
-  import Lens from './Lens.svelte'
-  import NameForm from './NameForm.svelte'
   import { orderAddress, readOrder, type RunningOrder } from './order'
+  import Notices from './Notices.svelte'
   import OrderPanel from './OrderPanel.svelte'
   import { pressOf, questionAt } from './player'
   import { LiveReadings } from './readings.svelte'
   import ReadingsPanel from './ReadingsPanel.svelte'
   import RulesForm from '../shared/RulesForm.svelte'
   import { Stage } from './stage.svelte'
+  import StageSheet from './StageSheet.svelte'
   import { savePicture, saveSheet } from './takeaway'
   import Tray, { type Panel, type Tool } from './Tray.svelte'
-  import { closeUp, moved, wholeSheet, windowAt, type View } from './view'
+  import { closeUp, wholeSheet, windowAt, type View } from './view'
   import ViewMenu, { type Options } from './ViewMenu.svelte'
 
   const stage = new Stage()
@@ -54,31 +52,16 @@
   let blunt = $state(false)
   /** Shows of hands of the whole lesson, by demonstration: going back to one finds its counts again. */
   let tallies: Record<string, Stage['tally']> = {}
-  let naming: Point | null = $state(null)
-  let ruling: { from: Point; to: Point } | null = $state.raw(null)
-  let panning: { x: number; y: number } | null = null
   let svg: HTMLElement | undefined = $state()
 
   const script = $derived(stage.script)
-  const scene = $derived(stage.scene)
   const window_ = $derived(
     windowAt(script?.window ?? { left: -110, bottom: -60, width: 220, height: 120 }, view),
   )
-  const insets = $derived({
-    left: options.projecting ? 150 : 196,
-    right: options.projecting ? 30 : 116,
-    top: 24,
-    bottom: 14,
-  })
   /** The instrument that readings are about: the one touched last, else the first. */
   let touched: string | null = $state(null)
   const laid = $derived(
     stage.settled.instruments.find((i) => i.id === touched) ?? stage.settled.instruments[0],
-  )
-  const rimOf = (id: string | undefined): number =>
-    instruments.find((i) => i.protractor.id === id)?.protractor.edgeRadius ?? 75
-  const lensAt = $derived(
-    !options.lens ? null : stage.free ? hand.lookAt(scene, laid, rimOf(laid?.instrumentId)) : scene.lens,
   )
   const lying = $derived(laid && live.reply ? { [laid.id]: live.reply.lying } : {})
 
@@ -243,45 +226,6 @@
     if (event.detail > 0 && button && !button.closest('form')) button.blur()
   }
 
-  function drop(id: string): void {
-    if (options.snap) stage.touch((s) => hand.snap(s, id), `place:${id}`)
-    stage.letGo()
-  }
-
-  /* The paper itself: a tool draws on it, the empty hand carries it. */
-  function down(event: PointerEvent, at: Point): void {
-    if (event.button !== 0 || !script) return
-    if (tool === 'dot') {
-      stage.touch((s) => hand.makeDot(s, at, blunt))
-    } else if (tool === 'name') {
-      naming = at
-    } else if (tool === 'ray') {
-      ruling = { from: hand.rayFrom(stage.settled, at), to: at }
-      ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
-    } else {
-      panning = { x: event.clientX, y: event.clientY }
-      ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
-    }
-  }
-
-  function drag(event: PointerEvent, at: Point, mmPerPixel: number): void {
-    if (ruling) {
-      ruling = { ...ruling, to: at }
-    } else if (panning) {
-      view = moved(view, (event.clientX - panning.x) * mmPerPixel, (event.clientY - panning.y) * mmPerPixel)
-      panning = { x: event.clientX, y: event.clientY }
-    }
-  }
-
-  function up(): void {
-    if (ruling) {
-      const { from, to } = ruling
-      if (Math.hypot(to.x - from.x, to.y - from.y) > 2) stage.touch((s) => hand.drawLine(s, from, to, blunt))
-    }
-    ruling = null
-    panning = null
-  }
-
   function take(id: string): void {
     panel = null
     stage.touch((s) => hand.take(s, id))
@@ -309,47 +253,33 @@
   }
 
   const title = $derived(script?.title ?? 'Jaunty Compass')
-  const centreOf = (): Point =>
-    laid?.placement.centre ?? stage.settled.figures[0]?.angle.vertex ?? { x: 0, y: 0 }
 </script>
 
 <svelte:window onkeydown={key} onclick={letGo} />
 <svelte:document onfullscreenchange={() => !document.fullscreenElement && (options.projecting = false)} />
 
 <div class="board" class:dark={options.dark} class:projecting={options.projecting}>
-  <main class="stage" class:drawing={tool !== 'hand'} bind:this={svg}>
-    <Sheet
+  <main class="stage" bind:this={svg}>
+    <StageSheet
+      {stage}
+      {instruments}
       label={script ? `Sheet: ${title}` : 'Empty sheet'}
-      {...window_}
-      {insets}
-      rules
-      onpaperdown={down}
-      onpapermove={drag}
-      onpaperup={up}
-      onpaperwheel={(factor) => (view = closeUp(view, factor))}
-    >
-      <g id="scene">
-        <SheetScene
-          {scene}
-          {instruments}
-          beat={stage.at}
-          {lying}
-          onplace={(id, placement) => {
-            touched = id
-            stage.touch((s) => hand.place(s, id, placement), `place:${id}`)
-          }}
-          ondrop={drop}
-          onarm={(id, which, to) => stage.touch((s) => hand.dragArm(s, id, which, to), `arm:${id}:${which}`)}
-          onthing={(id, by) => stage.touch((s) => hand.moveThing(s, id, by), `thing:${id}`)}
-          onremove={(id) => stage.touch((s) => hand.rubOut(s, id))}
-        />
-        {#if ruling}
-          <Straightedge laid={hand.ruled(ruling.from, ruling.to)} />
-          <line class="ruling" x1={ruling.from.x} y1={ruling.from.y} x2={ruling.to.x} y2={ruling.to.y} />
-        {/if}
-      </g>
-      {#if lensAt}<Lens {scene} {instruments} target={lensAt} middle={centreOf()} />{/if}
-    </Sheet>
+      {tool}
+      {blunt}
+      {lying}
+      {laid}
+      lens={options.lens}
+      snap={options.snap}
+      insets={{
+        left: options.projecting ? 150 : 196,
+        right: options.projecting ? 30 : 116,
+        top: 24,
+        bottom: 14,
+      }}
+      window={window_}
+      bind:view
+      ontouch={(id) => (touched = id)}
+    />
     <header>
       {#if !options.projecting}
         <h1><a href="/">Jaunty Compass</a></h1>
@@ -375,22 +305,7 @@
         />
       </div>
     {/if}
-    {#if stage.free}
-      <div class="free" role="status">
-        <span>Your hand has the sheet.</span>
-        {#if laid}
-          <button
-            type="button"
-            onclick={() =>
-              stage.touch((s) =>
-                hand.place(s, laid.id, { ...laid.placement, turnedOver: !laid.placement.turnedOver }),
-              )}>Turn over</button
-          >
-          <button type="button" onclick={() => stage.touch((s) => hand.putAway(s, laid.id))}>Put away</button>
-        {/if}
-        <button type="button" onclick={() => stage.rejoin()}>Back to the demonstration</button>
-      </div>
-    {/if}
+    {#if stage.free}<FreeBar {stage} {laid} />{/if}
     {#if panel}
       <div
         class="popover"
@@ -451,23 +366,11 @@
         {/if}
       </div>
     {/if}
-    {#if naming}
-      <NameForm
-        onwrite={(text) => {
-          const at = naming!
-          naming = null
-          if (text) stage.touch((s) => hand.writeName(s, at, text))
-        }}
-      />
-    {/if}
-    {#if failure}
-      <p class="failure" role="alert">
-        {failure}
-        <button type="button" onclick={() => (failure = '')}>All right</button>
-      </p>
-    {:else if script && script.warnings.length > 0 && stage.at === 0 && !stage.free}
-      <p class="warning" role="note">{script.warnings.join(' ')}</p>
-    {/if}
+    <Notices
+      {failure}
+      warnings={script && stage.at === 0 && !stage.free ? script.warnings : []}
+      onread={() => (failure = '')}
+    />
     <p class="visually-hidden" aria-live="polite">{stage.free ? (live.reply?.lying ?? '') : ''}</p>
     {#if options.pointer}<HandPointer />{/if}
   </main>
@@ -532,18 +435,6 @@
     min-height: 0;
     background: var(--paper);
   }
-  .drawing {
-    cursor: crosshair;
-  }
-  /* A pencil in the hand draws on whatever lies there; it carries nothing. */
-  .drawing :global(#scene *) {
-    pointer-events: none;
-  }
-  .ruling {
-    stroke: var(--pencil);
-    stroke-width: 0.75;
-    stroke-linecap: round;
-  }
   header {
     position: absolute;
     left: 40px;
@@ -590,49 +481,6 @@
     --brass: #8a5f0e;
     border: 1px solid var(--ink);
     box-shadow: 0 8px 28px rgb(15 35 64 / 18%);
-  }
-  .free {
-    position: absolute;
-    left: 50%;
-    top: 14px;
-    transform: translateX(-50%);
-    display: flex;
-    align-items: center;
-    gap: 4px;
-    padding: 2px 4px 2px 14px;
-    background: #fff;
-    color: #0f2340;
-    border: 1px solid var(--brass);
-    font-size: 15px;
-  }
-  .free button,
-  .failure button {
-    min-height: 44px;
-    padding: 0 12px;
-    border: 0;
-    background: none;
-    color: #1d4f91;
-    font: 600 15px var(--sans);
-    text-decoration: underline;
-    cursor: pointer;
-  }
-  .failure,
-  .warning {
-    position: absolute;
-    left: 50%;
-    bottom: 12px;
-    transform: translateX(-50%);
-    max-width: 720px;
-    margin: 0;
-    padding: 10px 16px;
-    background: #fff;
-    color: #0f2340;
-    border-left: 4px solid #b3261e;
-    font-size: 17px;
-    line-height: 1.4;
-  }
-  .warning {
-    border-left-color: var(--brass-light);
   }
   .blank {
     position: fixed;

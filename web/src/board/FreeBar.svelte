@@ -1,0 +1,53 @@
+<!-- Told while the hand has the sheet: what can be done with the instrument in it, and the way back. -->
+<script lang="ts">
+  import type { Schema } from '../api/client'
+  import * as hand from './hand'
+  import type { Stage } from './stage.svelte'
+
+  interface Props {
+    stage: Stage
+    laid: Schema['LaidInstrument'] | undefined
+  }
+  let { stage, laid }: Props = $props()
+
+  const turnOver = (which: Schema['LaidInstrument']): void =>
+    stage.touch((s) =>
+      hand.place(s, which.id, { ...which.placement, turnedOver: !which.placement.turnedOver }),
+    )
+</script>
+
+<div class="free" role="status">
+  <span>Your hand has the sheet.</span>
+  {#if laid}
+    <button type="button" onclick={() => turnOver(laid)}>Turn over</button>
+    <button type="button" onclick={() => stage.touch((s) => hand.putAway(s, laid.id))}>Put away</button>
+  {/if}
+  <button type="button" onclick={() => stage.rejoin()}>Back to the demonstration</button>
+</div>
+
+<style>
+  .free {
+    position: absolute;
+    left: 50%;
+    top: 14px;
+    transform: translateX(-50%);
+    display: flex;
+    align-items: center;
+    gap: 4px;
+    padding: 2px 4px 2px 14px;
+    background: #fff;
+    color: #0f2340;
+    border: 1px solid var(--brass);
+    font-size: 15px;
+  }
+  button {
+    min-height: 44px;
+    padding: 0 12px;
+    border: 0;
+    background: none;
+    color: #1d4f91;
+    font: 600 15px var(--sans);
+    text-decoration: underline;
+    cursor: pointer;
+  }
+</style>

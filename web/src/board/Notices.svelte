@@ -1,0 +1,48 @@
+<!-- What went wrong with a request or an address, or what the teacher should know before the lesson does. -->
+<script lang="ts">
+  interface Props {
+    failure: string
+    warnings: readonly string[]
+    onread: () => void
+  }
+  let { failure, warnings, onread }: Props = $props()
+</script>
+
+{#if failure}
+  <p class="failure" role="alert">
+    {failure}
+    <button type="button" onclick={onread}>All right</button>
+  </p>
+{:else if warnings.length > 0}
+  <p class="warning" role="note">{warnings.join(' ')}</p>
+{/if}
+
+<style>
+  p {
+    position: absolute;
+    left: 50%;
+    bottom: 12px;
+    transform: translateX(-50%);
+    max-width: 720px;
+    margin: 0;
+    padding: 10px 16px;
+    background: #fff;
+    color: #0f2340;
+    border-left: 4px solid #b3261e;
+    font-size: 17px;
+    line-height: 1.4;
+  }
+  .warning {
+    border-left-color: var(--brass-light);
+  }
+  button {
+    min-height: 44px;
+    padding: 0 12px;
+    border: 0;
+    background: none;
+    color: #1d4f91;
+    font: 600 15px var(--sans);
+    text-decoration: underline;
+    cursor: pointer;
+  }
+</style>

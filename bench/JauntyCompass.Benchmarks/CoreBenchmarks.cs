@@ -38,10 +38,10 @@ public class CoreBenchmarks
         DemonstrationCatalogue.All.ToDictionary(d => new DemonstrationTask(
             Angle with
             {
-                Measure = new Measure(d.UsualMeasure),
-                EndLength = d.UsualEndLength,
+                Measure = new Measure(d.Facts.UsualMeasure),
+                EndLength = d.Facts.UsualEndLength,
             },
-            d.UsualInstrument,
+            d.Facts.UsualInstrument,
             new AngleNames("K", "L", d.Key[..1] + "M"),
             HouseRules.Usual with
             {

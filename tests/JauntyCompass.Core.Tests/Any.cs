@@ -95,9 +95,12 @@ public static class Arbitraries
     public static Arbitrary<ShownCase> ShownCase() =>
         (
             from demonstration in Gen.Elements(DemonstrationCatalogue.All.ToArray())
-            from angle in Any.Angle(demonstration.LeastMeasure, demonstration.MostMeasure)
+            from angle in Any.Angle(
+                demonstration.Facts.LeastMeasure,
+                demonstration.Facts.MostMeasure
+            )
             from usual in Gen.Frequency(
-                (2, Gen.Constant(demonstration.UsualInstrument)),
+                (2, Gen.Constant(demonstration.Facts.UsualInstrument)),
                 (3, Any.Protractor())
             )
             from rules in Any.HouseRules()

@@ -45,56 +45,67 @@ public enum DemonstrationGroup
     WentWrong,
 }
 
+/// <summary>What the Board's list and its address know of a demonstration.</summary>
+/// <param name="Key">Short unique name, such as <c>measure</c>.</param>
+/// <param name="Group">Its heading.</param>
+/// <param name="Title">What a teacher calls it.</param>
+/// <param name="Summary">What the class sees, in one sentence.</param>
+public sealed record DemonstrationFacts(
+    string Key,
+    DemonstrationGroup Group,
+    string Title,
+    string Summary
+)
+{
+    /// <summary>The measure with which it is opened by one press, in degrees.</summary>
+    public double UsualMeasure { get; init; } = 64;
+
+    /// <summary>Length of the end arm with which it is opened by one press, in mm.</summary>
+    public double UsualEndLength { get; init; } = 90;
+
+    /// <summary>The instrument with which it is opened by one press.</summary>
+    public Protractor UsualInstrument { get; init; } = InstrumentCatalogue.DeskHalfCircle;
+
+    /// <summary>The smallest measure it can show, in degrees.</summary>
+    public double LeastMeasure { get; init; } = 1;
+
+    /// <summary>The largest measure it can show, in degrees.</summary>
+    public double MostMeasure { get; init; } = 359;
+
+    /// <summary>Why its measures are limited, as a sentence.</summary>
+    public string WhyMeasure { get; init; } =
+        "At 0° and 360° the arms lie on each other and there is nothing to lay on.";
+}
+
 /// <summary>
 /// A demonstration that the Board can play. It builds a script from a task and decides nothing by itself that a house rule
 /// decides. A new one is a type of its own and one line in <see cref="DemonstrationCatalogue"/>.
 /// </summary>
-public abstract class Demonstration
+/// <param name="facts">What the Board's list knows of it.</param>
+public abstract class Demonstration(DemonstrationFacts facts)
 {
-    /// <summary>Short unique name, such as <c>measure</c>.</summary>
-    public abstract string Key { get; }
+    /// <summary>What the Board's list knows of it.</summary>
+    public DemonstrationFacts Facts { get; } = facts;
+
+    /// <summary>Its short unique name.</summary>
+    public string Key => Facts.Key;
 
     /// <summary>What a teacher calls it.</summary>
-    public abstract string Title { get; }
-
-    /// <summary>What the class sees, in one sentence.</summary>
-    public abstract string Summary { get; }
-
-    /// <summary>Its heading.</summary>
-    public abstract DemonstrationGroup Group { get; }
-
-    /// <summary>The measure with which it is opened by one press, in degrees.</summary>
-    public virtual double UsualMeasure => 64;
-
-    /// <summary>Length of the end arm with which it is opened by one press, in mm.</summary>
-    public virtual double UsualEndLength => 90;
-
-    /// <summary>The instrument with which it is opened by one press.</summary>
-    public virtual Protractor UsualInstrument => InstrumentCatalogue.DeskHalfCircle;
-
-    /// <summary>The smallest measure it can show, in degrees.</summary>
-    public virtual double LeastMeasure => 1;
-
-    /// <summary>The largest measure it can show, in degrees.</summary>
-    public virtual double MostMeasure => 359;
+    public string Title => Facts.Title;
 
     /// <summary>Names what of a task it cannot show. The task's parts are checked already.</summary>
     public virtual void Check(DemonstrationTask task, Faults faults)
     {
         double measure = task.Angle.Measure.Degrees;
-        if (measure < LeastMeasure || measure > MostMeasure)
+        if (measure < Facts.LeastMeasure || measure > Facts.MostMeasure)
         {
             faults.Add(
                 "angle.measure",
-                $"must be from {Numbers.Plain(LeastMeasure)} to {Numbers.Plain(MostMeasure)} degrees for “{Title}”. {WhyMeasure}".TrimEnd()
+                $"must be from {Numbers.Plain(Facts.LeastMeasure)} to {Numbers.Plain(Facts.MostMeasure)} degrees for “{Title}”. {Facts.WhyMeasure}"
             );
         }
     }
 
     /// <summary>Builds the script of a task that passes <see cref="Check"/>.</summary>
     public abstract Script Build(DemonstrationTask task);
-
-    /// <summary>Why its measures are limited, as a sentence.</summary>
-    protected virtual string WhyMeasure =>
-        "At 0° and 360° the arms lie on each other and there is nothing to lay on.";
 }

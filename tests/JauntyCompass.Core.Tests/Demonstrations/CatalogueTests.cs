@@ -27,12 +27,12 @@ public class CatalogueTests
             new Angle(
                 default,
                 default,
-                new Measure(demonstration.UsualMeasure),
+                new Measure(demonstration.Facts.UsualMeasure),
                 Opening.Anticlockwise,
                 90,
-                demonstration.UsualEndLength
+                demonstration.Facts.UsualEndLength
             ),
-            demonstration.UsualInstrument,
+            demonstration.Facts.UsualInstrument,
             Names,
             rules ?? HouseRules.Usual
         );

@@ -25,15 +25,15 @@ public class LessonTests
         var angle = new Angle(
             default,
             new Direction(opening == Opening.Anticlockwise ? 0 : 180),
-            new Measure(measure ?? demonstration.UsualMeasure),
+            new Measure(measure ?? demonstration.Facts.UsualMeasure),
             opening,
             90,
-            demonstration.UsualEndLength
+            demonstration.Facts.UsualEndLength
         );
         return demonstration.Build(
             new DemonstrationTask(
                 angle,
-                with ?? demonstration.UsualInstrument,
+                with ?? demonstration.Facts.UsualInstrument,
                 Names,
                 rules ?? HouseRules.Usual,
                 BaseRayGiven: given

@@ -7,30 +7,28 @@ namespace JauntyCompass.Core.Demonstrations.Drawing;
 /// <summary>Draw an angle of any measure up to 180°, step by step, and measure it again.</summary>
 public class DrawAngle : Demonstration
 {
+    /// <summary>Any measure up to a straight angle.</summary>
+    public DrawAngle()
+        : this(
+            new DemonstrationFacts(
+                "draw",
+                DemonstrationGroup.Drawing,
+                "Draw an angle",
+                "Base ray, protractor, dot, second ray, label, and measured again."
+            )
+            {
+                UsualMeasure = 128,
+                MostMeasure = 179,
+                WhyMeasure =
+                    "A straight angle needs no protractor, and reflex ones have demonstrations of their own.",
+            }
+        ) { }
+
+    /// <summary>The same steps for a demonstration of its own.</summary>
+    private protected DrawAngle(DemonstrationFacts facts)
+        : base(facts) { }
+
     private const string Id = "angle";
-
-    /// <inheritdoc/>
-    public override string Key => "draw";
-
-    /// <inheritdoc/>
-    public override string Title => "Draw an angle";
-
-    /// <inheritdoc/>
-    public override string Summary =>
-        "Base ray, protractor, dot, second ray, label, and measured again.";
-
-    /// <inheritdoc/>
-    public override DemonstrationGroup Group => DemonstrationGroup.Drawing;
-
-    /// <inheritdoc/>
-    public override double UsualMeasure => 128;
-
-    /// <inheritdoc/>
-    public override double MostMeasure => 179;
-
-    /// <inheritdoc/>
-    protected override string WhyMeasure =>
-        "A straight angle needs no protractor, and reflex ones have demonstrations of their own.";
 
     /// <inheritdoc/>
     public override void Check(DemonstrationTask task, Faults faults)

@@ -9,37 +9,24 @@ namespace JauntyCompass.Core.Demonstrations.Drawing;
 /// Draw with raised marks: count to the measure, lock the arm, turn the instrument over. Left and right are then swapped, so
 /// one side of the arm gives the angle and the other its supplement; the kind decides which is marked.
 /// </summary>
-public sealed class DrawByTouch : Demonstration
+public sealed class DrawByTouch()
+    : Demonstration(
+        new DemonstrationFacts(
+            "draw-by-touch",
+            DemonstrationGroup.Drawing,
+            "Draw by touch",
+            "Count, lock, turn over, draw along the arm; the kind decides which side."
+        )
+        {
+            UsualMeasure = 65,
+            UsualInstrument = InstrumentCatalogue.Tactile,
+            LeastMeasure = 5,
+            MostMeasure = 175,
+            WhyMeasure = "The arm needs room to turn.",
+        }
+    )
 {
     private const string Id = "angle";
-
-    /// <inheritdoc/>
-    public override string Key => "draw-by-touch";
-
-    /// <inheritdoc/>
-    public override string Title => "Draw by touch";
-
-    /// <inheritdoc/>
-    public override string Summary =>
-        "Count, lock, turn over, draw along the arm; the kind decides which side.";
-
-    /// <inheritdoc/>
-    public override DemonstrationGroup Group => DemonstrationGroup.Drawing;
-
-    /// <inheritdoc/>
-    public override double UsualMeasure => 65;
-
-    /// <inheritdoc/>
-    public override double LeastMeasure => 5;
-
-    /// <inheritdoc/>
-    public override double MostMeasure => 175;
-
-    /// <inheritdoc/>
-    public override Protractor UsualInstrument => InstrumentCatalogue.Tactile;
-
-    /// <inheritdoc/>
-    protected override string WhyMeasure => "The arm needs room to turn.";
 
     /// <inheritdoc/>
     public override void Check(DemonstrationTask task, Faults faults)

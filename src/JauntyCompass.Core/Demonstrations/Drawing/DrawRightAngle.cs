@@ -1,26 +1,18 @@
 namespace JauntyCompass.Core.Demonstrations.Drawing;
 
 /// <summary>Draw a right angle; it gets a box instead of an arc.</summary>
-public sealed class DrawRightAngle : DrawAngle
-{
-    /// <inheritdoc/>
-    public override string Key => "draw-right";
-
-    /// <inheritdoc/>
-    public override string Title => "Draw a right angle";
-
-    /// <inheritdoc/>
-    public override string Summary => "Exactly 90°, and a box instead of an arc.";
-
-    /// <inheritdoc/>
-    public override double UsualMeasure => 90;
-
-    /// <inheritdoc/>
-    public override double LeastMeasure => 90;
-
-    /// <inheritdoc/>
-    public override double MostMeasure => 90;
-
-    /// <inheritdoc/>
-    protected override string WhyMeasure => "A right angle has exactly 90°.";
-}
+public sealed class DrawRightAngle()
+    : DrawAngle(
+        new DemonstrationFacts(
+            "draw-right",
+            DemonstrationGroup.Drawing,
+            "Draw a right angle",
+            "Exactly 90°, and a box instead of an arc."
+        )
+        {
+            UsualMeasure = 90,
+            LeastMeasure = 90,
+            MostMeasure = 90,
+            WhyMeasure = "A right angle has exactly 90°.",
+        }
+    );

@@ -3,33 +3,23 @@ using JauntyCompass.Core.Angles;
 namespace JauntyCompass.Core.Demonstrations.Drawing;
 
 /// <summary>Draw a straight angle: one line and a point on it, no protractor.</summary>
-public sealed class DrawStraightAngle : Demonstration
+public sealed class DrawStraightAngle()
+    : Demonstration(
+        new DemonstrationFacts(
+            "draw-straight",
+            DemonstrationGroup.Drawing,
+            "Draw a straight angle",
+            "One line and a point on it: no protractor needed."
+        )
+        {
+            UsualMeasure = 180,
+            LeastMeasure = 180,
+            MostMeasure = 180,
+            WhyMeasure = "A straight angle has exactly 180°.",
+        }
+    )
 {
     private const string Id = "angle";
-
-    /// <inheritdoc/>
-    public override string Key => "draw-straight";
-
-    /// <inheritdoc/>
-    public override string Title => "Draw a straight angle";
-
-    /// <inheritdoc/>
-    public override string Summary => "One line and a point on it: no protractor needed.";
-
-    /// <inheritdoc/>
-    public override DemonstrationGroup Group => DemonstrationGroup.Drawing;
-
-    /// <inheritdoc/>
-    public override double UsualMeasure => 180;
-
-    /// <inheritdoc/>
-    public override double LeastMeasure => 180;
-
-    /// <inheritdoc/>
-    public override double MostMeasure => 180;
-
-    /// <inheritdoc/>
-    protected override string WhyMeasure => "A straight angle has exactly 180°.";
 
     /// <inheritdoc/>
     public override Script Build(DemonstrationTask task)

@@ -5,31 +5,23 @@ using JauntyCompass.Core.Demonstrations.Measuring;
 namespace JauntyCompass.Core.Demonstrations.Drawing;
 
 /// <summary>The supplement from the same set-up: the base ray is drawn on backwards, and the second ray serves both angles.</summary>
-public sealed class DrawSupplement : Demonstration
+public sealed class DrawSupplement()
+    : Demonstration(
+        new DemonstrationFacts(
+            "draw-supplement",
+            DemonstrationGroup.Drawing,
+            "Draw an angle and its supplement",
+            "One set-up, two angles that make a straight line."
+        )
+        {
+            UsualMeasure = 52,
+            MostMeasure = 179,
+            WhyMeasure = "The two make 180° together.",
+        }
+    )
 {
     private const string Id = "angle";
     private const string Other = "supplement";
-
-    /// <inheritdoc/>
-    public override string Key => "draw-supplement";
-
-    /// <inheritdoc/>
-    public override string Title => "Draw an angle and its supplement";
-
-    /// <inheritdoc/>
-    public override string Summary => "One set-up, two angles that make a straight line.";
-
-    /// <inheritdoc/>
-    public override DemonstrationGroup Group => DemonstrationGroup.Drawing;
-
-    /// <inheritdoc/>
-    public override double UsualMeasure => 52;
-
-    /// <inheritdoc/>
-    public override double MostMeasure => 179;
-
-    /// <inheritdoc/>
-    protected override string WhyMeasure => "The two make 180° together.";
 
     /// <inheritdoc/>
     public override void Check(DemonstrationTask task, Faults faults)

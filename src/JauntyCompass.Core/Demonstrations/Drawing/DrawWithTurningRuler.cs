@@ -9,35 +9,24 @@ namespace JauntyCompass.Core.Demonstrations.Drawing;
 /// A turning ruler is set once and slid without turning: it repeats the angle. Where its only scale counts the other way, it
 /// is set to 180 minus the measure.
 /// </summary>
-public sealed class DrawWithTurningRuler : Demonstration
+public sealed class DrawWithTurningRuler()
+    : Demonstration(
+        new DemonstrationFacts(
+            "turning-ruler",
+            DemonstrationGroup.Drawing,
+            "The turning ruler",
+            "Set it once, slide it, and draw the same angle again and again."
+        )
+        {
+            UsualInstrument = InstrumentCatalogue.TurningRuler,
+            LeastMeasure = 5,
+            MostMeasure = 175,
+            WhyMeasure = "The ruler needs room to turn.",
+        }
+    )
 {
     private const string Id = "angle";
     private const double SlideBy = 42;
-
-    /// <inheritdoc/>
-    public override string Key => "turning-ruler";
-
-    /// <inheritdoc/>
-    public override string Title => "The turning ruler";
-
-    /// <inheritdoc/>
-    public override string Summary =>
-        "Set it once, slide it, and draw the same angle again and again.";
-
-    /// <inheritdoc/>
-    public override DemonstrationGroup Group => DemonstrationGroup.Drawing;
-
-    /// <inheritdoc/>
-    public override double MostMeasure => 175;
-
-    /// <inheritdoc/>
-    public override double LeastMeasure => 5;
-
-    /// <inheritdoc/>
-    public override Protractor UsualInstrument => InstrumentCatalogue.TurningRuler;
-
-    /// <inheritdoc/>
-    protected override string WhyMeasure => "The ruler needs room to turn.";
 
     /// <inheritdoc/>
     public override void Check(DemonstrationTask task, Faults faults)

@@ -3,24 +3,20 @@ using JauntyCompass.Core.Angles;
 namespace JauntyCompass.Core.Demonstrations.Estimating;
 
 /// <summary>Estimate against benchmarks: which is nearest, more or less, then a number; then it is checked.</summary>
-public sealed class EstimateAngle : Demonstration
+public sealed class EstimateAngle()
+    : Demonstration(
+        new DemonstrationFacts(
+            "estimate",
+            DemonstrationGroup.Estimating,
+            "Estimate first",
+            "Nearest benchmark, more or less, a number; then the check."
+        )
+        {
+            UsualMeasure = 52,
+        }
+    )
 {
     private const string Id = "angle";
-
-    /// <inheritdoc/>
-    public override string Key => "estimate";
-
-    /// <inheritdoc/>
-    public override string Title => "Estimate first";
-
-    /// <inheritdoc/>
-    public override string Summary => "Nearest benchmark, more or less, a number; then the check.";
-
-    /// <inheritdoc/>
-    public override DemonstrationGroup Group => DemonstrationGroup.Estimating;
-
-    /// <inheritdoc/>
-    public override double UsualMeasure => 52;
 
     /// <inheritdoc/>
     public override Script Build(DemonstrationTask task)

@@ -5,28 +5,21 @@ using JauntyCompass.Core.Instruments;
 namespace JauntyCompass.Core.Demonstrations.Measuring;
 
 /// <summary>A full circle follows a turn arrow from the starting arm; with zero on the other arm it says the rest of the turn.</summary>
-public sealed class FullCircleTurn : Demonstration
+public sealed class FullCircleTurn()
+    : Demonstration(
+        new DemonstrationFacts(
+            "full-circle-turn",
+            DemonstrationGroup.Measuring,
+            "Follow the turn on a full circle",
+            "Zero on the starting arm, along the arrow; and what comes of zero on the other arm."
+        )
+        {
+            UsualMeasure = 235,
+            UsualInstrument = InstrumentCatalogue.FullCircleOneScale,
+        }
+    )
 {
     private const string Id = "angle";
-
-    /// <inheritdoc/>
-    public override string Key => "full-circle-turn";
-
-    /// <inheritdoc/>
-    public override string Title => "Follow the turn on a full circle";
-
-    /// <inheritdoc/>
-    public override string Summary =>
-        "Zero on the starting arm, along the arrow; and what comes of zero on the other arm.";
-
-    /// <inheritdoc/>
-    public override DemonstrationGroup Group => DemonstrationGroup.Measuring;
-
-    /// <inheritdoc/>
-    public override double UsualMeasure => 235;
-
-    /// <inheritdoc/>
-    public override Protractor UsualInstrument => InstrumentCatalogue.FullCircleOneScale;
 
     /// <inheritdoc/>
     public override void Check(DemonstrationTask task, Faults faults)

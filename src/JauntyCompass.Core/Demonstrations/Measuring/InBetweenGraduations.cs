@@ -4,31 +4,22 @@ using JauntyCompass.Core.Instruments;
 namespace JauntyCompass.Core.Demonstrations.Measuring;
 
 /// <summary>Ten, five, ones: how a reading between two labels is found, also by counting back.</summary>
-public sealed class InBetweenGraduations : Demonstration
+public sealed class InBetweenGraduations()
+    : Demonstration(
+        new DemonstrationFacts(
+            "in-between",
+            DemonstrationGroup.Measuring,
+            "Between the labels",
+            "The ten, the five, the ones; and back from a label when that is nearer."
+        )
+        {
+            UsualMeasure = 78,
+            MostMeasure = 179,
+            WhyMeasure = "A half circle lies over the opening itself.",
+        }
+    )
 {
     private const string Id = "angle";
-
-    /// <inheritdoc/>
-    public override string Key => "in-between";
-
-    /// <inheritdoc/>
-    public override string Title => "Between the labels";
-
-    /// <inheritdoc/>
-    public override string Summary =>
-        "The ten, the five, the ones; and back from a label when that is nearer.";
-
-    /// <inheritdoc/>
-    public override DemonstrationGroup Group => DemonstrationGroup.Measuring;
-
-    /// <inheritdoc/>
-    public override double UsualMeasure => 78;
-
-    /// <inheritdoc/>
-    public override double MostMeasure => 179;
-
-    /// <inheritdoc/>
-    protected override string WhyMeasure => "A half circle lies over the opening itself.";
 
     /// <inheritdoc/>
     public override void Check(DemonstrationTask task, Faults faults)

@@ -9,30 +9,22 @@ namespace JauntyCompass.Core.Demonstrations.Measuring;
 /// Measure an angle: say the kind, turn, centre mark, zero line, extend if short, choose the scale, count up, write, check.
 /// Kind, estimate and order follow the house rules. A reflex angle on a half circle is measured by way of the smaller one.
 /// </summary>
-public sealed class MeasureAngle : Demonstration
+public sealed class MeasureAngle()
+    : Demonstration(
+        new DemonstrationFacts(
+            "measure",
+            DemonstrationGroup.Measuring,
+            "Measure an angle",
+            "Any angle, step by step, the way the class does it."
+        )
+        {
+            UsualEndLength = 44,
+            LeastMeasure = 0.5,
+            MostMeasure = 359.5,
+        }
+    )
 {
     private const string Id = "angle";
-
-    /// <inheritdoc/>
-    public override string Key => "measure";
-
-    /// <inheritdoc/>
-    public override string Title => "Measure an angle";
-
-    /// <inheritdoc/>
-    public override string Summary => "Any angle, step by step, the way the class does it.";
-
-    /// <inheritdoc/>
-    public override DemonstrationGroup Group => DemonstrationGroup.Measuring;
-
-    /// <inheritdoc/>
-    public override double UsualEndLength => 44;
-
-    /// <inheritdoc/>
-    public override double LeastMeasure => 0.5;
-
-    /// <inheritdoc/>
-    public override double MostMeasure => 359.5;
 
     /// <inheritdoc/>
     public override void Check(DemonstrationTask task, Faults faults)

@@ -4,33 +4,23 @@ using JauntyCompass.Core.Instruments;
 namespace JauntyCompass.Core.Demonstrations.Measuring;
 
 /// <summary>Measure with raised marks: the arm is turned onto the angle's arm, locked, and the marks are counted by touch.</summary>
-public sealed class MeasureByTouch : Demonstration
+public sealed class MeasureByTouch()
+    : Demonstration(
+        new DemonstrationFacts(
+            "by-touch",
+            DemonstrationGroup.Measuring,
+            "By touch",
+            "Raised marks, an arm that locks, and fingers that count."
+        )
+        {
+            UsualMeasure = 65,
+            UsualInstrument = InstrumentCatalogue.Tactile,
+            MostMeasure = 180,
+            WhyMeasure = "A half circle lies over the opening itself.",
+        }
+    )
 {
     private const string Id = "angle";
-
-    /// <inheritdoc/>
-    public override string Key => "by-touch";
-
-    /// <inheritdoc/>
-    public override string Title => "By touch";
-
-    /// <inheritdoc/>
-    public override string Summary => "Raised marks, an arm that locks, and fingers that count.";
-
-    /// <inheritdoc/>
-    public override DemonstrationGroup Group => DemonstrationGroup.Measuring;
-
-    /// <inheritdoc/>
-    public override double UsualMeasure => 65;
-
-    /// <inheritdoc/>
-    public override double MostMeasure => 180;
-
-    /// <inheritdoc/>
-    public override Protractor UsualInstrument => InstrumentCatalogue.Tactile;
-
-    /// <inheritdoc/>
-    protected override string WhyMeasure => "A half circle lies over the opening itself.";
 
     /// <inheritdoc/>
     public override void Check(DemonstrationTask task, Faults faults)

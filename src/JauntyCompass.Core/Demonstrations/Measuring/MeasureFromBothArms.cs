@@ -3,30 +3,22 @@ using JauntyCompass.Core.Checking;
 namespace JauntyCompass.Core.Demonstrations.Measuring;
 
 /// <summary>Measure from one arm, then from the other: the number must be the same.</summary>
-public sealed class MeasureFromBothArms : Demonstration
+public sealed class MeasureFromBothArms()
+    : Demonstration(
+        new DemonstrationFacts(
+            "both-arms",
+            DemonstrationGroup.Measuring,
+            "From both arms",
+            "Measured from either arm, an angle gives the same number."
+        )
+        {
+            UsualMeasure = 127,
+            MostMeasure = 180,
+            WhyMeasure = "A half circle lies over the opening itself.",
+        }
+    )
 {
     private const string Id = "angle";
-
-    /// <inheritdoc/>
-    public override string Key => "both-arms";
-
-    /// <inheritdoc/>
-    public override string Title => "From both arms";
-
-    /// <inheritdoc/>
-    public override string Summary => "Measured from either arm, an angle gives the same number.";
-
-    /// <inheritdoc/>
-    public override DemonstrationGroup Group => DemonstrationGroup.Measuring;
-
-    /// <inheritdoc/>
-    public override double UsualMeasure => 127;
-
-    /// <inheritdoc/>
-    public override double MostMeasure => 180;
-
-    /// <inheritdoc/>
-    protected override string WhyMeasure => "A half circle lies over the opening itself.";
 
     /// <inheritdoc/>
     public override void Check(DemonstrationTask task, Faults faults)

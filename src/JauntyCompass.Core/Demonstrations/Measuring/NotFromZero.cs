@@ -5,31 +5,23 @@ using JauntyCompass.Core.Instruments;
 namespace JauntyCompass.Core.Demonstrations.Measuring;
 
 /// <summary>Any graduation on the first arm: read both and subtract.</summary>
-public sealed class NotFromZero : Demonstration
+public sealed class NotFromZero()
+    : Demonstration(
+        new DemonstrationFacts(
+            "not-from-zero",
+            DemonstrationGroup.Measuring,
+            "Not starting at zero",
+            "Read both arms on one scale and subtract."
+        )
+        {
+            UsualMeasure = 70,
+            MostMeasure = 175,
+            WhyMeasure = "Both arms must lie on one scale, neither on its zero.",
+        }
+    )
 {
     private const string Id = "angle";
     private const double UsualStart = 25;
-
-    /// <inheritdoc/>
-    public override string Key => "not-from-zero";
-
-    /// <inheritdoc/>
-    public override string Title => "Not starting at zero";
-
-    /// <inheritdoc/>
-    public override string Summary => "Read both arms on one scale and subtract.";
-
-    /// <inheritdoc/>
-    public override DemonstrationGroup Group => DemonstrationGroup.Measuring;
-
-    /// <inheritdoc/>
-    public override double UsualMeasure => 70;
-
-    /// <inheritdoc/>
-    public override double MostMeasure => 175;
-
-    /// <inheritdoc/>
-    protected override string WhyMeasure => "Both arms must lie on one scale, neither on its zero.";
 
     /// <inheritdoc/>
     public override void Check(DemonstrationTask task, Faults faults)

@@ -4,32 +4,23 @@ using JauntyCompass.Core.Checking;
 namespace JauntyCompass.Core.Demonstrations.Measuring;
 
 /// <summary>Arms too short, and the book must not be drawn in: the angle is traced and measured on the tracing paper.</summary>
-public sealed class TraceShortArms : Demonstration
+public sealed class TraceShortArms()
+    : Demonstration(
+        new DemonstrationFacts(
+            "trace",
+            DemonstrationGroup.Measuring,
+            "Short arms: trace them",
+            "When the book must stay clean, trace the angle and draw its arms on."
+        )
+        {
+            UsualEndLength = 38,
+            MostMeasure = 180,
+            WhyMeasure = "A half circle lies over the opening itself.",
+        }
+    )
 {
     private const string Id = "angle";
     private const double BeyondRim = 12;
-
-    /// <inheritdoc/>
-    public override string Key => "trace";
-
-    /// <inheritdoc/>
-    public override string Title => "Short arms: trace them";
-
-    /// <inheritdoc/>
-    public override string Summary =>
-        "When the book must stay clean, trace the angle and draw its arms on.";
-
-    /// <inheritdoc/>
-    public override DemonstrationGroup Group => DemonstrationGroup.Measuring;
-
-    /// <inheritdoc/>
-    public override double UsualEndLength => 38;
-
-    /// <inheritdoc/>
-    public override double MostMeasure => 180;
-
-    /// <inheritdoc/>
-    protected override string WhyMeasure => "A half circle lies over the opening itself.";
 
     /// <inheritdoc/>
     public override void Check(DemonstrationTask task, Faults faults)

@@ -5,30 +5,24 @@ using JauntyCompass.Core.Wording;
 namespace JauntyCompass.Core.Demonstrations.Naming;
 
 /// <summary>All kinds of angle, from zero to a full turn, by opening an arm.</summary>
-public sealed class KindsOfAngle : Demonstration
+public sealed class KindsOfAngle()
+    : Demonstration(
+        new DemonstrationFacts(
+            "kinds",
+            DemonstrationGroup.Words,
+            "Kinds of angle",
+            "From zero to a full turn, by opening an arm."
+        )
+        {
+            LeastMeasure = 0,
+            MostMeasure = 360,
+        }
+    )
 {
     private const string Id = "angle";
 
     // Plain representatives: none near a boundary but the boundaries themselves.
     private static readonly double[] Shown = [0, 40, 90, 130, 180, 250, 360];
-
-    /// <inheritdoc/>
-    public override string Key => "kinds";
-
-    /// <inheritdoc/>
-    public override string Title => "Kinds of angle";
-
-    /// <inheritdoc/>
-    public override string Summary => "From zero to a full turn, by opening an arm.";
-
-    /// <inheritdoc/>
-    public override DemonstrationGroup Group => DemonstrationGroup.Words;
-
-    /// <inheritdoc/>
-    public override double LeastMeasure => 0;
-
-    /// <inheritdoc/>
-    public override double MostMeasure => 360;
 
     /// <inheritdoc/>
     public override Script Build(DemonstrationTask task)

@@ -4,32 +4,23 @@ using JauntyCompass.Core.Wording;
 namespace JauntyCompass.Core.Demonstrations.Naming;
 
 /// <summary>Names by one letter and by three, names that are not allowed and why, several angles at one vertex.</summary>
-public sealed class NamingAngles : Demonstration
+public sealed class NamingAngles()
+    : Demonstration(
+        new DemonstrationFacts(
+            "naming",
+            DemonstrationGroup.Words,
+            "Naming angles",
+            "One letter, three letters, names that are not allowed and why."
+        )
+        {
+            LeastMeasure = 20,
+            MostMeasure = 170,
+            WhyMeasure = "A third ray must fit inside.",
+        }
+    )
 {
     private const string Id = "angle";
     private const double LineHeight = 11;
-
-    /// <inheritdoc/>
-    public override string Key => "naming";
-
-    /// <inheritdoc/>
-    public override string Title => "Naming angles";
-
-    /// <inheritdoc/>
-    public override string Summary =>
-        "One letter, three letters, names that are not allowed and why.";
-
-    /// <inheritdoc/>
-    public override DemonstrationGroup Group => DemonstrationGroup.Words;
-
-    /// <inheritdoc/>
-    public override double LeastMeasure => 20;
-
-    /// <inheritdoc/>
-    public override double MostMeasure => 170;
-
-    /// <inheritdoc/>
-    protected override string WhyMeasure => "A third ray must fit inside.";
 
     /// <inheritdoc/>
     public override Script Build(DemonstrationTask task)

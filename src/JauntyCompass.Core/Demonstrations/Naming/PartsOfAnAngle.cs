@@ -3,21 +3,17 @@ using JauntyCompass.Core.Angles;
 namespace JauntyCompass.Core.Demonstrations.Naming;
 
 /// <summary>Vertex, arms, the opening between them, the degree.</summary>
-public sealed class PartsOfAnAngle : Demonstration
+public sealed class PartsOfAnAngle()
+    : Demonstration(
+        new DemonstrationFacts(
+            "parts",
+            DemonstrationGroup.Words,
+            "The parts of an angle",
+            "Vertex, arms, the opening between them, and the degree."
+        )
+    )
 {
     private const string Id = "angle";
-
-    /// <inheritdoc/>
-    public override string Key => "parts";
-
-    /// <inheritdoc/>
-    public override string Title => "The parts of an angle";
-
-    /// <inheritdoc/>
-    public override string Summary => "Vertex, arms, the opening between them, and the degree.";
-
-    /// <inheritdoc/>
-    public override DemonstrationGroup Group => DemonstrationGroup.Words;
 
     /// <inheritdoc/>
     public override Script Build(DemonstrationTask task)

@@ -4,36 +4,24 @@ using JauntyCompass.Core.Demonstrations.Measuring;
 namespace JauntyCompass.Core.Demonstrations.Naming;
 
 /// <summary>The box of a right angle, also tilted; and an angle that looks right but is not marked.</summary>
-public sealed class RightAngleBox : Demonstration
+public sealed class RightAngleBox()
+    : Demonstration(
+        new DemonstrationFacts(
+            "right-angle-box",
+            DemonstrationGroup.Words,
+            "The box of a right angle",
+            "A box means right, however it lies. Without it, looking right is not enough."
+        )
+        {
+            UsualMeasure = 88,
+            LeastMeasure = 84,
+            MostMeasure = 96,
+            WhyMeasure = "It must look like a right angle and be none, or be one.",
+        }
+    )
 {
     private const string Id = "angle";
     private const double Tilt = 35;
-
-    /// <inheritdoc/>
-    public override string Key => "right-angle-box";
-
-    /// <inheritdoc/>
-    public override string Title => "The box of a right angle";
-
-    /// <inheritdoc/>
-    public override string Summary =>
-        "A box means right, however it lies. Without it, looking right is not enough.";
-
-    /// <inheritdoc/>
-    public override DemonstrationGroup Group => DemonstrationGroup.Words;
-
-    /// <inheritdoc/>
-    public override double UsualMeasure => 88;
-
-    /// <inheritdoc/>
-    public override double LeastMeasure => 84;
-
-    /// <inheritdoc/>
-    public override double MostMeasure => 96;
-
-    /// <inheritdoc/>
-    protected override string WhyMeasure =>
-        "It must look like a right angle and be none, or be one.";
 
     /// <inheritdoc/>
     public override Script Build(DemonstrationTask task)

@@ -2,46 +2,34 @@ using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Demonstrations.Drawing;
 using JauntyCompass.Core.Demonstrations.Measuring;
-using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Demonstrations.Reflex;
 
 /// <summary>Draw a reflex angle by one of the three methods; the arc on the outside is what makes it reflex.</summary>
-public sealed class DrawReflex(ReflexMethod method) : Demonstration
+public sealed class DrawReflex(ReflexMethod method)
+    : Demonstration(
+        new DemonstrationFacts(
+            "draw-reflex-" + ReflexText.KeyOf(method),
+            DemonstrationGroup.Reflex,
+            $"Draw reflex: {ReflexText.TitleOf(method)}",
+            method switch
+            {
+                ReflexMethod.AddTo180 =>
+                    "Extend the base ray backwards and draw the extra beyond it.",
+                ReflexMethod.FullCircle => "Dot it directly on a full circle.",
+                _ => "Draw the smaller angle and mark the outside.",
+            }
+        )
+        {
+            UsualMeasure = ReflexText.UsualOf(method),
+            UsualInstrument = ReflexText.InstrumentOf(method),
+            LeastMeasure = 181,
+            WhyMeasure = "A reflex angle is larger than a straight one and less than a full turn.",
+        }
+    )
 {
     private const string Id = "angle";
-
-    /// <inheritdoc/>
-    public override string Key => "draw-reflex-" + ReflexText.KeyOf(method);
-
-    /// <inheritdoc/>
-    public override string Title => $"Draw reflex: {ReflexText.TitleOf(method)}";
-
-    /// <inheritdoc/>
-    public override string Summary =>
-        method switch
-        {
-            ReflexMethod.AddTo180 => "Extend the base ray backwards and draw the extra beyond it.",
-            ReflexMethod.FullCircle => "Dot it directly on a full circle.",
-            _ => "Draw the smaller angle and mark the outside.",
-        };
-
-    /// <inheritdoc/>
-    public override DemonstrationGroup Group => DemonstrationGroup.Reflex;
-
-    /// <inheritdoc/>
-    public override double UsualMeasure => ReflexText.UsualOf(method);
-
-    /// <inheritdoc/>
-    public override double LeastMeasure => 181;
-
-    /// <inheritdoc/>
-    public override Protractor UsualInstrument => ReflexText.InstrumentOf(method);
-
-    /// <inheritdoc/>
-    protected override string WhyMeasure =>
-        "A reflex angle is larger than a straight one and less than a full turn.";
 
     /// <inheritdoc/>
     public override void Check(DemonstrationTask task, Faults faults)

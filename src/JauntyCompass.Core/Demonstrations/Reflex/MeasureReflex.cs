@@ -1,39 +1,27 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Demonstrations.Measuring;
-using JauntyCompass.Core.Instruments;
 
 namespace JauntyCompass.Core.Demonstrations.Reflex;
 
 /// <summary>Measure a reflex angle by one of the three methods.</summary>
-public sealed class MeasureReflex(ReflexMethod method) : Demonstration
+public sealed class MeasureReflex(ReflexMethod method)
+    : Demonstration(
+        new DemonstrationFacts(
+            "reflex-" + ReflexText.KeyOf(method),
+            DemonstrationGroup.Reflex,
+            $"Measure reflex: {ReflexText.TitleOf(method)}",
+            ReflexText.MeasuringOf(method)
+        )
+        {
+            UsualMeasure = ReflexText.UsualOf(method),
+            UsualInstrument = ReflexText.InstrumentOf(method),
+            LeastMeasure = 181,
+            WhyMeasure = "A reflex angle is larger than a straight one and less than a full turn.",
+        }
+    )
 {
     private const string Id = "angle";
-
-    /// <inheritdoc/>
-    public override string Key => "reflex-" + ReflexText.KeyOf(method);
-
-    /// <inheritdoc/>
-    public override string Title => $"Measure reflex: {ReflexText.TitleOf(method)}";
-
-    /// <inheritdoc/>
-    public override string Summary => ReflexText.MeasuringOf(method);
-
-    /// <inheritdoc/>
-    public override DemonstrationGroup Group => DemonstrationGroup.Reflex;
-
-    /// <inheritdoc/>
-    public override double UsualMeasure => ReflexText.UsualOf(method);
-
-    /// <inheritdoc/>
-    public override double LeastMeasure => 181;
-
-    /// <inheritdoc/>
-    public override Protractor UsualInstrument => ReflexText.InstrumentOf(method);
-
-    /// <inheritdoc/>
-    protected override string WhyMeasure =>
-        "A reflex angle is larger than a straight one and less than a full turn.";
 
     /// <inheritdoc/>
     public override void Check(DemonstrationTask task, Faults faults)

@@ -4,36 +4,24 @@ using JauntyCompass.Core.Checking;
 namespace JauntyCompass.Core.Demonstrations.Reflex;
 
 /// <summary>The same reflex angle by two methods side by side: both must give the same number.</summary>
-public sealed class ReflexTwoWays : Demonstration
+public sealed class ReflexTwoWays()
+    : Demonstration(
+        new DemonstrationFacts(
+            "reflex-two-ways",
+            DemonstrationGroup.Reflex,
+            "A reflex angle two ways",
+            "Take from 360 and add to 180, side by side, with the same result."
+        )
+        {
+            UsualMeasure = 236,
+            LeastMeasure = 185,
+            MostMeasure = 355,
+            WhyMeasure = "Nearer to 180° or 360° one of the two ways has nothing to measure.",
+        }
+    )
 {
     private const string First = "first";
     private const string Second = "second";
-
-    /// <inheritdoc/>
-    public override string Key => "reflex-two-ways";
-
-    /// <inheritdoc/>
-    public override string Title => "A reflex angle two ways";
-
-    /// <inheritdoc/>
-    public override string Summary =>
-        "Take from 360 and add to 180, side by side, with the same result.";
-
-    /// <inheritdoc/>
-    public override DemonstrationGroup Group => DemonstrationGroup.Reflex;
-
-    /// <inheritdoc/>
-    public override double UsualMeasure => 236;
-
-    /// <inheritdoc/>
-    public override double LeastMeasure => 185;
-
-    /// <inheritdoc/>
-    public override double MostMeasure => 355;
-
-    /// <inheritdoc/>
-    protected override string WhyMeasure =>
-        "Nearer to 180° or 360° one of the two ways has nothing to measure.";
 
     /// <inheritdoc/>
     public override void Check(DemonstrationTask task, Faults faults)

@@ -7,33 +7,23 @@ namespace JauntyCompass.Core.Demonstrations.WentWrong;
 
 /// <summary>A drawing in which something went wrong; the class guesses, it is looked at, and it is drawn right.</summary>
 /// <param name="mistake">The mistake that is shown.</param>
-public sealed class DrawnReplay(Mistake mistake) : Demonstration
+public sealed class DrawnReplay(Mistake mistake)
+    : Demonstration(
+        new DemonstrationFacts(
+            "drawn-" + mistake.Key,
+            DemonstrationGroup.WentWrong,
+            "What went wrong? " + MeasuringSteps.Capital(mistake.Name) + ", drawing",
+            "A drawing, the class guesses, it is looked at and put right."
+        )
+        {
+            LeastMeasure = 5,
+            MostMeasure = 170,
+            WhyMeasure = "The drawing must have room.",
+        }
+    )
 {
     private const string Id = "angle";
     private const string Guide = "arc";
-
-    /// <inheritdoc/>
-    public override string Key => "drawn-" + mistake.Key;
-
-    /// <inheritdoc/>
-    public override string Title =>
-        "What went wrong? " + MeasuringSteps.Capital(mistake.Name) + ", drawing";
-
-    /// <inheritdoc/>
-    public override string Summary =>
-        "A drawing, the class guesses, it is looked at and put right.";
-
-    /// <inheritdoc/>
-    public override DemonstrationGroup Group => DemonstrationGroup.WentWrong;
-
-    /// <inheritdoc/>
-    public override double LeastMeasure => 5;
-
-    /// <inheritdoc/>
-    public override double MostMeasure => 170;
-
-    /// <inheritdoc/>
-    protected override string WhyMeasure => "The drawing must have room.";
 
     /// <inheritdoc/>
     public override void Check(DemonstrationTask task, Faults faults)

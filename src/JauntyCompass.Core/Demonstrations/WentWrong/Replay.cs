@@ -11,25 +11,20 @@ namespace JauntyCompass.Core.Demonstrations.WentWrong;
 /// A wrong answer is given; the class guesses what happened; the mistake is made again on the sheet and then it is done right.
 /// </summary>
 /// <param name="mistake">The mistake that is replayed.</param>
-public sealed class Replay(Mistake mistake) : Demonstration
+public sealed class Replay(Mistake mistake)
+    : Demonstration(
+        new DemonstrationFacts(
+            "wrong-" + mistake.Key,
+            DemonstrationGroup.WentWrong,
+            "What went wrong? " + MeasuringSteps.Capital(mistake.Name),
+            "A wrong answer, the class guesses, the mistake is replayed and put right."
+        )
+        {
+            UsualMeasure = Replays.ShowsAt(mistake, 64) ? 64 : 237,
+        }
+    )
 {
     private const string Id = "angle";
-
-    /// <inheritdoc/>
-    public override string Key => "wrong-" + mistake.Key;
-
-    /// <inheritdoc/>
-    public override string Title => "What went wrong? " + MeasuringSteps.Capital(mistake.Name);
-
-    /// <inheritdoc/>
-    public override string Summary =>
-        "A wrong answer, the class guesses, the mistake is replayed and put right.";
-
-    /// <inheritdoc/>
-    public override DemonstrationGroup Group => DemonstrationGroup.WentWrong;
-
-    /// <inheritdoc/>
-    public override double UsualMeasure => Slip(64) is not null ? 64 : 237;
 
     /// <summary>The mistake that is replayed.</summary>
     public string Mistake => mistake.Key;
@@ -178,20 +173,5 @@ public sealed class Replay(Mistake mistake) : Demonstration
             Placement = task.Placement ?? usual.Placement,
             Answer = task.Answer ?? usual.Answer,
         };
-    }
-
-    private Slip? Slip(double measure)
-    {
-        var angle = new Angle(
-            default,
-            default,
-            new Measure(measure),
-            Opening.Anticlockwise,
-            90,
-            90
-        );
-        return Laying.Of(angle, new AngleNames("K", "L", "M"), UsualInstrument) is Laying laying
-            ? mistake.Show(LaidAngle.Of(angle, laying.Protractor, laying.Placement))
-            : null;
     }
 }

@@ -47,7 +47,8 @@ public static class Replays
     private static Angle AngleOf(double measure) =>
         new(default, default, new Measure(measure), Opening.Anticlockwise, 90, 90);
 
-    private static bool ShowsAt(Mistake mistake, double measure)
+    /// <summary>Whether a mistake can be shown at a measure with the usual instrument.</summary>
+    internal static bool ShowsAt(Mistake mistake, double measure)
     {
         Angle angle = AngleOf(measure);
         Angle smaller = angle.Smaller;

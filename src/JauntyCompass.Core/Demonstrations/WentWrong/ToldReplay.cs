@@ -23,25 +23,25 @@ internal sealed record Telling(
 /// A mistake that is seen on the sheet and in no single number: it is shown, guessed, told and put right. Those that lead to
 /// a number are replayed from the catalogue of mistakes.
 /// </summary>
-public abstract class ToldReplay : Demonstration
+/// <param name="facts">What the Board's list knows of it.</param>
+public abstract class ToldReplay(DemonstrationFacts facts) : Demonstration(facts)
 {
     /// <summary>The figure of the sheet.</summary>
     protected const string Id = "angle";
 
-    /// <inheritdoc/>
-    public override string Summary => "Shown, guessed by the class, told and put right.";
-
-    /// <inheritdoc/>
-    public override DemonstrationGroup Group => DemonstrationGroup.WentWrong;
-
-    /// <inheritdoc/>
-    public override double LeastMeasure => 10;
-
-    /// <inheritdoc/>
-    public override double MostMeasure => 170;
-
-    /// <inheritdoc/>
-    protected override string WhyMeasure => "Elsewhere it would not show.";
+    /// <summary>What the list knows of a told mistake.</summary>
+    private protected static DemonstrationFacts Told(string key, string title) =>
+        new(
+            key,
+            DemonstrationGroup.WentWrong,
+            title,
+            "Shown, guessed by the class, told and put right."
+        )
+        {
+            LeastMeasure = 10,
+            MostMeasure = 170,
+            WhyMeasure = "Elsewhere it would not show.",
+        };
 
     /// <inheritdoc/>
     public override Script Build(DemonstrationTask task)

@@ -127,14 +127,14 @@ public static class DemonstrationEndpoints
             DemonstrationCatalogue
                 .All.Select(d => new DemonstrationReply(
                     d.Key,
-                    d.Group,
+                    d.Facts.Group,
                     d.Title,
-                    d.Summary,
-                    d.UsualMeasure,
-                    d.UsualEndLength,
-                    d.UsualInstrument.Id,
-                    d.LeastMeasure,
-                    d.MostMeasure,
+                    d.Facts.Summary,
+                    d.Facts.UsualMeasure,
+                    d.Facts.UsualEndLength,
+                    d.Facts.UsualInstrument.Id,
+                    d.Facts.LeastMeasure,
+                    d.Facts.MostMeasure,
                     (d as Replay)?.Mistake
                 ))
                 .ToList()

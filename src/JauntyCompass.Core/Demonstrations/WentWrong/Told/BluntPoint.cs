@@ -3,15 +3,12 @@ using JauntyCompass.Core.Angles;
 namespace JauntyCompass.Core.Demonstrations.WentWrong.Told;
 
 /// <summary>Drawing: a blunt point and a thick dot; the line is wider than a degree.</summary>
-public sealed class BluntPoint : ToldReplay
+public sealed class BluntPoint()
+    : ToldReplay(
+        Told("told-blunt-point", "What went wrong? A blunt point and a thick dot, drawing")
+    )
 {
     private const double OutsideRim = 1.5;
-
-    /// <inheritdoc/>
-    public override string Key => "told-blunt-point";
-
-    /// <inheritdoc/>
-    public override string Title => "What went wrong? A blunt point and a thick dot, drawing";
 
     private protected override Telling Tell(DemonstrationTask task, Storyboard board) =>
         new(

@@ -3,16 +3,13 @@ using JauntyCompass.Core.Angles;
 namespace JauntyCompass.Core.Demonstrations.WentWrong.Told;
 
 /// <summary>Drawing: the base ray was not drawn with the straightedge.</summary>
-public sealed class FreehandBaseRay : ToldReplay
+public sealed class FreehandBaseRay()
+    : ToldReplay(
+        Told("told-freehand-base-ray", "What went wrong? A base ray drawn freehand, drawing")
+    )
 {
     // How a hand wanders, in mm beside the line at equal distances along it.
     private static readonly double[] Wander = [0, 1.6, 2.2, 0.9, -1.3, -2.4, -1.1, 1.8];
-
-    /// <inheritdoc/>
-    public override string Key => "told-freehand-base-ray";
-
-    /// <inheritdoc/>
-    public override string Title => "What went wrong? A base ray drawn freehand, drawing";
 
     private protected override Telling Tell(DemonstrationTask task, Storyboard board) =>
         new(

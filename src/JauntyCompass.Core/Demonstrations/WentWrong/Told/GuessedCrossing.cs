@@ -6,17 +6,14 @@ using JauntyCompass.Core.Instruments;
 namespace JauntyCompass.Core.Demonstrations.WentWrong.Told;
 
 /// <summary>An arm too short, its crossing guessed: a few degrees off.</summary>
-public sealed class GuessedCrossing : ToldReplay
+public sealed class GuessedCrossing()
+    : ToldReplay(
+        Told("told-guessed-crossing", "What went wrong? Guessed where a short arm would cross")
+    )
 {
     // As far as a guess goes astray, in degrees. Common practice, no source.
     private const double Off = 4;
     private const double ShortShare = 0.55;
-
-    /// <inheritdoc/>
-    public override string Key => "told-guessed-crossing";
-
-    /// <inheritdoc/>
-    public override string Title => "What went wrong? Guessed where a short arm would cross";
 
     /// <inheritdoc/>
     public override void Check(DemonstrationTask task, Faults faults)

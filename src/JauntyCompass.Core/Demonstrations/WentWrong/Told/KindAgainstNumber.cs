@@ -3,17 +3,14 @@ using JauntyCompass.Core.Wording;
 namespace JauntyCompass.Core.Demonstrations.WentWrong.Told;
 
 /// <summary>Kind and number disagree: <i>acute, 128</i>. Either may be wrong, so both are looked at again.</summary>
-public sealed class KindAgainstNumber : ToldReplay
+public sealed class KindAgainstNumber()
+    : ToldReplay(
+        Told("told-kind-against-number", "What went wrong? Kind and number disagree") with
+        {
+            MostMeasure = 80,
+        }
+    )
 {
-    /// <inheritdoc/>
-    public override string Key => "told-kind-against-number";
-
-    /// <inheritdoc/>
-    public override string Title => "What went wrong? Kind and number disagree";
-
-    /// <inheritdoc/>
-    public override double MostMeasure => 80;
-
     private protected override Telling Tell(DemonstrationTask task, Storyboard board) =>
         new(
             $"Someone wrote: acute, {board.Say.Degrees(Other(task))}.",

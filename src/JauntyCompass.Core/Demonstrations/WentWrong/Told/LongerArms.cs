@@ -3,17 +3,12 @@ using JauntyCompass.Core.Angles;
 namespace JauntyCompass.Core.Demonstrations.WentWrong.Told;
 
 /// <summary>Longer arms, or a bigger arc, taken for a bigger angle.</summary>
-public sealed class LongerArms : ToldReplay
+public sealed class LongerArms()
+    : ToldReplay(Told("told-longer-arms", "What went wrong? Longer arms taken for a larger angle"))
 {
     private const double Apart = 70;
     private const double ShortArm = 42;
     private const double LongArm = 95;
-
-    /// <inheritdoc/>
-    public override string Key => "told-longer-arms";
-
-    /// <inheritdoc/>
-    public override string Title => "What went wrong? Longer arms taken for a larger angle";
 
     private protected override Telling Tell(DemonstrationTask task, Storyboard board)
     {

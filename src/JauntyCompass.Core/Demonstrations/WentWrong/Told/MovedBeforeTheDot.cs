@@ -6,15 +6,15 @@ using JauntyCompass.Core.Demonstrations.Measuring;
 namespace JauntyCompass.Core.Demonstrations.WentWrong.Told;
 
 /// <summary>Drawing: the protractor moved before the dot was made.</summary>
-public sealed class MovedBeforeTheDot : ToldReplay
+public sealed class MovedBeforeTheDot()
+    : ToldReplay(
+        Told(
+            "told-moved-before-the-dot",
+            "What went wrong? The protractor moved before the dot, drawing"
+        )
+    )
 {
     private const double Slipped = 7;
-
-    /// <inheritdoc/>
-    public override string Key => "told-moved-before-the-dot";
-
-    /// <inheritdoc/>
-    public override string Title => "What went wrong? The protractor moved before the dot, drawing";
 
     /// <inheritdoc/>
     public override void Check(DemonstrationTask task, Faults faults)

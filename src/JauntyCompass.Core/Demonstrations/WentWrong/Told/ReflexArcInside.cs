@@ -1,23 +1,19 @@
 namespace JauntyCompass.Core.Demonstrations.WentWrong.Told;
 
 /// <summary>Drawing: a reflex angle drawn right with the arc inside; the drawing then shows the smaller one.</summary>
-public sealed class ReflexArcInside : ToldReplay
+public sealed class ReflexArcInside()
+    : ToldReplay(
+        Told(
+            "told-reflex-arc-inside",
+            "What went wrong? A reflex angle with the arc inside, drawing"
+        ) with
+        {
+            UsualMeasure = 290,
+            LeastMeasure = 190,
+            MostMeasure = 350,
+        }
+    )
 {
-    /// <inheritdoc/>
-    public override string Key => "told-reflex-arc-inside";
-
-    /// <inheritdoc/>
-    public override string Title => "What went wrong? A reflex angle with the arc inside, drawing";
-
-    /// <inheritdoc/>
-    public override double UsualMeasure => 290;
-
-    /// <inheritdoc/>
-    public override double LeastMeasure => 190;
-
-    /// <inheritdoc/>
-    public override double MostMeasure => 350;
-
     private protected override Telling Tell(DemonstrationTask task, Storyboard board) =>
         new(
             $"Asked was {board.Say.Degrees(task.Angle.Measure.Degrees)}. This came out.",

@@ -1,24 +1,17 @@
 namespace JauntyCompass.Core.Demonstrations.WentWrong.Told;
 
 /// <summary>A right angle not seen because it is tilted.</summary>
-public sealed class TiltedRightAngle : ToldReplay
+public sealed class TiltedRightAngle()
+    : ToldReplay(
+        Told("told-tilted-right-angle", "What went wrong? A tilted right angle not seen") with
+        {
+            UsualMeasure = 90,
+            LeastMeasure = 90,
+            MostMeasure = 90,
+        }
+    )
 {
     private const double Tilt = 38;
-
-    /// <inheritdoc/>
-    public override string Key => "told-tilted-right-angle";
-
-    /// <inheritdoc/>
-    public override string Title => "What went wrong? A tilted right angle not seen";
-
-    /// <inheritdoc/>
-    public override double UsualMeasure => 90;
-
-    /// <inheritdoc/>
-    public override double LeastMeasure => 90;
-
-    /// <inheritdoc/>
-    public override double MostMeasure => 90;
 
     private protected override Telling Tell(DemonstrationTask task, Storyboard board) =>
         new(

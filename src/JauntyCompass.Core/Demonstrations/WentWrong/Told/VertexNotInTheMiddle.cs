@@ -3,16 +3,16 @@ using JauntyCompass.Core.Angles;
 namespace JauntyCompass.Core.Demonstrations.WentWrong.Told;
 
 /// <summary>The vertex is not in the middle of the name.</summary>
-public sealed class VertexNotInTheMiddle : ToldReplay
+public sealed class VertexNotInTheMiddle()
+    : ToldReplay(
+        Told(
+            "told-vertex-not-in-the-middle",
+            "What went wrong? The vertex is not in the middle of the name"
+        )
+    )
 {
     private const double NoteAside = 52;
     private const double NoteUp = 50;
-
-    /// <inheritdoc/>
-    public override string Key => "told-vertex-not-in-the-middle";
-
-    /// <inheritdoc/>
-    public override string Title => "What went wrong? The vertex is not in the middle of the name";
 
     private protected override bool IsAboutMeasure => false;
 

@@ -33,6 +33,67 @@ public sealed class TeachersThingsTests(JauntyServer server) : IClassFixture<Jau
     }
 
     [Fact]
+    public async Task Feedback_on_the_Bench_speaks_in_the_words_of_the_class()
+    {
+        using Lesson lesson = await Lesson.Begin(server, "benchwords");
+        var rules = new JsonObject
+        {
+            ["degrees"] = "words",
+            ["words"] = new JsonObject { ["centreMark"] = "hole", ["arm"] = "ray" },
+        };
+        (await Put(lesson, $"classes/{lesson.ClassId}/rules", rules)).Status.ShouldBe(
+            HttpStatusCode.NoContent
+        );
+        JsonObject answer = Lesson.Reading(lesson.TrueMeasure(0));
+        JsonNode vertex = lesson.Items[0]!["angle"]!["vertex"]!.DeepClone();
+        bool opensRight =
+            lesson.Items[0]!["angle"]!["opening"]!.GetValue<string>() == "anticlockwise";
+        double start = lesson.Items[0]!["angle"]!["start"]!.GetValue<double>();
+        answer["placement"] = new JsonObject
+        {
+            ["centre"] = vertex,
+            ["turn"] = opensRight ? start : start + 180,
+        };
+        Reply marked = await lesson.HandIn(Guid.NewGuid(), 0, answer);
+        string told = marked["mark"]["feedback"]!.ToJsonString();
+        told.ShouldContain("hole on the vertex");
+        told.ShouldContain("degrees fits the angle");
+        told.ShouldNotContain("centre mark");
+    }
+
+    [Fact]
+    public async Task Results_name_a_replay_made_of_a_real_placement_and_the_rules_of_the_class()
+    {
+        using Lesson lesson = await Lesson.Begin(server, "replays");
+        await Put(
+            lesson,
+            $"classes/{lesson.ClassId}/rules",
+            new JsonObject { ["scale"] = "sizeFirst" }
+        );
+        for (int item = 0; item < 2; item++)
+        {
+            JsonNode angle = lesson.Items[item]!["angle"]!;
+            JsonObject wrong = Lesson.Reading(180 - lesson.TrueMeasure(item));
+            double start = angle["start"]!.GetValue<double>();
+            bool anticlockwise = angle["opening"]!.GetValue<string>() == "anticlockwise";
+            wrong["placement"] = new JsonObject
+            {
+                ["centre"] = angle["vertex"]!.DeepClone(),
+                ["turn"] = anticlockwise ? start : start + 180,
+            };
+            await lesson.HandIn(Guid.NewGuid(), item, wrong);
+        }
+        Reply results = await lesson.Teacher.Get($"assignments/{lesson.AssignmentId}/results");
+        results["rules"]["scale"]!.GetValue<string>().ShouldBe("sizeFirst");
+        JsonNode example = results["groups"][0]!["example"]!;
+        example["demonstration"]!.GetValue<string>().ShouldBe("wrong-other-scale");
+        example["placement"]!["centre"]!["x"].ShouldNotBeNull();
+        example["answered"]!
+            .GetValue<double>()
+            .ShouldBe(180 - example["asked"]!.GetValue<double>(), 0.1);
+    }
+
+    [Fact]
     public async Task An_instrument_of_the_same_name_is_replaced_and_one_of_ours_cannot_be()
     {
         using Lesson lesson = await Lesson.Begin(server, "cabinet");

@@ -1,17 +1,14 @@
 <!-- The class's own instruments: described in numbers, seen drawn to size while they are, and kept. -->
 <script lang="ts">
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
-  import NumberInput from 'carbon-components-svelte/src/NumberInput/NumberInput.svelte'
-  import Select from 'carbon-components-svelte/src/Select/Select.svelte'
-  import SelectItem from 'carbon-components-svelte/src/Select/SelectItem.svelte'
-  import TextInput from 'carbon-components-svelte/src/TextInput/TextInput.svelte'
   import { onMount } from 'svelte'
   import { api, ask, Problem, tell, type Instrument, type Protractor, type Schema } from '../api/client'
   import { download } from '../board/takeaway'
   import InstrumentPicture from '../sheet/InstrumentPicture.svelte'
   import ProtractorBody from '../sheet/ProtractorBody.svelte'
   import Calibration from './Calibration.svelte'
-  import { fileOf, likeAnother, withScale, withShape } from './describing'
+  import { fileOf, likeAnother } from './describing'
+  import DescriptionForm from './DescriptionForm.svelte'
   import { pixelsPerMillimetre } from './trueSize'
 
   let shipped: Instrument[] = $state.raw([])
@@ -115,7 +112,6 @@
     }
   }
 
-  const invalid = (field: string): boolean => field in errors
   const rest = $derived(
     Object.entries(errors).filter(
       ([field]) => !['edgeRadius', 'halfLength', 'inset', 'name'].includes(field),
@@ -128,150 +124,7 @@
     <h1>Cabinet</h1>
     <p class="quiet">Describe what your class has in hand. The words of the lesson follow the instrument.</p>
     {#if draft}
-      <Select
-        labelText="Start from one like it"
-        selected=""
-        on:update={(e) => {
-          const like = shipped.find((i) => i.protractor.id === e.detail)
-          if (like) draft = likeAnother(like.protractor)
-        }}
-      >
-        <SelectItem value="" text="choose …" />
-        {#each shipped as { protractor } (protractor.id)}
-          <SelectItem value={protractor.id} text={protractor.name} />
-        {/each}
-      </Select>
-      <TextInput
-        labelText="What the class calls it"
-        maxlength={80}
-        invalid={invalid('name')}
-        invalidText={errors.name}
-        bind:value={draft.name}
-      />
-      <div class="two">
-        <Select
-          labelText="Shape"
-          selected={draft.shape}
-          on:update={(e) => (draft = withShape(draft!, e.detail as Protractor['shape']))}
-        >
-          <SelectItem value="halfCircle" text="half circle" />
-          <SelectItem value="fullCircle" text="full circle" />
-        </Select>
-        <Select
-          labelText="Made of"
-          selected={draft.material}
-          on:update={(e) => (draft!.material = e.detail as Protractor['material'])}
-        >
-          <SelectItem value="clearPlastic" text="clear plastic" />
-          <SelectItem value="wood" text="wood" />
-          <SelectItem value="metal" text="metal" />
-          <SelectItem value="paper" text="paper" />
-        </Select>
-        <NumberInput
-          labelText="Radius of the rim, mm"
-          hideSteppers
-          allowDecimal
-          invalid={invalid('edgeRadius')}
-          invalidText={errors.edgeRadius}
-          bind:value={draft.edgeRadius}
-        />
-        <NumberInput
-          labelText="Half the straight edge, mm"
-          hideSteppers
-          allowDecimal
-          invalid={invalid('halfLength')}
-          invalidText={errors.halfLength}
-          bind:value={draft.halfLength}
-        />
-        <NumberInput
-          labelText="Zero line above the edge, mm"
-          hideSteppers
-          allowDecimal
-          invalid={invalid('inset')}
-          invalidText={errors.inset}
-          bind:value={draft.inset}
-        />
-        <Select
-          labelText="Smallest graduation"
-          selected={String(draft.smallestGraduation)}
-          on:update={(e) => (draft!.smallestGraduation = Number(e.detail))}
-        >
-          {#each [0.5, 1, 2, 5, 10] as step (step)}<SelectItem value={String(step)} text="{step}°" />{/each}
-        </Select>
-        <Select
-          labelText="A number at every"
-          selected={String(draft.labelEvery)}
-          on:update={(e) => (draft!.labelEvery = Number(e.detail))}
-        >
-          {#each [10, 20, 30, 45] as step (step)}<SelectItem value={String(step)} text="{step}°" />{/each}
-          <SelectItem value="0" text="no numbers" />
-        </Select>
-        <Select
-          labelText="Graduations are"
-          selected={draft.marks}
-          on:update={(e) => (draft!.marks = e.detail as Protractor['marks'])}
-        >
-          <SelectItem value="printed" text="printed" />
-          <SelectItem value="raised" text="raised, to count by touch" />
-        </Select>
-      </div>
-      <h2>Scales</h2>
-      {#each draft.scales as ring, i (i)}
-        <div class="ring">
-          <Select
-            labelText="Zero of scale {i + 1}"
-            selected={String(ring.zeroAt)}
-            on:update={(e) => (draft = withScale(draft!, i, { zeroAt: Number(e.detail) }))}
-          >
-            <SelectItem value="180" text="at the left" />
-            <SelectItem value="0" text="at the right" />
-          </Select>
-          <NumberInput
-            labelText="Numbers stand at, mm"
-            hideSteppers
-            allowDecimal
-            value={ring.radius}
-            on:change={(e) => (draft = withScale(draft!, i, { radius: Number(e.detail) }))}
-          />
-          {#if draft.shape === 'fullCircle'}
-            <Select
-              labelText="Numbers grow"
-              selected={ring.growth}
-              on:update={(e) => (draft = withScale(draft!, i, { growth: e.detail as 'clockwise' }))}
-            >
-              <SelectItem value="anticlockwise" text="anticlockwise" />
-              <SelectItem value="clockwise" text="clockwise" />
-            </Select>
-          {/if}
-          <button
-            type="button"
-            disabled={draft.scales.length === 1}
-            onclick={() => (draft = { ...draft!, scales: draft!.scales.filter((_, at) => at !== i) })}
-            >Take out</button
-          >
-        </div>
-      {/each}
-      {#if draft.scales.length < 2}
-        <Button
-          size="small"
-          kind="tertiary"
-          on:click={() => (draft = withScale(draft!, draft!.scales.length, {}))}>Another scale</Button
-        >
-      {/if}
-      <label class="check"
-        ><input type="checkbox" bind:checked={draft.edgeRuler} />A ruler runs along the straight edge</label
-      >
-      <label class="check"
-        ><input
-          type="checkbox"
-          checked={draft.arm != null}
-          onchange={(e) =>
-            (draft = {
-              ...draft!,
-              arm: e.currentTarget.checked ? { length: draft!.edgeRadius + 15, isRuler: true } : null,
-            })}
-        />It has an arm that turns and locks</label
-      >
+      <DescriptionForm bind:draft {shipped} {errors} />
       {#each rest as [field, message] (field)}<p class="fault" role="alert">{field} {message}</p>{/each}
       <div class="buttons">
         <Button disabled={Object.keys(errors).length > 0} on:click={keep}>Put it into the cabinet</Button>
@@ -352,19 +205,6 @@
     margin: 0;
     line-height: 1.4;
   }
-  .two {
-    display: grid;
-    grid-template-columns: 1fr 1fr;
-    gap: 12px;
-    align-items: end;
-  }
-  .ring {
-    display: grid;
-    grid-template-columns: 1fr 1fr auto;
-    gap: 10px;
-    align-items: end;
-  }
-  .ring button,
   .kept button {
     min-height: 44px;
     border: 0;
@@ -373,21 +213,6 @@
     font: 400 14px var(--sans);
     text-decoration: underline;
     cursor: pointer;
-  }
-  .ring button:disabled {
-    color: #a3acb8;
-  }
-  .check {
-    display: flex;
-    align-items: center;
-    gap: 10px;
-    min-height: 44px;
-    font-size: 15px;
-  }
-  .check input {
-    width: 20px;
-    height: 20px;
-    accent-color: var(--ink);
   }
   .buttons {
     display: grid;

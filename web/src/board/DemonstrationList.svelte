@@ -57,10 +57,13 @@
     padding: 16px 20px;
   }
   section {
-    break-inside: avoid-column;
     margin-bottom: 10px;
   }
+  li {
+    break-inside: avoid-column;
+  }
   h2 {
+    break-after: avoid-column;
     font-size: 17px;
     margin-bottom: 2px;
   }

@@ -67,6 +67,11 @@ public sealed class BadInputTests(JauntyServer server) : IClassFixture<JauntySer
                 """{"instrument":{"id":"a","name":"a","shape":"halfCircle","edgeRadius":60,"halfLength":40,"inset":5,"smallestGraduation":1,"scales":[]}}""",
                 "instrument.halfLength"
             },
+            {
+                "instruments/described",
+                """{"instrument":{"id":"a","name":"a","shape":"halfCircle","edgeRadius":60,"halfLength":61,"inset":5,"smallestGraduation":1,"scales":[null]}}""",
+                "instrument.scales[0]"
+            },
             { "instruments/read", """{"text":"{\n\"format\": }"}""", "text" },
             { "angles", """{"kind":"acute","seed":-1}""", "seed" },
             {

@@ -48,7 +48,13 @@ public sealed class Faults
         }
         for (int i = 0; i < parts!.Count && _found.Count < MostReported; i++)
         {
-            Within($"{field}[{i.ToString(CultureInfo.InvariantCulture)}]", parts[i]);
+            string place = $"{field}[{i.ToString(CultureInfo.InvariantCulture)}]";
+            if (parts[i] is null)
+            {
+                Add(place, "must not be null.");
+                continue;
+            }
+            Within(place, parts[i]);
         }
     }
 

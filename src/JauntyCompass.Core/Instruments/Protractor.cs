@@ -150,7 +150,8 @@ public sealed record Protractor(
             );
         }
         faults.Each("scales", Scales, 1, 4);
-        for (int i = 0; i < (Scales?.Count ?? 0) && i < 4; i++)
+        // How the scales stand together can only be asked of scales that are there.
+        for (int i = 0; i < (Scales?.Count ?? 0) && i < 4 && Scales!.All(s => s is not null); i++)
         {
             ScaleFit.Check(this, i, faults);
         }

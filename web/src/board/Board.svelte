@@ -307,12 +307,7 @@
     {/if}
     {#if stage.free}<FreeBar {stage} {laid} />{/if}
     {#if panel}
-      <div
-        class="popover"
-        class:wide={panel === 'list' || panel === 'rules'}
-        role="dialog"
-        aria-label={panel}
-      >
+      <div class="popover" role="dialog" aria-label={panel}>
         {#if panel === 'list'}
           <DemonstrationList {demonstrations} shown={script?.key ?? null} onpick={open} />
         {:else if panel === 'angle'}

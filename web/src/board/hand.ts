@@ -58,7 +58,8 @@ export function dragArm(scene: Scene, id: string, which: 'start' | 'end', to: Po
       return {
         ...figure,
         written: null,
-        mark: open === 90 ? 'box' : figure.mark === 'box' ? 'arc' : figure.mark,
+        // Dragged by hand it may look right; a box would say that it is.
+        mark: figure.mark === 'box' ? 'arc' : figure.mark,
         startExtendedTo: null,
         endExtendedTo: null,
         angle: {

@@ -32,7 +32,7 @@ public sealed class DrawWithTurningRuler()
     public override void Check(DemonstrationTask task, Faults faults)
     {
         base.Check(task, faults);
-        ArmFaults.NeedsArm(task, faults);
+        LayingFaults.NeedsArm(task, faults);
     }
 
     /// <inheritdoc/>

@@ -26,7 +26,7 @@ public sealed class MeasureByTouch()
     public override void Check(DemonstrationTask task, Faults faults)
     {
         base.Check(task, faults);
-        ArmFaults.NeedsArm(task, faults);
+        LayingFaults.NeedsArm(task, faults);
     }
 
     /// <inheritdoc/>

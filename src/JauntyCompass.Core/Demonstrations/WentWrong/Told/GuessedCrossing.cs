@@ -19,10 +19,7 @@ public sealed class GuessedCrossing()
     public override void Check(DemonstrationTask task, Faults faults)
     {
         base.Check(task, faults);
-        if (faults.None && Laying.Of(task.Angle, task.Names, task.Instrument) is null)
-        {
-            faults.Add("instrument", "has no scale whose zero can lie on an arm of this angle.");
-        }
+        LayingFaults.NeedsZero(task, faults);
     }
 
     private protected override Telling Tell(DemonstrationTask task, Storyboard board) =>

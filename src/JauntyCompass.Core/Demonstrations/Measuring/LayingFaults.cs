@@ -1,0 +1,26 @@
+using JauntyCompass.Core.Checking;
+
+namespace JauntyCompass.Core.Demonstrations.Measuring;
+
+/// <summary>What demonstrations require of the instrument so that it can be laid on at all.</summary>
+internal static class LayingFaults
+{
+    /// <summary>Requires a zero that can lie on an arm of the angle. Asked only of what is right so far.</summary>
+    internal static void NeedsZero(DemonstrationTask task, Faults faults)
+    {
+        if (faults.None && Laying.Of(task.Angle, task.Names, task.Instrument) is null)
+        {
+            faults.Add("instrument", "has no scale whose zero can lie on an arm of this angle.");
+        }
+    }
+
+    /// <summary>Requires an arm that turns and locks, and such a zero.</summary>
+    internal static void NeedsArm(DemonstrationTask task, Faults faults)
+    {
+        if (task.Instrument.Arm is null)
+        {
+            faults.Add("instrument", "must have an arm that turns and locks.");
+        }
+        NeedsZero(task, faults);
+    }
+}

@@ -59,6 +59,13 @@ public sealed class TeachersThingsTests(JauntyServer server) : IClassFixture<Jau
         told.ShouldContain("hole on the vertex");
         told.ShouldContain("degrees fits the angle");
         told.ShouldNotContain("centre mark");
+
+        // Changed words are heard at the very next answer.
+        rules["words"]!["centreMark"] = "cross";
+        await Put(lesson, $"classes/{lesson.ClassId}/rules", rules);
+        answer = (JsonObject)answer.DeepClone();
+        Reply again = await lesson.HandIn(Guid.NewGuid(), 0, answer);
+        again["mark"]["feedback"]!.ToJsonString().ShouldContain("cross on the vertex");
     }
 
     [Fact]
@@ -121,12 +128,30 @@ public sealed class TeachersThingsTests(JauntyServer server) : IClassFixture<Jau
         JsonObject longer = Lesson.Order();
         longer["items"]!
             .AsArray()
-            .Add(new JsonObject { ["title"] = "Draw", ["query"] = "?show=draw&measure=128" });
+            .Add(
+                new JsonObject
+                {
+                    ["title"] = "Draw",
+                    ["query"] = "?show=draw&measure=128",
+                    ["hands"] = new JsonArray(
+                        new JsonObject
+                        {
+                            ["step"] = "kind",
+                            ["counts"] = new JsonArray(15, null, 9),
+                        }
+                    ),
+                }
+            );
         (await lesson.Teacher.Post("running-orders", longer)).Status.ShouldBe(
             HttpStatusCode.Created
         );
         JsonArray all = (await lesson.Teacher.Get("running-orders")).Body!.AsArray();
         all.ShouldHaveSingleItem()!["items"]!.AsArray().Count.ShouldBe(2);
+        all[0]!["items"]![1]!["hands"]![0]!["counts"]!.ToJsonString().ShouldBe("[15,null,9]");
+        longer["items"]![1]!["hands"]![0]!["counts"]![1] = -1;
+        (await lesson.Teacher.Post("running-orders", longer))["errors"]
+            ["items[1].hands[0].counts[1]"]
+            .ShouldNotBeNull();
         longer["items"]![1]!["query"] = "javascript:alert(1)";
         Reply refused = await lesson.Teacher.Post("running-orders", longer);
         refused["errors"]["items[1].query"].ShouldNotBeNull();

@@ -78,7 +78,8 @@ test('a blunt pencil draws wide, and tracing paper carries the angle away', asyn
   await page.goto('/board?measure=64')
   await page.getByRole('button', { name: 'Instruments' }).click()
   await page.getByLabel('Blunt pencil').check()
-  await page.getByRole('button', { name: 'Straightedge, with millimetres' }).click()
+  await page.getByRole('button', { name: 'Instruments' }).click()
+  await page.getByRole('button', { name: 'Ray' }).click()
   await drag(page, { x: -60, y: 10 }, { x: -30, y: 50 })
   await expect(page.locator('[data-thing="own-line-1"] line.blunt')).toBeVisible()
   await page.getByRole('button', { name: 'Hand', exact: true }).click()
@@ -124,6 +125,71 @@ test('the hand takes over: an instrument, a ray, a dot, a name; undone, redone, 
   await expect(things).toHaveCount(0)
 })
 
+test('the straightedge is laid on, guides the pencil along its edge, and is put away', async ({ page }) => {
+  await page.goto('/board?measure=64&end=90')
+  await page.getByRole('button', { name: 'Instruments' }).click()
+  await page.getByRole('button', { name: 'Straightedge, with millimetres' }).click()
+  const straightedge = page.getByTestId('straightedge')
+  const lies = async (): Promise<number[]> =>
+    (await straightedge.getAttribute('transform'))!.match(/-?[\d.]+(e-?\d+)?/g)!.map(Number)
+  await expect(straightedge).toBeVisible()
+  const [x, y, turn] = await lies()
+  // Slid by its body so that its zero comes near the vertex, then turned by its far end until it lies near the end arm.
+  const zero = { x: x!, y: y! }
+  const grip = polar(polar(zero, turn!, 60), turn! - 90, 8)
+  await drag(page, grip, { x: grip.x - x! + 1, y: grip.y - y! - 1 })
+  expect((await lies()).slice(0, 2)).toEqual([0, 0])
+  const end = polar(polar({ x: 0, y: 0 }, (await lies())[2]!, 158), -90, 8)
+  const bearing = (Math.atan2(end.y, end.x) * 180) / Math.PI
+  await drag(page, end, polar({ x: 0, y: 0 }, bearing + 63.2 - (await lies())[2]!, 158))
+  expect((await lies())[2]).toBeCloseTo(64, 5)
+  await page.getByRole('button', { name: 'Ray' }).click()
+  await drag(
+    page,
+    polar(polar({ x: 0, y: 0 }, 64, 20), 154, 2),
+    polar(polar({ x: 0, y: 0 }, 64, 120), 154, -6),
+  )
+  const line = page.locator('[data-thing="own-line-1"] line')
+  const at = async (name: string): Promise<number> => Number(await line.getAttribute(name))
+  const drawn = [await at('x1'), await at('y1'), await at('x2'), await at('y2')] as const
+  expect((Math.atan2(drawn[1], drawn[0]) * 180) / Math.PI).toBeCloseTo(64, 3)
+  expect((Math.atan2(drawn[3], drawn[2]) * 180) / Math.PI).toBeCloseTo(64, 3)
+  await page.getByRole('button', { name: 'Put the straightedge away' }).click()
+  await expect(straightedge).toHaveCount(0)
+  await page.keyboard.press('Control+KeyZ')
+  await expect(straightedge).toHaveCount(1)
+})
+
+test('everything the pencil does, by keys alone', async ({ page }) => {
+  await page.goto('/board?measure=64')
+  await page.getByRole('button', { name: 'Dot' }).focus()
+  await page.keyboard.press('Enter')
+  const pencil = page.getByTestId('pencil')
+  await pencil.focus()
+  for (const key of ['ArrowRight', 'ArrowUp', 'Shift+ArrowUp', 'Enter']) await page.keyboard.press(key)
+  await expect(page.locator('[data-thing="own-dot-1"]')).toHaveAttribute(
+    'aria-label',
+    /1 mm right, 1.1 mm up/,
+  )
+  await page.getByRole('button', { name: 'Ray' }).focus()
+  await page.keyboard.press('Enter')
+  await pencil.focus()
+  await page.keyboard.press('Enter')
+  await expect(pencil).toHaveAttribute('aria-label', /Enter ends the line/)
+  for (let i = 0; i < 12; i++) await page.keyboard.press('ArrowLeft')
+  await page.keyboard.press('Enter')
+  await expect(page.locator('[data-thing="own-line-1"] line')).toHaveAttribute('x2', '-11')
+  await page.getByRole('button', { name: 'Name' }).focus()
+  await page.keyboard.press('Enter')
+  await pencil.focus()
+  await page.keyboard.press('Enter')
+  await page.keyboard.type('P')
+  await page.keyboard.press('Enter')
+  await expect(page.locator('[data-thing="own-name-1"]')).toHaveAttribute('aria-label', /P at -11 mm right/)
+  // The arrows moved the pencil, not the demonstration.
+  await expect(page.getByTestId('caption')).toContainText('Which kind of angle')
+})
+
 test('an arm is opened by its tip, by pointer and by keys', async ({ page }) => {
   await page.goto('/board?measure=64&end=90')
   const tip = page.locator('[data-arm="angle:end"]')
@@ -145,6 +211,25 @@ test('one of a kind is put down on request', async ({ page }) => {
 
 test.describe('by touch', () => {
   test.use({ hasTouch: true })
+
+  test('two fingers on the paper bring it nearer, and what lies under them stays there', async ({ page }) => {
+    await page.goto('/board?measure=64')
+    await expect(page.getByTestId('caption')).toBeVisible()
+    const wide = (await onScreen(page, { x: 10, y: 0 })).x - (await onScreen(page, { x: 0, y: 0 })).x
+    const [a, b] = [await onScreen(page, { x: -60, y: 20 }), await onScreen(page, { x: -20, y: 20 })]
+    const cdp = await page.context().newCDPSession(page)
+    const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', ...at: Spot[]): Promise<unknown> =>
+      cdp.send('Input.dispatchTouchEvent', { type, touchPoints: at.map((spot, id) => ({ id, ...spot })) })
+    await touch('touchStart', a, b)
+    for (let far = 10; far <= 80; far += 10)
+      await touch('touchMove', { x: a.x - far, y: a.y }, { x: b.x + far, y: b.y })
+    await touch('touchEnd')
+    const closer = (await onScreen(page, { x: 10, y: 0 })).x - (await onScreen(page, { x: 0, y: 0 })).x
+    expect(closer / wide).toBeCloseTo((b.x - a.x + 160) / (b.x - a.x), 1)
+    const middle = await onScreen(page, { x: -40, y: 20 })
+    expect(middle.x).toBeCloseTo((a.x + b.x) / 2, -1)
+    expect(middle.y).toBeCloseTo(a.y, -1)
+  })
 
   test('one finger slides the protractor, two turn it', async ({ page }) => {
     await page.goto('/board?measure=64')

@@ -52,6 +52,8 @@ test('the sheet is taken away as a clean SVG in millimetres, as a PNG, and as a 
   const text = await readFile(await svg.path(), 'utf8')
   expect(text).toMatch(/<svg [^>]*width="[\d.]+mm"/)
   expect(text).toContain('id="instruments"')
+  // The letters it is written in come with it.
+  expect(text).toMatch(/@font-face\{font-family:"?IBM Plex Serif"?;[^}]*url\(data:font\/woff2;base64,/)
   expect(text).not.toMatch(/class=|svelte-|aria-|tabindex/)
   const [png] = await Promise.all([
     page.waitForEvent('download'),
@@ -63,8 +65,46 @@ test('the sheet is taken away as a clean SVG in millimetres, as a PNG, and as a 
   await expect(handout.getByRole('listitem')).toHaveCount(8)
   const line = await handout.locator('.measure').boundingBox()
   expect(line!.width).toBeCloseTo((100 / 25.4) * 96, 0)
+  // On paper nothing but the handout: the steps on one page, the finished sheet true to size on the next.
+  await page.emulateMedia({ media: 'print' })
+  await expect(page.getByTestId('caption')).toBeHidden()
+  const finished = handout.getByRole('group', { name: 'Finished sheet, true to size' })
+  const arm = await finished.locator('.vertex').evaluate((vertex: SVGElement) => {
+    const frame = (vertex as SVGGraphicsElement).getScreenCTM()!
+    return Math.hypot(frame.a, frame.b)
+  })
+  expect(arm).toBeCloseTo(96 / 25.4, 2)
+  const pdf = (await page.pdf({ preferCSSPageSize: true })).toString('latin1')
+  expect(pdf.match(/\/Type\s*\/Page[^s]/g)).toHaveLength(2)
+  await page.emulateMedia({ media: 'screen' })
   await handout.getByRole('button', { name: 'Back to the Board' }).click()
   await expect(handout).toHaveCount(0)
+})
+
+test('a show of hands is kept with the lesson: in its address and in its file', async ({ page }) => {
+  await page.goto('/board?measure=64')
+  await page.getByLabel('Hands for acute').fill('15')
+  await page.getByRole('button', { name: 'Lesson' }).click()
+  await page.getByRole('button', { name: 'Add what is shown' }).click()
+  await page.keyboard.press('Escape')
+  await page.getByLabel('Hands for obtuse').fill('9')
+  const address = page.url()
+  const [saved] = await Promise.all([
+    page.waitForEvent('download'),
+    (async () => {
+      await page.getByRole('button', { name: 'Lesson' }).click()
+      await page.getByRole('button', { name: 'Save as a file' }).click()
+    })(),
+  ])
+  expect(JSON.parse(await readFile(await saved.path(), 'utf8')).items[0].hands).toEqual([
+    { step: 'kind', counts: [15, null, 9] },
+  ])
+  await page.evaluate(() => sessionStorage.clear())
+  await page.goto('/desk')
+  await page.evaluate(() => sessionStorage.clear())
+  await page.goto(address)
+  await expect(page.getByLabel('Hands for acute')).toHaveValue('15')
+  await expect(page.getByLabel('Hands for obtuse')).toHaveValue('9')
 })
 
 test('two tabs do not fight', async ({ page, context }) => {

@@ -54,6 +54,15 @@ public enum OpeningMark
     Turn,
 }
 
+/// <summary>The usual mark of an angle.</summary>
+public static class OpeningMarks
+{
+    /// <summary>The box for a right angle, the arc for every other.</summary>
+    /// <param name="angle">The angle.</param>
+    public static OpeningMark Of(Angle angle) =>
+        angle.Measure.Kind == AngleKind.Right ? OpeningMark.Box : OpeningMark.Arc;
+}
+
 /// <summary>An angle on the sheet.</summary>
 /// <param name="Id">Unique on the sheet.</param>
 /// <param name="Angle">The angle, lying as it lies at this step.</param>

@@ -1138,6 +1138,8 @@ export interface components {
              * @description How far the figure is turned, in degrees, anticlockwise positive.
              */
             tilt: number;
+            /** @description How its opening is marked. */
+            mark: components["schemas"]["OpeningMark"];
         };
         /** @description One graduation on the edge. */
         Graduation: {
@@ -1178,6 +1180,13 @@ export interface components {
          * @enum {unknown}
          */
         GraduationRank: "one" | "five" | "ten";
+        /** @description A show of hands at one question. */
+        HandsShown: {
+            /** @description The step that asks it. */
+            step: string;
+            /** @description Hands for each of its choices, 0 to 999; null where none was counted. */
+            counts: (null | number)[];
+        };
         /** @description How a class does things. Schools differ; all of these ways are right. */
         HouseRules: {
             /** @description What is turned when no arm lies level. */
@@ -1795,6 +1804,8 @@ export interface components {
             title: string;
             /** @description The Board's address for it, from the question mark on. */
             query: string;
+            /** @description Shows of hands at its questions, or null while none was held. */
+            hands?: null | components["schemas"]["HandsShown"][];
         };
         /** @description A kept running order. */
         RunningOrderReply: {
@@ -3704,7 +3715,16 @@ export interface operations {
                  *       "items": [
                  *         {
                  *           "title": "Measure ∠LKM",
-                 *           "query": "?measure=64"
+                 *           "query": "?measure=64",
+                 *           "hands": [
+                 *             {
+                 *               "step": "scale",
+                 *               "counts": [
+                 *                 15,
+                 *                 9
+                 *               ]
+                 *             }
+                 *           ]
                  *         }
                  *       ]
                  *     }

@@ -14,7 +14,8 @@
   import Handout from './Handout.svelte'
   import InstrumentList from './InstrumentList.svelte'
   import { keep, kept } from './keep'
-  import { orderAddress, readOrder, type RunningOrder } from './order'
+  import { Lesson } from './lesson.svelte'
+  import { orderAddress, readOrder } from './order'
   import Notices from './Notices.svelte'
   import OrderPanel from './OrderPanel.svelte'
   import { pressOf, questionAt } from './player'
@@ -34,7 +35,7 @@
   let instruments: Instrument[] = $state.raw([])
   let demonstrations: Demonstration[] = $state.raw([])
   let own: Set<string> = $state.raw(new Set())
-  let order: RunningOrder = $state.raw({ name: '', items: [] })
+  const lesson = new Lesson()
   let failure = $state('')
   let ready = $state(false)
   let panel: Panel | null = $state(null)
@@ -50,8 +51,6 @@
   })
   let printing = $state(false)
   let blunt = $state(false)
-  /** Shows of hands of the whole lesson, by demonstration: going back to one finds its counts again. */
-  let tallies: Record<string, Stage['tally']> = {}
   let svg: HTMLElement | undefined = $state()
 
   const script = $derived(stage.script)
@@ -71,16 +70,13 @@
         ? instruments.find((i) => i.protractor.id === next.instrument)!.protractor
         : null
       const built: Script = await ask(api.POST('/api/v1/demonstrations', { body: requestOf(next, chosen) }))
-      if (stage.script) tallies[addressOf(wanted)] = $state.snapshot(stage.tally)
       wanted = next
       failure = ''
       panel = null
       view = wholeSheet
       tool = 'hand'
       live.clear()
-      stage.tally = tallies[addressOf(next)] ?? {}
       stage.play(built, at)
-      history.replaceState(null, '', addressOf(next) + location.hash)
       return true
     } catch (error) {
       failure = tell(error)
@@ -117,14 +113,14 @@
     }
     const listed = readOrder(location.hash)
     if (listed.fault) failure = listed.fault
-    order = listed.order
+    lesson.take(listed.order)
     const read = readAddress(location.search)
     if (read.fault !== null) {
       failure = `This address cannot be read. ${read.fault} Choose a demonstration from the list.`
       panel = 'list'
     } else {
       const before = kept(location.search)
-      tallies = before?.tallies ?? {}
+      lesson.restore(before?.tallies ?? {})
       if (await show(read.wanted, before?.at)) {
         if (listed.fault) failure = listed.fault
         if (before) {
@@ -137,10 +133,16 @@
     ready = true
   })
 
+  // The address is what is shown and the lesson it stands in, to be bookmarked and shared.
+  $effect(() => {
+    const address = addressOf(wanted) + orderAddress(lesson.order)
+    if (ready && !failure) history.replaceState(null, '', address)
+  })
+
   // Kept a little after the hand has come to rest, so that dragging stays light.
   let later: ReturnType<typeof setTimeout> | undefined
   $effect(() => {
-    void [wanted, stage.at, stage.hand, Object.values(stage.tally).flat()]
+    void [wanted, stage.at, stage.hand, lesson.tallies]
     if (!untrack(() => ready)) return
     clearTimeout(later)
     later = setTimeout(
@@ -149,7 +151,7 @@
           address: addressOf(wanted),
           at: stage.at,
           hand: stage.hand,
-          tallies: { ...tallies, [addressOf(wanted)]: $state.snapshot(stage.tally) },
+          tallies: lesson.tallies,
         }),
       250,
     )
@@ -245,7 +247,8 @@
         startLength: 90,
         endLength: 90,
       } as const
-      stage.touch((s) => hand.putAngle(s, angleOf(next), { vertex: 'K', start: 'L', end: 'M' }))
+      const names = { vertex: 'K', start: 'L', end: 'M' }
+      stage.touch((s) => hand.putAngle(s, angleOf(next), names, given.mark))
       panel = null
     } catch (error) {
       failure = tell(error)
@@ -258,7 +261,7 @@
 <svelte:window onkeydown={key} onclick={letGo} />
 <svelte:document onfullscreenchange={() => !document.fullscreenElement && (options.projecting = false)} />
 
-<div class="board" class:dark={options.dark} class:projecting={options.projecting}>
+<div class="board" class:dark={options.dark} class:projecting={options.projecting} class:printing>
   <main class="stage" bind:this={svg}>
     <StageSheet
       {stage}
@@ -318,7 +321,7 @@
             bind:blunt
             onpick={take}
             onstraightedge={() => {
-              tool = 'ray'
+              stage.touch(hand.takeStraightedge)
               panel = null
             }}
             ontrace={() => {
@@ -337,12 +340,9 @@
           />
         {:else if panel === 'order'}
           <OrderPanel
-            {order}
+            order={lesson.order}
             now={{ title, query: addressOf(wanted) }}
-            onchange={(next) => {
-              order = next
-              history.replaceState(null, '', location.search + orderAddress(next))
-            }}
+            onchange={(next) => lesson.take(next)}
             onopen={(query) => {
               const read = readAddress(query)
               if (read.wanted) void show(read.wanted)
@@ -377,12 +377,8 @@
       asking={stage.beat.asking}
       first={stage.at === 0}
       last={stage.at === stage.beats.length - 1}
-      counts={stage.tally[stage.step.key] ?? []}
-      oncount={(choice, count) => {
-        const counts = [...(stage.tally[stage.step!.key] ?? [])]
-        counts[choice] = count
-        stage.tally[stage.step!.key] = counts
-      }}
+      counts={lesson.counts(addressOf(wanted), stage.step.key)}
+      oncount={(choice, hands) => lesson.count(addressOf(wanted), stage.step!.key, choice, hands)}
       onnext={() => stage.press('next')}
       onback={() => stage.press('back')}
     />
@@ -407,6 +403,11 @@
     height: 100dvh;
     overflow: hidden;
     color: var(--ink);
+  }
+  @media print {
+    .printing {
+      display: none;
+    }
   }
   /* For a dark room: light ink on a dark sheet, so that the projector does not dazzle. */
   .dark {

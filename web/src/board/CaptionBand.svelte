@@ -3,6 +3,7 @@
   import ChevronLeft from 'carbon-icons-svelte/lib/ChevronLeft.svelte'
   import ChevronRight from 'carbon-icons-svelte/lib/ChevronRight.svelte'
   import type { Schema } from '../api/client'
+  import { mostHands } from './order'
 
   interface Props {
     caption: string
@@ -20,10 +21,9 @@
   }
   let { caption, ownLine, question, asking, first, last, counts, oncount, onnext, onback }: Props = $props()
 
-  const most = 99
   const hands = (text: string): number | null => {
     const count = Math.round(Number(text))
-    return text.trim() === '' || !(count >= 0) ? null : Math.min(count, most)
+    return text.trim() === '' || !(count >= 0) ? null : Math.min(count, mostHands)
   }
 </script>
 
@@ -45,7 +45,7 @@
                   type="number"
                   inputmode="numeric"
                   min="0"
-                  max="99"
+                  max={mostHands}
                   aria-label="Hands for {choice}"
                   value={counts[i] ?? ''}
                   oninput={(event) => oncount(i, hands(event.currentTarget.value))}

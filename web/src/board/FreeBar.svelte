@@ -22,6 +22,11 @@
     <button type="button" onclick={() => turnOver(laid)}>Turn over</button>
     <button type="button" onclick={() => stage.touch((s) => hand.putAway(s, laid.id))}>Put away</button>
   {/if}
+  {#if stage.settled.straightedge}
+    <button type="button" onclick={() => stage.touch((s) => hand.layStraightedge(s, null))}
+      >Put the straightedge away</button
+    >
+  {/if}
   <button type="button" onclick={() => stage.rejoin()}>Back to the demonstration</button>
 </div>
 

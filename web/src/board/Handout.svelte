@@ -14,13 +14,22 @@
   let { script, instruments, onclose }: Props = $props()
 
   const last = $derived(script.steps.at(-1)!)
+  /** What a sheet of A4 leaves between margins of 12 mm, in mm. */
+  const paper = { width: 186, height: 250 }
+  /** 1 where the sheet fits as it is; else the whole number by which it is made smaller. */
+  const smaller = $derived(
+    Math.ceil(Math.max(1, script.window.width / paper.width, script.window.height / paper.height)),
+  )
 </script>
 
 <section class="handout" aria-label="Handout">
   <div class="tools">
     <Button size="small" on:click={() => window.print()}>Print</Button>
     <Button size="small" kind="secondary" on:click={onclose}>Back to the Board</Button>
-    <p>One small picture for each step. Print at 100 % for the last one to be true to size.</p>
+    <p>
+      One small picture for each step. Print at 100 % for the last one to be
+      {smaller === 1 ? 'true to size' : `at its scale of 1 : ${smaller}`}.
+    </p>
   </div>
   <h1>{script.title}</h1>
   <ol>
@@ -39,21 +48,19 @@
       </li>
     {/each}
   </ol>
-  <h2>True to size</h2>
-  <svg
-    class="true"
-    style:width="{script.window.width}mm"
-    style:height="{script.window.height}mm"
-    role="img"
-    aria-label="The finished sheet, true to size"
-  >
-    <foreignObject width="100%" height="100%">
-      <Sheet label="Finished sheet, true to size" {...script.window}>
+  <div class="finished">
+    <h2>{smaller === 1 ? 'True to size' : `Too large for this paper: drawn at 1 : ${smaller}`}</h2>
+    <div
+      class="true"
+      style:width="{script.window.width / smaller}mm"
+      style:height="{script.window.height / smaller}mm"
+    >
+      <Sheet label="Finished sheet, {smaller === 1 ? 'true to size' : `1 : ${smaller}`}" {...script.window}>
         <SheetScene scene={sceneOf(last.state)} {instruments} />
       </Sheet>
-    </foreignObject>
-  </svg>
-  <p class="check">This line is 100 mm long: <span class="measure"></span></p>
+    </div>
+    <p class="check">This line is 100 mm long: <span class="measure"></span></p>
+  </div>
 </section>
 
 <style>
@@ -104,8 +111,7 @@
   .own {
     font-style: italic;
   }
-  .true {
-    display: block;
+  .finished {
     break-inside: avoid;
   }
   .check {
@@ -116,6 +122,9 @@
   .measure {
     width: 100mm;
     border-top: 1px solid #000;
+  }
+  @page {
+    margin: 12mm;
   }
   @media print {
     .handout {

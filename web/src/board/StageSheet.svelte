@@ -1,6 +1,9 @@
 <!-- The Board's sheet with the hand on it: instruments are carried, a pencil draws, the empty hand carries the paper. -->
 <script lang="ts">
+  import { SvelteMap } from 'svelte/reactivity'
   import type { Instrument, Point, Schema } from '../api/client'
+  import { distanceOf } from '../sheet/geometry'
+  import Pencil from '../sheet/Pencil.svelte'
   import Sheet from '../sheet/Sheet.svelte'
   import SheetScene from '../sheet/SheetScene.svelte'
   import Straightedge from '../sheet/Straightedge.svelte'
@@ -9,7 +12,7 @@
   import NameForm from './NameForm.svelte'
   import type { Stage } from './stage.svelte'
   import type { Tool } from './Tray.svelte'
-  import { closeUp, moved, type View } from './view'
+  import { closeUp, fromMiddle, moved, type View } from './view'
 
   interface Props {
     stage: Stage
@@ -45,8 +48,12 @@
   }: Props = $props()
 
   let naming: Point | null = $state(null)
-  let ruling: { from: Point; to: Point } | null = $state.raw(null)
-  let panning: { x: number; y: number } | null = null
+  /** A line in the making, and the straightedge that the pencil runs along, where one lies there. */
+  let ruling: { from: Point; to: Point; edge: Schema['LaidStraightedge'] | null } | null = $state.raw(null)
+  /** The pencil of those who work with keys. */
+  let pencil: Point = $state.raw({ x: 0, y: 0 })
+  /** Fingers, or the pointer, on the bare paper, in pixels. */
+  const onPaper = new SvelteMap<number, Point>()
   const scene = $derived(stage.scene)
   const rimOf = (id: string | undefined): number =>
     instruments.find((i) => i.protractor.id === id)?.protractor.edgeRadius ?? 75
@@ -56,44 +63,91 @@
   const centreOf = (): Point =>
     laid?.placement.centre ?? stage.settled.figures[0]?.angle.vertex ?? { x: 0, y: 0 }
 
-  function drop(id: string): void {
-    if (snap) stage.touch((s) => hand.snap(s, id), `place:${id}`)
+  function drop(id?: string): void {
+    if (snap) {
+      if (id === undefined) stage.touch(hand.snapStraightedge, 'straightedge')
+      else stage.touch((s) => hand.snap(s, id), `place:${id}`)
+    }
     stage.letGo()
   }
 
-  /* The paper itself: a tool draws on it, the empty hand carries it. */
+  /* The pencil: makes dots, writes, or draws a line, along the straightedge where it is held to its edge. */
+  function begin(at: Point): void {
+    const edge = stage.settled.straightedge ?? null
+    const held = edge && hand.onEdge(edge, at)
+    ruling = held
+      ? { from: held, to: held, edge }
+      : { from: hand.rayFrom(stage.settled, at), to: at, edge: null }
+  }
+
+  function draw(at: Point): void {
+    if (ruling) ruling = { ...ruling, to: ruling.edge ? hand.onEdge(ruling.edge, at, Infinity)! : at }
+  }
+
+  function end(): void {
+    if (ruling) {
+      const { from, to } = ruling
+      if (distanceOf(from, to) > 2) stage.touch((s) => hand.drawLine(s, from, to, blunt))
+    }
+    ruling = null
+  }
+
+  function press(at: Point): void {
+    if (tool === 'dot') stage.touch((s) => hand.makeDot(s, at, blunt))
+    else if (tool === 'name') naming = at
+    else if (ruling) end()
+    else begin(at)
+  }
+
+  $effect(() => {
+    if (tool !== 'ray') ruling = null
+  })
+
+  /* The paper itself: a tool draws on it, the empty hand carries it, two fingers carry it and bring it nearer. */
   function down(event: PointerEvent, at: Point): void {
     if (event.button !== 0) return
-    if (tool === 'dot') {
-      stage.touch((s) => hand.makeDot(s, at, blunt))
-    } else if (tool === 'name') {
-      naming = at
-    } else if (tool === 'ray') {
-      ruling = { from: hand.rayFrom(stage.settled, at), to: at }
-      ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
-    } else {
-      panning = { x: event.clientX, y: event.clientY }
-      ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
+    onPaper.set(event.pointerId, { x: event.clientX, y: event.clientY })
+    if (onPaper.size > 1) {
+      ruling = null
+      return
     }
+    if (tool !== 'hand') press(at)
+    if (tool === 'hand' || tool === 'ray') (event.currentTarget as Element).setPointerCapture(event.pointerId)
   }
 
   function drag(event: PointerEvent, at: Point, mmPerPixel: number): void {
+    const before = onPaper.get(event.pointerId)
+    if (!before) return
+    const now = { x: event.clientX, y: event.clientY }
+    onPaper.set(event.pointerId, now)
+    const other = [...onPaper].find(([id]) => id !== event.pointerId)?.[1]
     if (ruling) {
-      ruling = { ...ruling, to: at }
-    } else if (panning) {
-      view = moved(view, (event.clientX - panning.x) * mmPerPixel, (event.clientY - panning.y) * mmPerPixel)
-      panning = { x: event.clientX, y: event.clientY }
+      draw(at)
+    } else if (tool === 'hand' || other) {
+      const share = other ? 0.5 : 1
+      const [right, fall] = [now.x - before.x, now.y - before.y]
+      view = moved(view, right * mmPerPixel * share, fall * mmPerPixel * share)
+      if (other) {
+        const apart = distanceOf(other, now) / Math.max(1, distanceOf(other, before))
+        view = closeUp(view, apart, fromMiddle(window, at))
+      }
     }
   }
 
-  function up(): void {
-    if (ruling) {
-      const { from, to } = ruling
-      if (Math.hypot(to.x - from.x, to.y - from.y) > 2) stage.touch((s) => hand.drawLine(s, from, to, blunt))
-    }
-    ruling = null
-    panning = null
+  function up(event: PointerEvent): void {
+    onPaper.delete(event.pointerId)
+    end()
   }
+
+  const does = $derived(
+    tool === 'dot'
+      ? 'makes a dot'
+      : tool === 'name'
+        ? 'writes here'
+        : ruling
+          ? 'ends the line'
+          : 'begins a line',
+  )
 </script>
 
 <div class="sheet" class:drawing={tool !== 'hand'}>
@@ -105,7 +159,7 @@
     onpaperdown={down}
     onpapermove={drag}
     onpaperup={up}
-    onpaperwheel={(factor) => (view = closeUp(view, factor))}
+    onpaperwheel={(factor, at) => (view = closeUp(view, factor, fromMiddle(window, at)))}
   >
     <g id="scene">
       <SheetScene
@@ -118,15 +172,27 @@
           stage.touch((s) => hand.place(s, id, placement), `place:${id}`)
         }}
         ondrop={drop}
+        onstraightedge={(edge) => stage.touch((s) => hand.layStraightedge(s, edge), 'straightedge')}
         onarm={(id, which, to) => stage.touch((s) => hand.dragArm(s, id, which, to), `arm:${id}:${which}`)}
         onthing={(id, by) => stage.touch((s) => hand.moveThing(s, id, by), `thing:${id}`)}
         onremove={(id) => stage.touch((s) => hand.rubOut(s, id))}
       />
       {#if ruling}
-        <Straightedge laid={hand.ruled(ruling.from, ruling.to)} />
+        {#if !ruling.edge}<Straightedge laid={hand.ruled(ruling.from, ruling.to)} />{/if}
         <line class="ruling" x1={ruling.from.x} y1={ruling.from.y} x2={ruling.to.x} y2={ruling.to.y} />
       {/if}
     </g>
+    {#if tool !== 'hand'}
+      <Pencil
+        at={pencil}
+        {does}
+        onmove={(at) => {
+          pencil = at
+          draw(at)
+        }}
+        onpress={() => press(pencil)}
+      />
+    {/if}
     {#if lensAt}<Lens {scene} {instruments} target={lensAt} middle={centreOf()} />{/if}
   </Sheet>
 </div>

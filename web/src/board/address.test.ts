@@ -1,3 +1,4 @@
+import { Lesson } from './lesson.svelte'
 import { describe, expect, it } from 'vitest'
 import { addressOf, readAddress, requestOf, usual } from './address'
 import { emptyOrder, orderAddress, parseOrder, readOrder, shifted, writeOrder } from './order'
@@ -51,7 +52,11 @@ describe('a running order', () => {
     name: 'Both scales · ∠',
     items: [
       { title: 'Measure ∠LKM', query: '?measure=64' },
-      { title: 'Draw', query: '?show=draw&measure=128' },
+      {
+        title: 'Draw',
+        query: '?show=draw&measure=128',
+        hands: [{ step: 'scale', counts: [15, null, 9] }],
+      },
     ],
   }
 
@@ -66,6 +71,8 @@ describe('a running order', () => {
     [writeOrder(order).replace('"version": 1', '"version": 2'), /another version \(2\)/],
     [writeOrder(order).replace('jaunty-running-order', 'other'), /format/],
     [writeOrder(order).replace('?show=draw', 'javascript:'), /Demonstration 2/],
+    [writeOrder(order).replace('15', '"many"'), /shows of hands of demonstration 2/],
+    [writeOrder(order).replace('15', '1e9'), /shows of hands of demonstration 2/],
     [JSON.stringify({ format: 'jaunty-running-order', version: 1, name: 'x', items: 'none' }), /at most 40/],
     ['x'.repeat(1_000_000), /too long/],
   ])('that was cut, edited or made later is refused with the reason', (text, reason) => {
@@ -83,5 +90,24 @@ describe('a running order', () => {
   it('is rearranged within its ends', () => {
     expect(shifted(order, 1, -1).items.map((item) => item.title)).toEqual(['Draw', 'Measure ∠LKM'])
     expect(shifted(order, 0, -1)).toBe(order)
+  })
+})
+
+describe('a lesson', () => {
+  it('keeps shows of hands with its running order, wherever they were counted', () => {
+    const lesson = new Lesson()
+    lesson.count('?measure=64', 'scale', 1, 9)
+    lesson.take({ name: 'x', items: [{ title: 'Measure', query: '?measure=64' }] })
+    lesson.count('?measure=64', 'scale', 0, 15)
+    lesson.count('?measure=70', 'kind', 0, 3)
+    expect(lesson.order.items).toEqual([
+      { title: 'Measure', query: '?measure=64', hands: [{ step: 'scale', counts: [15, 9] }] },
+    ])
+    const later = new Lesson()
+    later.take(parseOrder(writeOrder(lesson.order)).order)
+    expect(later.counts('?measure=64', 'scale')).toEqual([15, 9])
+    later.count('?measure=64', 'scale', 0, null)
+    later.count('?measure=64', 'scale', 1, null)
+    expect(later.order.items[0]).not.toHaveProperty('hands')
   })
 })

@@ -1,9 +1,23 @@
 import { describe, expect, it } from 'vitest'
 import type { Scene } from '../api/client'
 import { emptyScene, mix } from '../sheet/scene'
-import { dragArm, drawLine, makeDot, moveThing, place, rayFrom, rubOut, snap, take } from './hand'
+import {
+  dragArm,
+  drawLine,
+  layStraightedge,
+  makeDot,
+  moveThing,
+  onEdge,
+  place,
+  rayFrom,
+  rubOut,
+  snap,
+  snapStraightedge,
+  take,
+  takeStraightedge,
+} from './hand'
 import { begin, change, letGo, redo, undo } from './history'
-import { closeUp, moved, wholeSheet, windowAt } from './view'
+import { closeUp, fromMiddle, moved, wholeSheet, windowAt } from './view'
 
 const scene: Scene = {
   ...emptyScene,
@@ -80,6 +94,27 @@ describe('the hand', () => {
   })
 })
 
+describe('the straightedge', () => {
+  it('is taken out, helped onto a vertex and along an arm, and put away', () => {
+    const taken = takeStraightedge(scene)
+    expect(snapStraightedge(taken)).toBe(taken)
+    const near = layStraightedge(scene, { from: { x: 1, y: -1 }, direction: 242.6, length: 160 })
+    const helped = snapStraightedge(near).straightedge!
+    expect(helped).toMatchObject({ from: { x: 0, y: 0 }, length: 160 })
+    expect(helped.direction).toBeCloseTo(244)
+    expect(layStraightedge(near, null).straightedge).toBeNull()
+  })
+
+  it('guides a pencil that is held to its edge, from its zero to its end', () => {
+    const laid = { from: { x: 10, y: 0 }, direction: 90, length: 100 }
+    expect(onEdge(laid, { x: 12, y: 40 })).toMatchObject({ x: expect.closeTo(10), y: expect.closeTo(40) })
+    expect(onEdge(laid, { x: 12, y: -30 })!.y).toBeCloseTo(0)
+    expect(onEdge(laid, { x: 9, y: 300 })!.y).toBeCloseTo(100)
+    expect(onEdge(laid, { x: 20, y: 40 })).toBeNull()
+    expect(onEdge(laid, { x: 60, y: 40 }, Infinity)!.x).toBeCloseTo(10)
+  })
+})
+
 describe('between two states', () => {
   it('the same things are on the way, the short way round', () => {
     const from = take(scene, 'desk-half-circle')
@@ -99,5 +134,23 @@ describe('the view', () => {
     expect(windowAt(base, closeUp(wholeSheet, 2))).toEqual({ left: -50, bottom: -25, width: 100, height: 50 })
     expect(windowAt(base, moved(wholeSheet, 10, 0)).left).toBe(-110)
     expect(closeUp(wholeSheet, 1e9).zoom).toBeLessThan(20)
+  })
+
+  it.each([
+    { x: 70, y: -31 },
+    { x: -12.5, y: 3 },
+    { x: 0, y: 49 },
+  ])('keeps what lies under the fingers where it is seen: %o', (at) => {
+    let view = moved(closeUp(wholeSheet, 1.3), 17, -9)
+    const seen = (): { x: number; y: number } => {
+      const window = windowAt(base, view)
+      return { x: (at.x - window.left) / window.width, y: (at.y - window.bottom) / window.height }
+    }
+    const before = seen()
+    for (const factor of [1.5, 0.4, 2, 1e6, 1e-9]) {
+      view = closeUp(view, factor, fromMiddle(windowAt(base, view), at))
+      expect(seen().x).toBeCloseTo(before.x, 9)
+      expect(seen().y).toBeCloseTo(before.y, 9)
+    }
   })
 })

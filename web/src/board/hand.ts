@@ -75,11 +75,16 @@ export function dragArm(scene: Scene, id: string, which: 'start' | 'end', to: Po
 }
 
 /** Puts down another angle in place of what is there. */
-export const putAngle = (scene: Scene, angle: Schema['Angle'], names: Schema['AngleNames']): Scene => ({
+export const putAngle = (
+  scene: Scene,
+  angle: Schema['Angle'],
+  names: Schema['AngleNames'],
+  mark: Schema['OpeningMark'],
+): Scene => ({
   ...scene,
   threads: [],
   lens: null,
-  figures: [{ id: 'angle', angle, names, mark: angle.measure === 90 ? 'box' : 'arc', hasEnd: true }],
+  figures: [{ id: 'angle', angle, names, mark, hasEnd: true }],
 })
 
 export const drawLine = (scene: Scene, from: Point, to: Point, blunt = false): Scene => ({
@@ -152,37 +157,83 @@ export function lookAt(
 /** How near is near enough to be helped, in mm and degrees. */
 const helpWithin = { slide: 2.5, turn: 2 }
 
-/** The last millimetre: a centre mark let go near a vertex comes to lie on it, a zero line near an arm along it. */
-export function snap(scene: Scene, id: string): Scene {
-  const laid = scene.instruments.find((i) => i.id === id)
-  if (!laid) return scene
-  let { centre, turn } = laid.placement
+/** A placement helped in its last millimetre: the centre onto a vertex near it, and the line through it along an arm. */
+function helpedPlacement(scene: Scene, placement: Placement): Placement {
   for (const { angle } of scene.figures) {
-    if (distanceOf(centre, angle.vertex) > helpWithin.slide) continue
-    centre = angle.vertex
+    if (distanceOf(placement.centre, angle.vertex) > helpWithin.slide) continue
+    let turn = placement.turn
     for (const arm of [angle.start, endDirection(angle)]) {
       for (const end of [arm, arm + 180]) {
         const off = ((((end - turn) % 360) + 540) % 360) - 180
         if (Math.abs(off) <= helpWithin.turn) turn = end
       }
     }
+    return { ...placement, centre: angle.vertex, turn }
   }
-  return centre === laid.placement.centre && turn === laid.placement.turn
-    ? scene
-    : place(scene, id, { ...laid.placement, centre, turn })
+  return placement
 }
 
-/** A ray drawn with the straightedge starts at a vertex when it is begun near one. */
+/** The last millimetre: a centre mark let go near a vertex comes to lie on it, a zero line near an arm along it. */
+export function snap(scene: Scene, id: string): Scene {
+  const laid = scene.instruments.find((i) => i.id === id)
+  if (!laid) return scene
+  const helped = helpedPlacement(scene, laid.placement)
+  return helped === laid.placement ? scene : place(scene, id, helped)
+}
+
+/** Of a straightedge, in mm. */
+const usualLength = 160
+
+/** Lays or moves the straightedge. */
+export const layStraightedge = (scene: Scene, straightedge: Schema['LaidStraightedge'] | null): Scene => ({
+  ...scene,
+  straightedge,
+})
+
+/** Takes the straightedge out of the tray: it lies a little below the angle, for the hand to take. */
+export function takeStraightedge(scene: Scene): Scene {
+  const vertex = scene.figures[0]?.angle.vertex ?? { x: 0, y: 0 }
+  return layStraightedge(scene, {
+    from: { x: vertex.x - 75, y: vertex.y - 16 },
+    direction: 3,
+    length: usualLength,
+  })
+}
+
+/** The last millimetre of the straightedge: its zero let go near a vertex comes to lie on it, its edge near an arm along it. */
+export function snapStraightedge(scene: Scene): Scene {
+  const laid = scene.straightedge
+  if (!laid) return scene
+  const asLaid = { centre: laid.from, turn: laid.direction, turnedOver: false }
+  const helped = helpedPlacement(scene, asLaid)
+  return helped === asLaid
+    ? scene
+    : layStraightedge(scene, { ...laid, from: helped.centre, direction: helped.turn })
+}
+
+/** A line drawn with the pencil begins at a vertex when it is begun near one. */
 export function rayFrom(scene: Scene, at: Point): Point {
   const near = scene.figures.map((f) => f.angle.vertex).find((v) => distanceOf(v, at) <= helpWithin.slide)
   return near ?? at
 }
 
-/** The straightedge along a line that is being drawn. */
+/** How far from the edge a pencil still runs along it, in mm. */
+const alongEdge = 4
+
+/** Where a pencil that is held to the edge of the straightedge runs; null when it is not near the edge. */
+export function onEdge(laid: Schema['LaidStraightedge'], at: Point, reach = alongEdge): Point | null {
+  const along = towards({ x: 0, y: 0 }, laid.direction, 1)
+  const [x, y] = [at.x - laid.from.x, at.y - laid.from.y]
+  const far = x * along.x + y * along.y
+  if (Math.abs(y * along.x - x * along.y) > reach) return null
+  const length = laid.length ?? usualLength
+  return towards(laid.from, laid.direction, Math.min(length, Math.max(0, far)))
+}
+/** A straightedge along a line that is being drawn. */
 export const ruled = (from: Point, to: Point): Schema['LaidStraightedge'] => ({
   from,
   direction: directionOf(from, to),
-  length: Math.max(160, distanceOf(from, to) + 10),
+  length: Math.max(usualLength, distanceOf(from, to) + 10),
 })
 
 /**

@@ -3,13 +3,14 @@
  * an older version may have written it.
  */
 import type { Scene } from '../api/client'
+import type { Tallies } from './order'
 
 export interface Kept {
   address: string
   at: number
   hand: Scene | null
   /** Shows of hands, by demonstration and step. */
-  tallies: Record<string, Record<string, (number | null)[]>>
+  tallies: Tallies
 }
 
 const key = 'jaunty-board-2'

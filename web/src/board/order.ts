@@ -6,7 +6,14 @@ export interface OrderItem {
   title: string
   /** The address of the demonstration, from its question mark on. */
   query: string
+  /** Shows of hands at its questions, where there were any. */
+  hands?: { step: string; counts: Counts }[] | null
 }
+
+/** Hands for each choice of a question; null where none was counted. */
+export type Counts = (number | null)[]
+/** Shows of hands by demonstration and step. */
+export type Tallies = Record<string, Record<string, Counts>>
 
 export interface RunningOrder {
   name: string
@@ -20,9 +27,46 @@ const version = 1
 const longestName = 120
 const longestQuery = 6000
 const longestFile = 300_000
+const mostQuestions = 60
+const mostChoices = 12
+export const mostHands = 999
 
 const isText = (value: unknown, longest: number): value is string =>
   typeof value === 'string' && value.length > 0 && value.length <= longest
+
+const isHands = (value: unknown): boolean =>
+  value == null ||
+  (Array.isArray(value) &&
+    value.length <= mostQuestions &&
+    value.every((shown: unknown) => {
+      const { step, counts } = (shown ?? {}) as { step?: unknown; counts?: unknown }
+      return (
+        isText(step, longestStep) &&
+        Array.isArray(counts) &&
+        counts.length <= mostChoices &&
+        counts.every((n) => n === null || (Number.isInteger(n) && n >= 0 && n <= mostHands))
+      )
+    }))
+const longestStep = 60
+
+/** What was counted in the demonstrations of a running order. */
+export const handsOf = (order: RunningOrder): Tallies =>
+  Object.fromEntries(
+    order.items
+      .filter((item) => item.hands?.length)
+      .map((item) => [item.query, Object.fromEntries(item.hands!.map(({ step, counts }) => [step, counts]))]),
+  )
+
+/** The running order with what was counted in its demonstrations. */
+export const withHands = (order: RunningOrder, tallies: Tallies): RunningOrder => ({
+  ...order,
+  items: order.items.map(({ title, query }) => {
+    const hands = Object.entries(tallies[query] ?? {})
+      .filter(([, counts]) => counts.some((n) => n !== null))
+      .map(([step, counts]) => ({ step, counts }))
+    return hands.length > 0 ? { title, query, hands } : { title, query }
+  }),
+})
 
 /** Reads a running order from text; a fault says what is wrong with it, and where. */
 export function parseOrder(text: string): { order: RunningOrder; fault: string | null } {
@@ -49,7 +93,8 @@ export function parseOrder(text: string): { order: RunningOrder; fault: string |
     return refuse(`A list has at most ${mostItems} demonstrations; this one is not a list or has more.`)
   }
   for (const [i, item] of items.entries()) {
-    const { title, query } = (item ?? {}) as { title?: unknown; query?: unknown }
+    const { title, query, hands } = (item ?? {}) as Record<keyof OrderItem, unknown>
+    if (!isHands(hands)) return refuse(`The shows of hands of demonstration ${i + 1} are not whole.`)
     if (!isText(title, longestName) || !isText(query, longestQuery) || !query.startsWith('?')) {
       return refuse(`Demonstration ${i + 1} of the list is not whole.`)
     }

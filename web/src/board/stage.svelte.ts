@@ -15,8 +15,6 @@ type Hand = Scene | null
 export class Stage {
   script: Script | null = $state.raw(null)
   at = $state(0)
-  /** Show of hands, by step and choice. */
-  tally: Record<string, (number | null)[]> = $state({})
   #history: History<Hand> = $state.raw(begin<Hand>(null))
   #from: Scene = $state.raw(emptyScene)
   #to: Scene = $state.raw(emptyScene)

@@ -87,8 +87,58 @@ function clean(original: Element): Element | null {
   return empty ? null : copy
 }
 
-/** The sheet inside an element as an SVG document, true to size. */
-export function svgOf(container: HTMLElement, window: Schema['SheetWindow'], title: string): string {
+/** The faces in which a drawing writes, as rules that carry the font itself, so that it looks the same everywhere. */
+async function facesOf(drawing: Element): Promise<string> {
+  const used = new Set([...drawing.querySelectorAll('text')].map(faceOf))
+  const rules = [...document.styleSheets]
+    .flatMap((sheet) => [...sheet.cssRules])
+    .filter((rule) => rule instanceof CSSFontFaceRule)
+    .filter(({ style }) => {
+      const family = style.getPropertyValue('font-family').replace(/["']/g, '')
+      return used.has(
+        `${family}/${style.getPropertyValue('font-weight')}/${style.getPropertyValue('font-style')}`,
+      )
+    })
+  const carried = await Promise.all(
+    rules.map(async ({ style, parentStyleSheet }) => {
+      const address = /url\(["']?([^"')]+\.woff2)/.exec(style.getPropertyValue('src'))?.[1] ?? ''
+      try {
+        const file = await fetch(new URL(address, parentStyleSheet?.href ?? document.baseURI))
+        const said = (name: string): string => `${name}:${style.getPropertyValue(name)};`
+        return (
+          `@font-face{${said('font-family')}${said('font-weight')}${said('font-style')}` +
+          `src:url(${await dataUrl(await file.blob())}) format("woff2")}`
+        )
+      } catch {
+        // Without its font the drawing still says everything, in other letters.
+        return ''
+      }
+    }),
+  )
+  return carried.join('')
+}
+
+const faceOf = (text: Element): string =>
+  [
+    (text.getAttribute('font-family') ?? '').split(',')[0]!.replace(/["']/g, ''),
+    text.getAttribute('font-weight') ?? '400',
+    text.getAttribute('font-style') ?? 'normal',
+  ].join('/')
+
+const dataUrl = (blob: Blob): Promise<string> =>
+  new Promise((done, failed) => {
+    const reader = new FileReader()
+    reader.onload = () => done(reader.result as string)
+    reader.onerror = () => failed(reader.error ?? new Error('The font could not be read.'))
+    reader.readAsDataURL(blob)
+  })
+
+/** The sheet inside an element as an SVG document, true to size, with the letters it is written in. */
+export async function svgOf(
+  container: HTMLElement,
+  window: Schema['SheetWindow'],
+  title: string,
+): Promise<string> {
   const scene = container.querySelector('#scene')!
   const svg = document.createElementNS(namespace, 'svg')
   svg.setAttribute('width', `${window.width}mm`)
@@ -113,7 +163,9 @@ export function svgOf(container: HTMLElement, window: Schema['SheetWindow'], tit
     const copy = clean(part)
     if (copy) flip.append(copy)
   }
-  svg.append(named, paper, flip)
+  const letters = document.createElementNS(namespace, 'style')
+  letters.textContent = await facesOf(flip)
+  svg.append(named, letters, paper, flip)
   return `<?xml version="1.0" encoding="UTF-8"?>\n${new XMLSerializer().serializeToString(svg)}\n`
 }
 
@@ -126,8 +178,11 @@ export function download(name: string, content: string | Blob, type: string): vo
   setTimeout(() => URL.revokeObjectURL(url), 10_000)
 }
 
-export const saveSheet = (container: HTMLElement, window: Schema['SheetWindow'], title: string): void =>
-  download(`${title}.svg`, svgOf(container, window, title), 'image/svg+xml')
+export const saveSheet = async (
+  container: HTMLElement,
+  window: Schema['SheetWindow'],
+  title: string,
+): Promise<void> => download(`${title}.svg`, await svgOf(container, window, title), 'image/svg+xml')
 
 /** Twelve pixels a millimetre: about 300 to the inch. */
 const pixelsPerMillimetre = 12
@@ -139,7 +194,7 @@ export async function savePicture(
   title: string,
 ): Promise<void> {
   const image = new Image()
-  image.src = `data:image/svg+xml;charset=utf-8,${encodeURIComponent(svgOf(container, window, title))}`
+  image.src = `data:image/svg+xml;charset=utf-8,${encodeURIComponent(await svgOf(container, window, title))}`
   await image.decode()
   const scale = Math.min(pixelsPerMillimetre, mostPixels / Math.max(window.width, window.height))
   const canvas = document.createElement('canvas')

@@ -1,5 +1,5 @@
 /** How much of the sheet is seen: zoomed and carried, the millimetres kept. */
-import type { Schema } from '../api/client'
+import type { Point, Schema } from '../api/client'
 
 export interface View {
   /** 1: the whole of what a demonstration needs. */
@@ -14,9 +14,17 @@ export const wholeSheet: View = { zoom: 1, x: 0, y: 0 }
 const nearest = 8
 const farthest = 0.3
 
-export const closeUp = (view: View, factor: number): View => ({
-  ...view,
-  zoom: Math.min(nearest, Math.max(farthest, view.zoom * factor)),
+/** Nearer or farther; what lies at `about`, in mm from the middle of the window, stays where it is seen. */
+export function closeUp(view: View, factor: number, about: Point = { x: 0, y: 0 }): View {
+  const zoom = Math.min(nearest, Math.max(farthest, view.zoom * factor))
+  const share = 1 - view.zoom / zoom
+  return { zoom, x: view.x - about.x * share, y: view.y - about.y * share }
+}
+
+/** Where a point lies from the middle of a window, in mm. */
+export const fromMiddle = (window: Schema['SheetWindow'], at: Point): Point => ({
+  x: at.x - window.left - window.width / 2,
+  y: at.y - window.bottom - window.height / 2,
 })
 
 export const moved = (view: View, right: number, down: number): View => ({

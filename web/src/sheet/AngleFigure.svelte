@@ -1,6 +1,6 @@
 <!-- An angle with its letters, its arc (a box for a right angle) and what is written beside it. -->
 <script lang="ts">
-  import type { Angle, Schema } from '../api/client'
+  import type { Angle, Point, Schema } from '../api/client'
   import { arcPath, endDirection, signOf, towards } from './geometry'
   import Lettering from './Lettering.svelte'
   import Ray from './Ray.svelte'
@@ -37,6 +37,11 @@
   const beyondTip = 5
   /** The vertex's letter stands away from both arms: opposite the opening, or in the smaller one of a reflex angle. */
   const letterSide = $derived(middle + 180)
+  /** An arm's letter stands beyond its tip; beside it, outside the opening, where the arm is extended. */
+  const letterAt = (direction: number, length: number, outward: number, extended: boolean): Point =>
+    extended
+      ? towards(towards(angle.vertex, direction, length - 2), direction + outward, 6)
+      : towards(angle.vertex, direction, length + beyondTip)
   const boxPath = $derived.by(() => {
     const a = towards(angle.vertex, angle.start, box)
     const b = towards(a, end, box)
@@ -83,12 +88,16 @@
 {#if names}
   <Lettering at={towards(angle.vertex, letterSide, 7)} text={names.vertex} size={6.5} />
   <Lettering
-    at={towards(angle.vertex, angle.start, angle.startLength + beyondTip)}
+    at={letterAt(angle.start, angle.startLength, -90 * signOf(angle.opening), startExtendedTo !== null)}
     text={names.start}
     size={6.5}
   />
   {#if hasEnd}
-    <Lettering at={towards(angle.vertex, end, angle.endLength + beyondTip)} text={names.end} size={6.5} />
+    <Lettering
+      at={letterAt(end, angle.endLength, 90 * signOf(angle.opening), endExtendedTo !== null)}
+      text={names.end}
+      size={6.5}
+    />
   {/if}
 {/if}
 {#if written}

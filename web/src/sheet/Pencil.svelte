@@ -29,6 +29,7 @@
       return
     }
     event.preventDefault()
+    event.stopPropagation()
   }
 </script>
 

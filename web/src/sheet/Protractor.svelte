@@ -1,9 +1,8 @@
 <!-- A protractor that lies on the sheet: slide it by its body, turn it by its rim, or use the keyboard. -->
 <script lang="ts">
-  import { SvelteMap } from 'svelte/reactivity'
-  import type { Instrument, Placement, Point } from '../api/client'
+  import type { Instrument, Placement } from '../api/client'
+  import { Carrying } from './carrying.svelte'
   import { arcPath, spoken, transformOf } from './geometry'
-  import { grab, grabWithTwo, idle, move, nudge, type Handling } from './handling'
   import ProtractorBody from './ProtractorBody.svelte'
   import { useSheet } from './Sheet.svelte'
 
@@ -22,8 +21,7 @@
   }
   let { instrument, placement, inked = null, armBearing = null, lying, onmove, ondrop }: Props = $props()
 
-  const sheet = useSheet()
-  let handling: Handling = $state(idle)
+  const hand = new Carrying(useSheet(), () => ({ placement, onmove, ondrop }))
   const p = $derived(instrument.protractor)
   const rimFrom = $derived(p.edgeRadius * 0.9)
   const rimWidth = $derived(p.edgeRadius + 5 - rimFrom)
@@ -43,41 +41,6 @@
           `turned ${spoken(turn)} degrees`) +
       '. Arrows slide, comma and full stop turn, Shift for tenths, V turns it over.',
   )
-
-  /** Where each finger is, in mm: one slides or turns by what it holds, two turn. */
-  const fingers = new SvelteMap<number, Point>()
-
-  function down(event: PointerEvent, by: 'body' | 'rim'): void {
-    if (!onmove || event.button !== 0) return
-    event.stopPropagation()
-    ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
-    fingers.set(event.pointerId, sheet.toSheet(event))
-    const [one, other] = [...fingers.values()]
-    handling = other ? grabWithTwo(placement, one!, other) : grab(placement, one!, by)
-  }
-
-  function drag(event: PointerEvent): void {
-    if (handling.state === 'idle' || !fingers.has(event.pointerId)) return
-    fingers.set(event.pointerId, sheet.toSheet(event))
-    const [one, other] = [...fingers.values()]
-    onmove?.(move(handling, placement, one!, other))
-  }
-
-  function up(event: PointerEvent): void {
-    if (!fingers.delete(event.pointerId)) return
-    const [left] = [...fingers.values()]
-    handling = left ? grab(placement, left, 'body') : idle
-    if (!left) ondrop?.()
-  }
-
-  function key(event: KeyboardEvent): void {
-    const nudged = onmove ? nudge(placement, event) : null
-    if (!nudged) return
-    event.preventDefault()
-    event.stopPropagation()
-    onmove?.(nudged)
-    ondrop?.()
-  }
 </script>
 
 <!-- The group is a control of its own kind: it takes arrow keys as a slider does, in two directions and a turn. -->
@@ -85,27 +48,27 @@
 <g
   class="protractor"
   class:movable={onmove}
-  class:held={handling.state !== 'idle'}
-  class:sliding={handling.state === 'sliding'}
+  class:held={hand.held}
+  class:sliding={hand.handling.state === 'sliding'}
   role="group"
   aria-roledescription="protractor"
   aria-label={label}
   tabindex={onmove ? 0 : undefined}
   data-testid="protractor"
   transform={transformOf(placement)}
-  onkeydown={key}
-  onpointermove={drag}
-  onpointerup={up}
-  onpointercancel={up}
+  onkeydown={hand.key}
+  onpointermove={hand.drag}
+  onpointerup={hand.up}
+  onpointercancel={hand.up}
 >
   <ProtractorBody {instrument} {inked} {armBearing} />
-  <path class="grip body" d={body} role="presentation" onpointerdown={(e) => down(e, 'body')} />
+  <path class="grip body" d={body} role="presentation" onpointerdown={(e) => hand.down(e, 'body')} />
   <path
     class="grip rim"
     d={rim}
     stroke-width={rimWidth}
     role="presentation"
-    onpointerdown={(e) => down(e, 'rim')}
+    onpointerdown={(e) => hand.down(e, 'rim')}
   />
 </g>
 

@@ -38,8 +38,8 @@
     /** The bare paper: where a pointer comes down on it, in mm, how it goes on, and the wheel. */
     onpaperdown?: (event: PointerEvent, at: Point) => void
     onpapermove?: (event: PointerEvent, at: Point, mmPerPixel: number) => void
-    onpaperup?: () => void
-    onpaperwheel?: (factor: number) => void
+    onpaperup?: (event: PointerEvent) => void
+    onpaperwheel?: (factor: number, at: Point) => void
   }
   let {
     left,
@@ -107,6 +107,7 @@
   aria-label={label}
   viewBox="{shown.left} {shown.top} {shown.width} {shown.height}"
   preserveAspectRatio="xMidYMid meet"
+  onwheel={onpaperwheel && ((event) => onpaperwheel(Math.exp(-event.deltaY / 600), toSheet(event)))}
   {...handlers}
 >
   {#if onpaperdown}
@@ -121,7 +122,6 @@
       onpointermove={(event) => onpapermove?.(event, toSheet(event), 1 / scale)}
       onpointerup={onpaperup}
       onpointercancel={onpaperup}
-      onwheel={(event) => onpaperwheel?.(Math.exp(-event.deltaY / 600))}
     />
   {/if}
   {#if rules}

@@ -1,6 +1,6 @@
 <!-- Everything that lies on a sheet at one moment. Without the callbacks it is a picture; with them things can be moved. -->
 <script lang="ts">
-  import type { Instrument, Placement, Point, Scene } from '../api/client'
+  import type { Instrument, Placement, Point, Scene, Schema } from '../api/client'
   import AngleFigure from './AngleFigure.svelte'
   import ArmHandles from './ArmHandles.svelte'
   import Lettering from './Lettering.svelte'
@@ -18,7 +18,9 @@
     /** How each instrument lies, in words, by its id on the sheet. */
     lying?: Record<string, string>
     onplace?: (id: string, placement: Placement) => void
-    ondrop?: (id: string) => void
+    /** Let go of: an instrument, by its id on the sheet, or without one the straightedge. */
+    ondrop?: (id?: string) => void
+    onstraightedge?: (laid: Schema['LaidStraightedge'] | null) => void
     onarm?: (id: string, which: 'start' | 'end', to: Point) => void
     onthing?: (id: string, by: Point) => void
     onremove?: (id: string) => void
@@ -30,6 +32,7 @@
     lying = {},
     onplace,
     ondrop,
+    onstraightedge,
     onarm,
     onthing,
     onremove,
@@ -107,7 +110,14 @@
   {/each}
 </g>
 {#if scene.straightedge}
-  <g data-name="straightedge" class="appearing"><Straightedge laid={scene.straightedge} /></g>
+  <g data-name="straightedge" class="appearing">
+    <Straightedge
+      laid={scene.straightedge}
+      onmove={onstraightedge}
+      ondrop={() => ondrop?.()}
+      onremove={onstraightedge ? () => onstraightedge(null) : undefined}
+    />
+  </g>
 {/if}
 <g data-name="counts">
   {#each scene.threads as thread (`${thread.id}:${beat}`)}

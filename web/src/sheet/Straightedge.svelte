@@ -1,12 +1,28 @@
-<!-- A straightedge with a millimetre ruler, lying along a line: the line runs a hair beside its edge. -->
+<!--
+  A straightedge with a millimetre ruler, lying along a line: the line runs a hair beside its edge. In the teacher's hand it is
+  slid by its body and turned by its far end, or by keys.
+-->
 <script lang="ts">
-  import type { Schema } from '../api/client'
+  import type { Placement, Schema } from '../api/client'
+  import { Carrying } from './carrying.svelte'
+  import { spoken } from './geometry'
+  import Lettering from './Lettering.svelte'
+  import { useSheet } from './Sheet.svelte'
 
-  let { laid }: { laid: Schema['LaidStraightedge'] } = $props()
+  interface Props {
+    laid: Schema['LaidStraightedge']
+    /** Without it the straightedge cannot be moved. */
+    onmove?: ((laid: Schema['LaidStraightedge']) => void) | undefined
+    ondrop?: (() => void) | undefined
+    onremove?: (() => void) | undefined
+  }
+  let { laid, onmove, ondrop, onremove }: Props = $props()
 
   const before = 12
   const hair = 0.4
   const height = 17
+  /** The far part of the ruler, by which it is turned, in mm. */
+  const handle = 30
   const length = $derived(laid.length ?? 160)
   const marks = $derived(
     Array.from({ length: Math.floor(length) + 1 }, (_, mm) => {
@@ -14,18 +30,78 @@
       return `M${mm} ${-hair}v${-tall}`
     }).join(''),
   )
+  const numbers = $derived(Array.from({ length: Math.floor(length / 10) + 1 }, (_, cm) => cm))
+  const placement: Placement = $derived({ centre: laid.from, turn: laid.direction, turnedOver: false })
+  const hand = new Carrying(useSheet(), () => ({
+    placement,
+    onmove: onmove && (({ centre, turn }) => onmove({ ...laid, from: centre, direction: turn })),
+    ondrop,
+  }))
+  const label = $derived(
+    `Straightedge: its zero ${spoken(laid.from.x)} mm right and ${spoken(laid.from.y)} mm up, turned ` +
+      `${spoken(((laid.direction % 360) + 360) % 360)} degrees. Arrows slide, comma and full stop turn, Shift for ` +
+      'tenths, Delete puts it away.',
+  )
+
+  function key(event: KeyboardEvent): void {
+    if (onremove && (event.code === 'Delete' || event.code === 'Backspace')) {
+      event.preventDefault()
+      event.stopPropagation()
+      onremove()
+    } else if (event.code !== 'KeyV') {
+      hand.key(event)
+    }
+  }
 </script>
 
-<g transform="translate({laid.from.x} {laid.from.y}) rotate({laid.direction})">
-  <rect x={-before} y={-height - hair} width={length + 2 * before} {height} rx="0.6" />
+<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+<g
+  class:movable={onmove}
+  class:held={hand.held}
+  role={onmove ? 'group' : undefined}
+  aria-roledescription={onmove ? 'straightedge' : undefined}
+  aria-label={onmove ? label : undefined}
+  tabindex={onmove ? 0 : undefined}
+  data-testid="straightedge"
+  transform="translate({laid.from.x} {laid.from.y}) rotate({laid.direction})"
+  onkeydown={key}
+  onpointermove={hand.drag}
+  onpointerup={hand.up}
+  onpointercancel={hand.up}
+>
+  <rect class="wood" x={-before} y={-height - hair} width={length + 2 * before} {height} rx="0.6" />
   <path d={marks} />
+  {#each numbers as cm (cm)}
+    <Lettering at={{ x: cm * 10, y: -hair - 6.6 }} text={String(cm)} size={3.2} kind="number" />
+  {/each}
+  {#if onmove}
+    <rect
+      class="grip body"
+      role="presentation"
+      x={-before}
+      y={-height - hair}
+      width={length + 2 * before - handle}
+      {height}
+      onpointerdown={(e) => hand.down(e, 'body')}
+    />
+    <rect
+      class="grip end"
+      role="presentation"
+      x={length + before - handle}
+      y={-height - hair}
+      width={handle}
+      {height}
+      onpointerdown={(e) => hand.down(e, 'rim')}
+    />
+  {/if}
 </g>
 
 <style>
   g {
+    outline: none;
     pointer-events: none;
   }
-  rect {
+  .wood {
     fill: var(--brass-clear);
     fill-opacity: 0.55;
     stroke: var(--brass);
@@ -35,5 +111,27 @@
     stroke: var(--ink);
     stroke-width: 0.18;
     fill: none;
+  }
+  .grip {
+    fill: transparent;
+  }
+  .movable .grip {
+    pointer-events: fill;
+    cursor: grab;
+  }
+  .movable .end {
+    cursor: ew-resize;
+  }
+  .movable .end:hover,
+  .movable:focus-visible .end {
+    fill: var(--brass-light);
+    fill-opacity: 0.3;
+  }
+  .movable:focus-visible .body {
+    stroke: var(--cds-focus);
+    stroke-width: 0.8;
+  }
+  .held .grip {
+    cursor: grabbing;
   }
 </style>

@@ -105,7 +105,7 @@ public sealed class DrawByTouch()
             new Figure(Id, finished)
             {
                 Names = task.Names,
-                Mark = MeasureAngle.MarkOf(finished),
+                Mark = OpeningMarks.Of(finished),
                 Written = say.Degrees(measure),
             }
         );

@@ -75,7 +75,7 @@ public sealed class DrawSupplement()
             f =>
                 f with
                 {
-                    Mark = MeasureAngle.MarkOf(asked),
+                    Mark = OpeningMarks.Of(asked),
                     Written = say.Degrees(asked.Measure.Degrees),
                 }
         );

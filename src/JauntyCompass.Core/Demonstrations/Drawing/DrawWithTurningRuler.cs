@@ -81,7 +81,7 @@ public sealed class DrawWithTurningRuler()
                 f with
                 {
                     HasEnd = true,
-                    Mark = MeasureAngle.MarkOf(asked),
+                    Mark = OpeningMarks.Of(asked),
                     Written = say.Degrees(asked.Measure.Degrees),
                 }
         );

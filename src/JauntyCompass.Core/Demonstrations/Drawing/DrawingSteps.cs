@@ -143,7 +143,7 @@ internal sealed record DrawingSteps(Storyboard Board, string FigureId, Laying La
                 f with
                 {
                     Angle = asked with { StartLength = ArmLength, EndLength = ArmLength },
-                    Mark = MeasureAngle.MarkOf(asked),
+                    Mark = OpeningMarks.Of(asked),
                     Written = Board.Rules.Labelling == Labelling.Arc ? null : measure,
                 }
         );

@@ -52,7 +52,9 @@ public sealed class MeasureAngle()
             task.Angle.Measure.Kind == AngleKind.Reflex
             && protractor.Shape == ProtractorShape.HalfCircle;
         KindSaid kindSaid = reflexOnHalf ? KindSaid.First : task.Rules.Kind;
-        board.Put(new Figure(Id, task.Angle) { Names = task.Names, Mark = MarkOf(task.Angle) });
+        board.Put(
+            new Figure(Id, task.Angle) { Names = task.Names, Mark = OpeningMarks.Of(task.Angle) }
+        );
         if (kindSaid == KindSaid.First)
         {
             steps.Kind(task.Angle);
@@ -113,10 +115,6 @@ public sealed class MeasureAngle()
         }
         return ReflexRoutes.Measure(board, Id, lying, task, method);
     }
-
-    /// <summary>How the opening of an angle is marked.</summary>
-    internal static OpeningMark MarkOf(Angle angle) =>
-        angle.Measure.Kind == AngleKind.Right ? OpeningMark.Box : OpeningMark.Arc;
 
     /// <summary>The angle with the page turned until the arm that is lined up lies level, the instrument upright.</summary>
     internal static Angle Levelled(Angle angle, Protractor protractor)

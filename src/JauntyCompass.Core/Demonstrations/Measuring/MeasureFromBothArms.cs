@@ -43,11 +43,7 @@ public sealed class MeasureFromBothArms()
         Laying first = Laying.Of(task.Angle, task.Names, task.Instrument)!;
         Laying second = Laying.OnOtherArm(task.Angle, task.Names, task.Instrument)!;
         board.Put(
-            new Figure(Id, task.Angle)
-            {
-                Names = task.Names,
-                Mark = MeasureAngle.MarkOf(task.Angle),
-            }
+            new Figure(Id, task.Angle) { Names = task.Names, Mark = OpeningMarks.Of(task.Angle) }
         );
         Once(board, first);
         board.Change(Id, f => f with { Written = board.Say.Degrees(first.Rounded) });

@@ -40,7 +40,7 @@ public sealed class KindsOfAngle()
                     Mark =
                         degrees == 0 ? OpeningMark.None
                         : degrees == 360 ? OpeningMark.Turn
-                        : MeasureAngle.MarkOf(angle),
+                        : OpeningMarks.Of(angle),
                     Written = Numbers.Adjective(kind),
                 }
             );

@@ -75,7 +75,7 @@ public sealed class DrawnReplay(Mistake mistake)
             new Figure(Id, asked)
             {
                 Names = task.Names,
-                Mark = MeasureAngle.MarkOf(asked),
+                Mark = OpeningMarks.Of(asked),
                 Written = measure,
             }
         );

@@ -60,7 +60,7 @@ public sealed class Replay(Mistake mistake)
             new Figure(Id, task.Angle)
             {
                 Names = task.Names,
-                Mark = MeasureAngle.MarkOf(task.Angle),
+                Mark = OpeningMarks.Of(task.Angle),
                 Written = $"{board.Say.Degrees(slip.Answer)}?",
             }
         );

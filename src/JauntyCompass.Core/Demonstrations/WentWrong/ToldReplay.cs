@@ -1,5 +1,4 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Demonstrations.Measuring;
 
 namespace JauntyCompass.Core.Demonstrations.WentWrong;
 
@@ -84,7 +83,7 @@ public abstract class ToldReplay(DemonstrationFacts facts) : Demonstration(facts
             new Figure(Id, Long(task))
             {
                 Names = task.Names,
-                Mark = MeasureAngle.MarkOf(task.Angle),
+                Mark = OpeningMarks.Of(task.Angle),
                 Written = board.Say.Degrees(task.Angle.Measure.Degrees),
             }
         );

@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Demonstrations;
 
 namespace JauntyCompass.Core.Exercises.Generation;
 
@@ -6,7 +7,8 @@ namespace JauntyCompass.Core.Exercises.Generation;
 /// <param name="Measure">Its measure, in whole degrees.</param>
 /// <param name="Opening">Which way it opens from a level start arm.</param>
 /// <param name="Tilt">How far the figure is turned, in degrees, anticlockwise positive.</param>
-public sealed record GivenAngle(Measure Measure, Opening Opening, int Tilt);
+/// <param name="Mark">How its opening is marked.</param>
+public sealed record GivenAngle(Measure Measure, Opening Opening, int Tilt, OpeningMark Mark);
 
 /// <summary>Gives an angle of a kind from a seed: never so near a boundary that the eye could not say its kind.</summary>
 public static class AngleGiver
@@ -32,6 +34,7 @@ public static class AngleGiver
         };
         Opening opening = random.Chance(0.5) ? Opening.Anticlockwise : Opening.Clockwise;
         int tilt = random.Chance(0.5) ? 0 : random.Between(-60, 60);
-        return new GivenAngle(new Measure(measure), opening, tilt);
+        OpeningMark mark = kind == AngleKind.Right ? OpeningMark.Box : OpeningMark.Arc;
+        return new GivenAngle(new Measure(measure), opening, tilt, mark);
     }
 }

@@ -17,7 +17,6 @@ public sealed record OpenAssignment(
     Guid ClassId,
     int Tries,
     double Tolerance,
-    Speech Speech,
     IReadOnlyList<Item> Items
 );
 
@@ -36,7 +35,6 @@ public readonly record struct Intake(
 /// <summary>Takes answers: marks them and stores answer and mark together, once.</summary>
 public sealed class AnswerIntake(JauntyDbContext database, IMemoryCache cache, TimeProvider clock)
 {
-    // Words of the class that were changed reach those at work after this long.
     private static readonly TimeSpan Kept = TimeSpan.FromMinutes(2);
 
     // The whole decision in one statement: a class that hands in at once makes one round trip an answer, not four, and no
@@ -69,7 +67,6 @@ public sealed class AnswerIntake(JauntyDbContext database, IMemoryCache cache, T
             Assignment? stored = await database
                 .Assignments.AsNoTracking()
                 .Include(a => a.Set)
-                .Include(a => a.Class)
                 .FirstOrDefaultAsync(a => a.Id == assignmentId, cancellation);
             if (stored is null)
             {
@@ -80,13 +77,33 @@ public sealed class AnswerIntake(JauntyDbContext database, IMemoryCache cache, T
                 stored.ClassId,
                 stored.Tries,
                 stored.Set!.Specification.Tolerance,
-                (stored.Class!.Rules ?? HouseRules.Usual).Speech,
                 stored.Set.Items
             );
             cache.Set(assignmentId, open, Kept);
         }
         return open!.ClassId == classId ? open : null;
     }
+
+    /// <summary>How feedback is worded for a class; from its next answer on, a change is heard.</summary>
+    private async Task<Speech> SpeechOf(Guid classId, CancellationToken cancellation)
+    {
+        if (!cache.TryGetValue(SpeechKey(classId), out Speech? speech))
+        {
+            HouseRules? rules = await database
+                .Classes.Where(c => c.Id == classId)
+                .Select(c => c.Rules)
+                .FirstOrDefaultAsync(cancellation);
+            speech = (rules ?? HouseRules.Usual).Speech;
+            cache.Set(SpeechKey(classId), speech, Kept);
+        }
+        return speech!;
+    }
+
+    /// <summary>To be called when a class's house rules have changed.</summary>
+    public static void ForgetSpeech(IMemoryCache cache, Guid classId) =>
+        cache.Remove(SpeechKey(classId));
+
+    private static (string, Guid) SpeechKey(Guid classId) => ("speech", classId);
 
     /// <summary>Marks an answer and stores both, unless its id or its try is taken, no tries are left, or the assignment is closed.</summary>
     public async Task<Intake> Take(
@@ -97,13 +114,10 @@ public sealed class AnswerIntake(JauntyDbContext database, IMemoryCache cache, T
     )
     {
         Item item = assignment.Items[request.ItemIndex];
+        Speech speech = await SpeechOf(assignment.ClassId, cancellation);
         Mark mark = ExerciseKinds
             .Of(item)
-            .Mark(
-                item,
-                request.Response,
-                new MarkingRules(assignment.Tolerance, assignment.Speech)
-            );
+            .Mark(item, request.Response, new MarkingRules(assignment.Tolerance, speech));
         DateTimeOffset received = clock.GetUtcNow();
         await database.Database.OpenConnectionAsync(cancellation);
         await using DbCommand command = database.Database.GetDbConnection().CreateCommand();

@@ -5,10 +5,12 @@ using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Accounts;
+using JauntyCompass.Server.Features.Bench;
 using JauntyCompass.Server.Storage;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Identity;
 using Microsoft.EntityFrameworkCore;
+using Microsoft.Extensions.Caching.Memory;
 
 namespace JauntyCompass.Server.Features.Classes;
 
@@ -130,6 +132,7 @@ public static class ClassEndpoints
         HouseRules rules,
         ClaimsPrincipal teacher,
         JauntyDbContext database,
+        IMemoryCache cache,
         CancellationToken cancellation
     )
     {
@@ -144,6 +147,7 @@ public static class ClassEndpoints
         }
         own.Rules = rules;
         await database.SaveChangesAsync(cancellation);
+        AnswerIntake.ForgetSpeech(cache, classId);
         return TypedResults.NoContent();
     }
 

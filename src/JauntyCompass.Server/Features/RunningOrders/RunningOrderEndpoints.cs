@@ -11,9 +11,15 @@ namespace JauntyCompass.Server.Features.RunningOrders;
 /// <summary>A demonstration of a lesson.</summary>
 /// <param name="Title">What the teacher sees in the list.</param>
 /// <param name="Query">The Board's address for it, from the question mark on.</param>
-public sealed record RunningOrderItem(string Title, string Query) : IChecked
+/// <param name="Hands">Shows of hands at its questions, or null while none was held.</param>
+public sealed record RunningOrderItem(
+    string Title,
+    string Query,
+    IReadOnlyList<HandsShown>? Hands = null
+) : IChecked
 {
     private const int LongestQuery = 6000;
+    private const int MostQuestions = 60;
 
     public void Check(Faults faults)
     {
@@ -22,6 +28,33 @@ public sealed record RunningOrderItem(string Title, string Query) : IChecked
         if (Query?.StartsWith('?') != true)
         {
             faults.Add("query", "must start with a question mark.");
+        }
+        if (Hands is not null)
+        {
+            faults.Each("hands", Hands, 0, MostQuestions);
+        }
+    }
+}
+
+/// <summary>A show of hands at one question.</summary>
+/// <param name="Step">The step that asks it.</param>
+/// <param name="Counts">Hands for each of its choices, 0 to 999; null where none was counted.</param>
+public sealed record HandsShown(string Step, IReadOnlyList<int?> Counts) : IChecked
+{
+    private const int MostChoices = 12;
+    private const int MostHands = 999;
+
+    public void Check(Faults faults)
+    {
+        faults.Text("step", Step, 1, 60);
+        if (Counts is null || Counts.Count > MostChoices)
+        {
+            faults.Add("counts", $"must be a list of at most {MostChoices} numbers.");
+            return;
+        }
+        for (int i = 0; i < Counts.Count; i++)
+        {
+            faults.Range($"counts[{i}]", Counts[i] ?? 0, 0, MostHands, "hands");
         }
     }
 }
@@ -68,7 +101,13 @@ public static class RunningOrderEndpoints
             .WithExample(
                 new NewRunningOrder(
                     "Both scales",
-                    [new RunningOrderItem("Measure ∠LKM", "?measure=64")]
+                    [
+                        new RunningOrderItem(
+                            "Measure ∠LKM",
+                            "?measure=64",
+                            [new HandsShown("scale", [15, 9])]
+                        ),
+                    ]
                 )
             );
         group

@@ -139,15 +139,15 @@ test('the straightedge is laid on, guides the pencil along its edge, and is put 
   const grip = polar(polar(zero, turn!, 60), turn! - 90, 8)
   await drag(page, grip, { x: grip.x - x! + 1, y: grip.y - y! - 1 })
   expect((await lies()).slice(0, 2)).toEqual([0, 0])
-  const end = polar(polar({ x: 0, y: 0 }, (await lies())[2]!, 158), -90, 8)
+  const end = polar(polar({ x: 0, y: 0 }, (await lies())[2]!, 104), -90, 8)
   const bearing = (Math.atan2(end.y, end.x) * 180) / Math.PI
-  await drag(page, end, polar({ x: 0, y: 0 }, bearing + 63.2 - (await lies())[2]!, 158))
+  await drag(page, end, polar({ x: 0, y: 0 }, bearing + 63.2 - (await lies())[2]!, 104))
   expect((await lies())[2]).toBeCloseTo(64, 5)
   await page.getByRole('button', { name: 'Ray' }).click()
   await drag(
     page,
     polar(polar({ x: 0, y: 0 }, 64, 20), 154, 2),
-    polar(polar({ x: 0, y: 0 }, 64, 120), 154, -6),
+    polar(polar({ x: 0, y: 0 }, 64, 90), 154, -6),
   )
   const line = page.locator('[data-thing="own-line-1"] line')
   const at = async (name: string): Promise<number> => Number(await line.getAttribute(name))

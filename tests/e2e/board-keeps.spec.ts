@@ -88,7 +88,6 @@ test('a show of hands is kept with the lesson: in its address and in its file', 
   await page.getByRole('button', { name: 'Add what is shown' }).click()
   await page.keyboard.press('Escape')
   await page.getByLabel('Hands for obtuse').fill('9')
-  const address = page.url()
   const [saved] = await Promise.all([
     page.waitForEvent('download'),
     (async () => {
@@ -99,7 +98,7 @@ test('a show of hands is kept with the lesson: in its address and in its file', 
   expect(JSON.parse(await readFile(await saved.path(), 'utf8')).items[0].hands).toEqual([
     { step: 'kind', counts: [15, null, 9] },
   ])
-  await page.evaluate(() => sessionStorage.clear())
+  const address = page.url()
   await page.goto('/desk')
   await page.evaluate(() => sessionStorage.clear())
   await page.goto(address)

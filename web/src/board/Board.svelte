@@ -14,11 +14,13 @@
   import Handout from './Handout.svelte'
   import InstrumentList from './InstrumentList.svelte'
   import { keep, kept } from './keep'
+  import { wishOf, type Shortcut, type Wish } from './keys'
   import { Lesson } from './lesson.svelte'
   import { orderAddress, readOrder } from './order'
   import Notices from './Notices.svelte'
   import OrderPanel from './OrderPanel.svelte'
-  import { pressOf, questionAt } from './player'
+  import { questionAt, type Press } from './player'
+  import Popover from './Popover.svelte'
   import { LiveReadings } from './readings.svelte'
   import ReadingsPanel from './ReadingsPanel.svelte'
   import RulesForm from '../shared/RulesForm.svelte'
@@ -133,6 +135,13 @@
     ready = true
   })
 
+  /** Another list put into the address of an open Board. */
+  function readHash(): void {
+    const listed = readOrder(location.hash)
+    failure = listed.fault ?? ''
+    if (!listed.fault) lesson.take(listed.order)
+  }
+
   // The address is what is shown and the lesson it stands in, to be bookmarked and shared.
   $effect(() => {
     const address = addressOf(wanted) + orderAddress(lesson.order)
@@ -172,38 +181,33 @@
   })
 
   function key(event: KeyboardEvent): void {
-    const target = event.target as Element
     if (printing) return
     if (event.code === 'Escape' && panel) {
       panel = null
       return
     }
-    if (target.closest('input, select, textarea, [role="dialog"]')) return
-    if ((event.ctrlKey || event.metaKey) && event.code === 'KeyZ') {
-      event.preventDefault()
-      if (event.shiftKey) stage.redo()
-      else stage.undo()
-      return
-    }
-    if (event.ctrlKey || event.metaKey || event.altKey) return
-    // A button keeps the space bar to itself; everywhere else it means "next", as on a clicker.
-    if (event.code === 'Space' && target.closest('button')) return
-    const shortcut: Record<string, () => void> = {
-      KeyB: () => (options.blank = !options.blank),
-      KeyP: () => (options.pointer = !options.pointer),
-      KeyL: () => (options.lens = !options.lens),
-      KeyF: () => project(!options.projecting),
-      Escape: () => escape(),
-      Equal: () => (view = closeUp(view, 1.25)),
-      Minus: () => (view = closeUp(view, 0.8)),
-      Digit0: () => (view = wholeSheet),
-    }
-    const wish = pressOf(event)
-    const act = wish ? () => stage.press(wish) : shortcut[event.code]
-    if (!act) return
+    const wish = wishOf(event)
+    if (!wish) return
     event.preventDefault()
-    if (options.blank && event.code !== 'KeyB') options.blank = false
-    act()
+    if (options.blank && wish !== 'blank') options.blank = false
+    grant(wish)
+  }
+
+  function grant(wish: Wish): void {
+    const shortcuts: Record<Shortcut, () => void> = {
+      blank: () => (options.blank = !options.blank),
+      pointer: () => (options.pointer = !options.pointer),
+      lens: () => (options.lens = !options.lens),
+      project: () => project(!options.projecting),
+      escape,
+      nearer: () => (view = closeUp(view, 1.25)),
+      farther: () => (view = closeUp(view, 0.8)),
+      whole: () => (view = wholeSheet),
+      undo: () => stage.undo(),
+      redo: () => stage.redo(),
+    }
+    if (wish in shortcuts) shortcuts[wish as Shortcut]()
+    else stage.press(wish as Press)
   }
 
   function escape(): void {
@@ -258,7 +262,7 @@
   const title = $derived(script?.title ?? 'Jaunty Compass')
 </script>
 
-<svelte:window onkeydown={key} onclick={letGo} />
+<svelte:window onkeydown={key} onclick={letGo} onhashchange={readHash} />
 <svelte:document onfullscreenchange={() => !document.fullscreenElement && (options.projecting = false)} />
 
 <div class="board" class:dark={options.dark} class:projecting={options.projecting} class:printing>
@@ -310,7 +314,7 @@
     {/if}
     {#if stage.free}<FreeBar {stage} {laid} />{/if}
     {#if panel}
-      <div class="popover" role="dialog" aria-label={panel}>
+      <Popover label={panel}>
         {#if panel === 'list'}
           <DemonstrationList {demonstrations} shown={script?.key ?? null} onpick={open} />
         {:else if panel === 'angle'}
@@ -359,7 +363,7 @@
             onhandout={() => (printing = true)}
           />
         {/if}
-      </div>
+      </Popover>
     {/if}
     <Notices
       {failure}
@@ -461,22 +465,6 @@
     position: absolute;
     right: 16px;
     top: 24px;
-  }
-  .popover {
-    position: absolute;
-    right: 112px;
-    top: 24px;
-    max-height: calc(100% - 36px);
-    overflow: auto;
-    background: #fff;
-    color: #0f2340;
-    --ink: #0f2340;
-    --ink-soft: #4d5b70;
-    --ink-faint: #8a94a3;
-    --paper: #fdfcf8;
-    --brass: #8a5f0e;
-    border: 1px solid var(--ink);
-    box-shadow: 0 8px 28px rgb(15 35 64 / 18%);
   }
   .blank {
     position: fixed;

@@ -181,8 +181,9 @@ export function snap(scene: Scene, id: string): Scene {
   return helped === laid.placement ? scene : place(scene, id, helped)
 }
 
-/** Of a straightedge, in mm. */
+/** Lengths of a straightedge along a line, and of one that the hand carries about the sheet, in mm. */
 const usualLength = 160
+const inHand = 110
 
 /** Lays or moves the straightedge. */
 export const layStraightedge = (scene: Scene, straightedge: Schema['LaidStraightedge'] | null): Scene => ({
@@ -194,9 +195,9 @@ export const layStraightedge = (scene: Scene, straightedge: Schema['LaidStraight
 export function takeStraightedge(scene: Scene): Scene {
   const vertex = scene.figures[0]?.angle.vertex ?? { x: 0, y: 0 }
   return layStraightedge(scene, {
-    from: { x: vertex.x - 75, y: vertex.y - 16 },
+    from: { x: vertex.x - 50, y: vertex.y - 16 },
     direction: 3,
-    length: usualLength,
+    length: inHand,
   })
 }
 

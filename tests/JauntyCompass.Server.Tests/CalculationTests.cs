@@ -216,7 +216,7 @@ public sealed class CalculationTests(JauntyServer server) : IClassFixture<Jaunty
         Reply two = await _visitor.Post("sets/generate", Body());
         one.Body!.ToJsonString().ShouldBe(two.Body!.ToJsonString());
         JsonNode first = one["items"][0]!;
-        double answer = first["answer"]!.GetValue<double>();
+        double answer = first["degrees"]!.GetValue<double>();
         Reply right = await _visitor.Post(
             "marks",
             new JsonObject

@@ -109,7 +109,10 @@ public sealed class Lesson : IDisposable
         return lesson;
     }
 
-    public double TrueMeasure(int item) => Items[item]!["angle"]!["measure"]!.GetValue<double>();
+    /// <summary>The angle of an item, as the student sees it.</summary>
+    public JsonNode AngleOf(int item) => Items[item]!["sheet"]!["figures"]![0]!["angle"]!;
+
+    public double TrueMeasure(int item) => AngleOf(item)["measure"]!.GetValue<double>();
 
     public static JsonObject Reading(double degrees) =>
         new() { ["kind"] = "measure", ["reading"] = degrees };

@@ -45,10 +45,9 @@ public sealed class TeachersThingsTests(JauntyServer server) : IClassFixture<Jau
             HttpStatusCode.NoContent
         );
         JsonObject answer = Lesson.Reading(lesson.TrueMeasure(0));
-        JsonNode vertex = lesson.Items[0]!["angle"]!["vertex"]!.DeepClone();
-        bool opensRight =
-            lesson.Items[0]!["angle"]!["opening"]!.GetValue<string>() == "anticlockwise";
-        double start = lesson.Items[0]!["angle"]!["start"]!.GetValue<double>();
+        JsonNode vertex = lesson.AngleOf(0)["vertex"]!.DeepClone();
+        bool opensRight = lesson.AngleOf(0)["opening"]!.GetValue<string>() == "anticlockwise";
+        double start = lesson.AngleOf(0)["start"]!.GetValue<double>();
         answer["placement"] = new JsonObject
         {
             ["centre"] = vertex,
@@ -79,7 +78,7 @@ public sealed class TeachersThingsTests(JauntyServer server) : IClassFixture<Jau
         );
         for (int item = 0; item < 2; item++)
         {
-            JsonNode angle = lesson.Items[item]!["angle"]!;
+            JsonNode angle = lesson.AngleOf(item);
             JsonObject wrong = Lesson.Reading(180 - lesson.TrueMeasure(item));
             double start = angle["start"]!.GetValue<double>();
             bool anticlockwise = angle["opening"]!.GetValue<string>() == "anticlockwise";

@@ -30,12 +30,18 @@ export async function join(page: Page, name: string, pin: string): Promise<void>
   await expect(page.getByRole('heading', { name: 'On your bench' })).toBeVisible()
 }
 
-/** The items of a set as the student's browser gets them. */
+/** The items of a set as the student's browser gets them, with their first angle and what is drawn from. */
 export async function itemsOf(page: Page, title: string): Promise<Record<string, never>[]> {
   return page.evaluate(async (wanted) => {
     const all = await (await fetch('/api/v1/bench/assignments')).json()
     const id = all.find((a: { title: string }) => a.title === wanted).id
-    return (await (await fetch(`/api/v1/bench/assignments/${id}`)).json()).items
+    const { items } = await (await fetch(`/api/v1/bench/assignments/${id}`)).json()
+    return items.map((view: Record<string, never>) => ({
+      ...view,
+      ...(view.drawing as object | null),
+      angle: (view.sheet as { figures: { angle: unknown }[] }).figures[0]?.angle,
+      measure: Number(/(\d+)°/.exec(view.prompt)?.[1]),
+    }))
   }, title)
 }
 

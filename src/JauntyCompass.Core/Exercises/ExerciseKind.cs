@@ -1,23 +1,58 @@
+using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Simulation;
 
 namespace JauntyCompass.Core.Exercises;
 
-/// <summary>
-/// One kind of exercise: how items are made, marked, explained and worked. A new kind is a folder of its own and one line in
-/// <see cref="ExerciseKinds"/>.
-/// </summary>
-public abstract class ExerciseKind
+/// <summary>What a list knows of a kind of exercise.</summary>
+/// <param name="Key">Short unique name, such as <c>measure</c>; the <c>kind</c> of its items and responses in JSON.</param>
+/// <param name="Title">What a teacher calls it.</param>
+/// <param name="Summary">What the student does, in one sentence.</param>
+/// <param name="Mistakes">The mistakes its items can show.</param>
+public sealed record KindFacts(
+    string Key,
+    string Title,
+    string Summary,
+    IReadOnlyList<Mistake> Mistakes
+)
 {
-    /// <summary>Short unique name, such as <c>measure</c>; the <c>kind</c> of its items and responses in JSON.</summary>
-    public abstract string Key { get; }
+    /// <summary>The smallest measure its items can have, in degrees.</summary>
+    public int LeastMeasure { get; init; } = 1;
+
+    /// <summary>The largest measure its items can have, in degrees.</summary>
+    public int MostMeasure { get; init; } = 180;
+}
+
+/// <summary>A demonstration on an item's own angle.</summary>
+/// <param name="Key">Which demonstration.</param>
+/// <param name="Task">What it is shown on.</param>
+public sealed record WorkedExample(string Key, DemonstrationTask Task)
+{
+    /// <summary>The script, for the Board and for “show me”.</summary>
+    public Script Script => DemonstrationCatalogue.Find(Key)!.Build(Task);
+}
+
+/// <summary>
+/// One kind of exercise: how items are made, shown, marked, explained and worked. A new kind is a folder of its own and one
+/// line in <see cref="ExerciseKinds"/>.
+/// </summary>
+/// <param name="facts">What a list knows of it.</param>
+public abstract class ExerciseKind(KindFacts facts)
+{
+    /// <summary>What a list knows of it.</summary>
+    public KindFacts Facts { get; } = facts;
+
+    /// <summary>Short unique name.</summary>
+    public string Key => Facts.Key;
 
     /// <summary>What a teacher calls it.</summary>
-    public abstract string Title { get; }
+    public string Title => Facts.Title;
 
-    /// <summary>What the student does, in one sentence.</summary>
-    public abstract string Summary { get; }
+    /// <summary>The mistakes its items can show.</summary>
+    public IReadOnlyList<Mistake> Mistakes => Facts.Mistakes;
 
     /// <summary>The type of its items.</summary>
     public abstract Type ItemType { get; }
@@ -25,27 +60,39 @@ public abstract class ExerciseKind
     /// <summary>The type of its responses.</summary>
     public abstract Type ResponseType { get; }
 
-    /// <summary>The mistakes its items can show.</summary>
-    public abstract IReadOnlyList<Mistake> Mistakes { get; }
-
     /// <summary>Makes an item from a plan.</summary>
     public abstract Item Make(ItemPlan plan);
 
-    /// <summary>The true situation of an item, with the placement not known.</summary>
-    public abstract Situation Ideal(Item item);
+    /// <summary>The item as it lies before the student.</summary>
+    public abstract ItemView Present(Item item, HouseRules rules);
 
-    /// <summary>Marks a response. Both are taken as checked.</summary>
+    /// <summary>A demonstration of how the item is worked; null where none fits.</summary>
+    public abstract WorkedExample? Work(Item item, HouseRules rules);
+
+    /// <summary>The steps of an item with what was answered to them. Both are taken as checked.</summary>
+    /// <param name="item">The item.</param>
+    /// <param name="response">The response, or null for the steps as they lie before the student.</param>
     /// <exception cref="ArgumentException">The response is of another kind than the item.</exception>
-    public abstract Mark Mark(Item item, Response response, MarkingRules rules);
+    public abstract IReadOnlyList<AnsweredStep> Steps(Item item, Response? response);
 
     /// <summary>Works the item as a simulated student would.</summary>
     public abstract Response Attempt(Item item, SimulatedStudent student, SeededRandom random);
+
+    /// <summary>Marks a response. Both are taken as checked.</summary>
+    /// <exception cref="ArgumentException">The response is of another kind than the item.</exception>
+    public Mark Mark(Item item, Response response, MarkingRules rules) =>
+        Assembly.Of(Steps(item, response), rules);
+
+    /// <summary>What each answered step of a response says of every mistake.</summary>
+    public IEnumerable<AnswerEvidence> Weigh(Item item, Response response) =>
+        Steps(item, response).Select(s => s.Weigh()).OfType<AnswerEvidence>();
 }
 
 /// <summary>An <see cref="ExerciseKind"/> that knows its own types.</summary>
 /// <typeparam name="TItem">Type of its items.</typeparam>
 /// <typeparam name="TResponse">Type of its responses.</typeparam>
-public abstract class ExerciseKind<TItem, TResponse> : ExerciseKind
+/// <param name="facts">What a list knows of it.</param>
+public abstract class ExerciseKind<TItem, TResponse>(KindFacts facts) : ExerciseKind(facts)
     where TItem : Item
     where TResponse : Response
 {
@@ -56,12 +103,17 @@ public abstract class ExerciseKind<TItem, TResponse> : ExerciseKind
     public sealed override Type ResponseType => typeof(TResponse);
 
     /// <inheritdoc/>
-    public sealed override Situation Ideal(Item item) => Ideal((TItem)item);
+    public sealed override ItemView Present(Item item, HouseRules rules) =>
+        Present((TItem)item, rules);
 
     /// <inheritdoc/>
-    public sealed override Mark Mark(Item item, Response response, MarkingRules rules) =>
-        response is TResponse own
-            ? Mark((TItem)item, own, rules)
+    public sealed override WorkedExample? Work(Item item, HouseRules rules) =>
+        Work((TItem)item, rules);
+
+    /// <inheritdoc/>
+    public sealed override IReadOnlyList<AnsweredStep> Steps(Item item, Response? response) =>
+        response is null or TResponse
+            ? Steps((TItem)item, (TResponse?)response)
             : throw new ArgumentException(
                 $"A response to this item must be of kind '{Key}'.",
                 nameof(response)
@@ -72,14 +124,17 @@ public abstract class ExerciseKind<TItem, TResponse> : ExerciseKind
         Item item,
         SimulatedStudent student,
         SeededRandom random
-    ) => Attempt((TItem)item, student, random);
+    ) => Attempt((TItem)item, new Attempt(student, random));
 
-    /// <summary>The true situation of an item, with the placement not known.</summary>
-    protected abstract Situation Ideal(TItem item);
+    /// <summary>The item as it lies before the student.</summary>
+    protected abstract ItemView Present(TItem item, HouseRules rules);
 
-    /// <summary>Marks a response.</summary>
-    protected abstract Mark Mark(TItem item, TResponse response, MarkingRules rules);
+    /// <summary>A demonstration of how the item is worked; null where none fits.</summary>
+    protected abstract WorkedExample? Work(TItem item, HouseRules rules);
+
+    /// <summary>The steps of an item with what was answered to them.</summary>
+    protected abstract IReadOnlyList<AnsweredStep> Steps(TItem item, TResponse? response);
 
     /// <summary>Works the item as a simulated student would.</summary>
-    protected abstract TResponse Attempt(TItem item, SimulatedStudent student, SeededRandom random);
+    protected abstract TResponse Attempt(TItem item, Attempt attempt);
 }

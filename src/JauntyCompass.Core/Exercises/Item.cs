@@ -8,13 +8,21 @@ namespace JauntyCompass.Core.Exercises;
 /// once given never changes. Written as JSON its <c>kind</c> tells which kind of exercise it is.
 /// </summary>
 /// <param name="Prompt">What the student is asked.</param>
-/// <param name="Instrument">The instrument it is done with.</param>
-public abstract record Item(string Prompt, Protractor Instrument) : IChecked
+public abstract record Item(string Prompt) : IChecked
 {
-    /// <summary>Requires a prompt and an instrument that can exist; kinds add their own.</summary>
-    public virtual void Check(Faults faults)
+    /// <summary>Requires a prompt; kinds add their own.</summary>
+    public virtual void Check(Faults faults) => faults.Text("prompt", Prompt, 1, 300);
+}
+
+/// <summary>An exercise done with an instrument.</summary>
+/// <param name="Prompt">What the student is asked.</param>
+/// <param name="Instrument">The instrument it is done with.</param>
+public abstract record InstrumentItem(string Prompt, Protractor Instrument) : Item(Prompt)
+{
+    /// <summary>Requires an instrument that can exist; kinds add their own.</summary>
+    public override void Check(Faults faults)
     {
-        faults.Text("prompt", Prompt, 1, 300);
+        base.Check(faults);
         faults.Within("instrument", Instrument);
     }
 }

@@ -1,3 +1,5 @@
+using JauntyCompass.Core.Marking.Steps;
+
 namespace JauntyCompass.Core.Marking;
 
 /// <summary>Makes a mark from what was found: the same way for a number and for a drawing.</summary>
@@ -11,7 +13,7 @@ public static class Judge
     /// <param name="answer">The answer, in degrees.</param>
     /// <param name="mistakes">The mistakes that the exercise can show.</param>
     /// <param name="rules">Tolerance and words.</param>
-    public static Mark Of(
+    public static Judgement Of(
         Situation situation,
         DrawnFigure? figure,
         double answer,
@@ -32,7 +34,7 @@ public static class Judge
         List<Cause> byNumber =
             byDegrees == Verdict.Accepted
                 ? []
-                : Diagnosis.Weigh(situation, figure, answer, mistakes);
+                : Diagnosis.Weigh(situation, figure, answer, mistakes, rules.History);
         string? likely = Name(
             byDegrees,
             byNumber,
@@ -42,39 +44,35 @@ public static class Judge
         List<Cause> causes = [.. byNumber, .. seen];
         causes.Sort(static (a, b) => b.Likelihood.CompareTo(a.Likelihood));
         Mistake? named = MistakeCatalogue.Find(likely);
-        return new Mark(
-            MarkingRules.Version,
-            verdict,
-            rules.Tolerance,
-            answer,
-            error,
-            Split(situation, figure, answer),
-            causes,
-            likely,
-            Tell(verdict, named, story, rules),
-            named?.Draw(story)
-        );
+        return new Judgement(verdict, Tell(verdict, named, story, rules))
+        {
+            Value = answer,
+            Error = error,
+            Parts = Split(situation, figure, answer),
+            Causes = causes,
+            LikelyCause = likely,
+            Picture = named?.Draw(story),
+        };
     }
 
-    /// <summary>Marks work that gives no angle at all.</summary>
+    /// <summary>Judges work that gives no angle at all.</summary>
     /// <param name="happened">What is missing.</param>
     /// <param name="next">What to do.</param>
-    /// <param name="rules">Tolerance and words.</param>
-    public static Mark Unfinished(string happened, string next, MarkingRules rules) =>
-        new(
-            MarkingRules.Version,
-            Verdict.NotYet,
-            rules.Tolerance,
-            null,
-            null,
-            null,
-            [],
-            Diagnosis.NotExplained,
-            new Feedback(null, happened, next),
-            null
+    public static Judgement Unfinished(string happened, string next) =>
+        new(Verdict.NotYet, new Feedback(null, happened, next))
+        {
+            LikelyCause = Diagnosis.NotExplained,
+        };
+
+    /// <summary>Judges a reading that was not made.</summary>
+    public static Judgement NoReading(MarkingRules rules) =>
+        Unfinished(
+            "There is no reading yet.",
+            $"Lay the instrument on: {rules.Words.CentreMark}, {rules.Words.ZeroLine}, then count up from zero."
         );
 
-    private static Verdict ByDegrees(double error, Situation situation, MarkingRules rules)
+    /// <summary>What becomes of a number that is some degrees off.</summary>
+    internal static Verdict ByDegrees(double error, Situation situation, MarkingRules rules)
     {
         // Decimal input such as 47.1 must not fail at the border by a rounding error.
         const double RoundingAllowance = 1e-9;

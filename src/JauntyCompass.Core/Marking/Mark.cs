@@ -24,6 +24,9 @@ public enum Evidence
 
     /// <summary>By looking at the sheet, whatever the number. Each such likelihood stands alone.</summary>
     Sheet,
+
+    /// <summary>By what was chosen among a few things.</summary>
+    Choice,
 }
 
 /// <summary>One possible cause of a wrong answer.</summary>
@@ -96,6 +99,8 @@ public sealed record MarkPicture
 /// <param name="LikelyCause">Key of the cause that is likely enough to be named, <c>not-explained</c>, or null for an accepted answer.</param>
 /// <param name="Feedback">What the student is told.</param>
 /// <param name="Picture">A picture of what happened, or null.</param>
+/// <param name="Steps">What became of each step; null for marks of markers before 3.</param>
+/// <param name="Credit">Share of the full credit, 0 to 1; null for marks of markers before 3.</param>
 public sealed record Mark(
     int MarkerVersion,
     Verdict Verdict,
@@ -106,5 +111,21 @@ public sealed record Mark(
     IReadOnlyList<Cause> Causes,
     string? LikelyCause,
     Feedback Feedback,
-    MarkPicture? Picture
+    MarkPicture? Picture,
+    IReadOnlyList<StepMark>? Steps = null,
+    double? Credit = null
+);
+
+/// <summary>What became of one step of an answer.</summary>
+/// <param name="Step">Key of the step, such as <c>kind</c> or <c>reading</c>.</param>
+/// <param name="Title">What it is called.</param>
+/// <param name="Verdict">What became of it.</param>
+/// <param name="Credit">Its share of its own credit, 0 to 1.</param>
+/// <param name="Weight">How much it counts beside the other steps.</param>
+public sealed record StepMark(
+    string Step,
+    string Title,
+    Verdict Verdict,
+    double Credit,
+    double Weight
 );

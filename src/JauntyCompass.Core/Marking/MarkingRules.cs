@@ -1,4 +1,6 @@
 using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Marking.Habits;
+using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Marking;
@@ -11,14 +13,36 @@ namespace JauntyCompass.Core.Marking;
 public sealed record MarkingRules(double Tolerance, Speech Say) : IChecked
 {
     /// <summary>Number of the marker whose marks this code makes.</summary>
-    public const int Version = 2;
+    public const int Version = 3;
+
+    /// <summary>A step that is near gets this share of its credit. Common practice, no source.</summary>
+    public const double CreditOfNear = 0.5;
 
     /// <summary>Tolerance of two degrees, usual words.</summary>
     public static MarkingRules Usual { get; } = new(2, Speech.Usual);
 
+    /// <summary>What is known of the student from earlier answers.</summary>
+    public Beliefs History { get; init; } = Beliefs.None;
+
+    /// <summary>Weights of steps that the teacher sets, by the key of the step.</summary>
+    public IReadOnlyDictionary<string, double>? Weights { get; init; }
+
     /// <summary>The class's words.</summary>
     public Words Words => Say.Words;
 
-    /// <summary>Requires a tolerance in range.</summary>
-    public void Check(Faults faults) => faults.Range("tolerance", Tolerance, 0, 10, "degrees");
+    /// <summary>How much a step counts.</summary>
+    internal double WeightOf(AnsweredStep step) =>
+        Weights is not null && Weights.TryGetValue(step.Key, out double weight)
+            ? weight
+            : step.Weight;
+
+    /// <summary>Requires a tolerance and weights in range.</summary>
+    public void Check(Faults faults)
+    {
+        faults.Range("tolerance", Tolerance, 0, 10, "degrees");
+        foreach ((string step, double weight) in Weights ?? new Dictionary<string, double>())
+        {
+            faults.Range($"weights.{step}", weight, 0, 10);
+        }
+    }
 }

@@ -27,6 +27,13 @@ public abstract class Mistake
     /// </summary>
     public abstract double Prior { get; }
 
+    /// <summary>Whether someone can be said to have it as a habit: what comes of the noise of a hand is none.</summary>
+    public virtual bool CanBeHabit => true;
+
+    /// <summary>What helps against it, in one sentence for the teacher.</summary>
+    public virtual string Remedy =>
+        "Show it on the Board, and set a few items at which it would show.";
+
     /// <summary>Adds the answers this mistake would give. A mistake that cannot show here adds none.</summary>
     /// <param name="situation">The true situation.</param>
     /// <param name="figure">The drawing, when one was made.</param>
@@ -53,6 +60,16 @@ public abstract class Mistake
     /// <param name="asked">The angle asked for; its start arm is the base ray.</param>
     /// <param name="instrument">The instrument.</param>
     public virtual DrawnSlip? ShowDrawn(Angle asked, Protractor instrument) => null;
+}
+
+/// <summary>A mistake of looking, naming or thinking that needs no instrument to be made.</summary>
+public abstract class ChoiceMistake : Mistake
+{
+    /// <inheritdoc/>
+    public sealed override Feedback Tell(MistakeStory story) => Tell(story.Say);
+
+    /// <summary>Tells the student, in the class's words.</summary>
+    public abstract Feedback Tell(Speech say);
 }
 
 /// <summary>A drawing as it comes out with a mistake.</summary>

@@ -1,3 +1,4 @@
+using System.Collections.Frozen;
 using JauntyCompass.Core.Marking.Mistakes;
 
 namespace JauntyCompass.Core.Marking;
@@ -42,6 +43,12 @@ public static class MistakeCatalogue
 
     /// <summary>All mistakes.</summary>
     public static IReadOnlyList<Mistake> All => Drawing;
+
+    private static readonly FrozenDictionary<string, int> Places = All.Select((m, i) => (m.Key, i))
+        .ToFrozenDictionary(p => p.Key, p => p.i);
+
+    /// <summary>Place of a mistake in the catalogue.</summary>
+    internal static int IndexOf(Mistake mistake) => Places[mistake.Key];
 
     /// <summary>Finds a mistake by its key, or null.</summary>
     public static Mistake? Find(string? key) => All.FirstOrDefault(m => m.Key == key);

@@ -94,7 +94,7 @@ public class DependencyTests
         [
             .. typeof(Core.Marking.Mistake)
                 .Assembly.GetTypes()
-                .Where(t => t.IsSubclassOf(typeof(Core.Marking.Mistake))),
+                .Where(t => t.IsSubclassOf(typeof(Core.Marking.Mistake)) && !t.IsAbstract),
         ];
         mistakes.ShouldBe(
             Core.Marking.MistakeCatalogue.All.Select(m => m.GetType()),

@@ -2,6 +2,7 @@ using FsCheck.Xunit;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Demonstrations.WentWrong;
+using JauntyCompass.Core.Exercises.Drawn;
 using JauntyCompass.Core.Exercises.Kinds.Draw;
 using JauntyCompass.Core.Exercises.Kinds.Measure;
 using JauntyCompass.Core.Instruments;

@@ -38,7 +38,7 @@ public class GeneratorTests
     public void Generator_1_makes_of_a_seed_what_it_always_made()
     {
         SetGenerator.Version.ShouldBe(1);
-        SetGenerator.Generate(Spec(), 2026).Select(i => i.Answer).ShouldBe(Pinned);
+        SetGenerator.Generate(Spec(), 2026).Select(i => i.Degrees!.Value).ShouldBe(Pinned);
     }
 
     private static readonly double[] Pinned = [53, 158, 42, 167, 48, 157, 52, 148, 19, 168];
@@ -70,7 +70,10 @@ public class GeneratorTests
     [Property(MaxTest = 40)]
     public void Items_are_neither_alike_nor_supplementary_nor_at_a_boundary(int seed)
     {
-        double[] answers = [.. SetGenerator.Generate(Spec(12, 8), seed).Select(i => i.Answer)];
+        double[] answers =
+        [
+            .. SetGenerator.Generate(Spec(12, 8), seed).Select(i => i.Degrees!.Value),
+        ];
         answers.Distinct().Count().ShouldBe(20);
         answers.ShouldAllBe(a => answers.All(b => a + b != 180));
         answers.ShouldAllBe(a => a > 4 && a < 176 && Math.Abs(a - 90) > 2);
@@ -83,11 +86,15 @@ public class GeneratorTests
         foreach (GeneratedItem generated in SetGenerator.Generate(Spec(8, 0), seed))
         {
             ExerciseKind kind = ExerciseKinds.Of(generated.Item);
-            kind.Mark(generated.Item, new MeasureResponse(generated.Answer), MarkingRules.Usual)
+            kind.Mark(
+                    generated.Item,
+                    new MeasureResponse(generated.Degrees!.Value),
+                    MarkingRules.Usual
+                )
                 .Verdict.ShouldBe(Verdict.Accepted);
             foreach (StripEntry entry in generated.Strip.Where(e => e.Shows))
             {
-                foreach (double answer in entry.Answers)
+                foreach (double answer in entry.Answers.Select(a => a.Degrees!.Value))
                 {
                     kind.Mark(generated.Item, new MeasureResponse(answer), MarkingRules.Usual)
                         .Verdict.ShouldNotBe(Verdict.Accepted);
@@ -141,7 +148,7 @@ public class GeneratorTests
                 Response response = kind.Attempt(
                     item.Item,
                     student,
-                    new SeededRandom(seed * 100 + (int)item.Answer)
+                    new SeededRandom(seed * 100 + (int)item.Degrees!.Value)
                 );
                 string? cause = kind.Mark(item.Item, response, MarkingRules.Usual).LikelyCause;
                 if (cause is not null)
@@ -180,7 +187,7 @@ public class GeneratorTests
                 Response response = kind.Attempt(
                     item.Item,
                     student,
-                    new SeededRandom(seed * 100 + (int)item.Answer)
+                    new SeededRandom(seed * 100 + (int)item.Degrees!.Value)
                 );
                 named +=
                     kind.Mark(item.Item, response, MarkingRules.Usual).LikelyCause == habit ? 1 : 0;

@@ -3,6 +3,7 @@ using System.Text.RegularExpressions;
 using FsCheck.Xunit;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Exercises;
+using JauntyCompass.Core.Exercises.Drawn;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Kinds.Draw;
 using JauntyCompass.Core.Exercises.Kinds.Measure;
@@ -57,7 +58,7 @@ public partial class MistakeCatalogueTests
             }
             string told =
                 $"{mark.Feedback.Praise} {mark.Feedback.Happened} {mark.Feedback.Next} {mark.Picture?.Note?.Text}";
-            string truth = generated.Answer.ToString(CultureInfo.InvariantCulture);
+            string truth = generated.Degrees!.Value.ToString(CultureInfo.InvariantCulture);
             // Millimetres and the degrees by which a zero line is off may happen to be the same number.
             Degrees()
                 .Matches(told)

@@ -678,6 +678,48 @@ export interface components {
          * @enum {unknown}
          */
         ArmLengths: "long" | "short" | "mixed";
+        /**
+         * @description One thing that an item asks. Its field is the name of the property of the response that carries the answer, so a page can
+         *     show any kind of exercise without knowing it.
+         */
+        Ask: {
+            /** @description Property of the response. */
+            field: string;
+            /** @description How it is answered. */
+            type: components["schemas"]["AskType"];
+            /** @description What the student reads beside it. */
+            label: string;
+            /** @description What can be chosen; empty for other types. */
+            options?: components["schemas"]["AskOption"][];
+            /** @description Property of the response that carries where the instrument lay; null where nothing is laid on. */
+            placementField?: null | string;
+            /** @description Whether it is asked only once all before it is answered, and what was answered before is then kept. */
+            afterwards?: boolean;
+            /** @description Whether it may be left out. */
+            optional?: boolean;
+            /**
+             * Format: double
+             * @description Smallest number that can be answered.
+             */
+            least?: number;
+            /**
+             * Format: double
+             * @description Largest number that can be answered.
+             */
+            most?: number;
+        };
+        /** @description One thing that can be chosen. */
+        AskOption: {
+            /** @description What the response carries. */
+            key: string;
+            /** @description What the student reads. */
+            text: string;
+        };
+        /**
+         * @description How something is answered.
+         * @enum {unknown}
+         */
+        AskType: "choice" | "degrees" | "reading" | "fan" | "text" | "drawing" | "count";
         /** @description A set given to a class. */
         AssignmentReply: {
             /** Format: uuid */
@@ -757,7 +799,7 @@ export interface components {
             /** Format: int32 */
             tries: number;
             closed: boolean;
-            items: components["schemas"]["Item"][];
+            items: components["schemas"]["ItemView"][];
             answers: components["schemas"]["BenchAnswerReply"][];
         };
         /** @description An instrument in the teacher's cabinet. */
@@ -979,6 +1021,15 @@ export interface components {
          * @enum {unknown}
          */
         Dots: "one" | "two";
+        /** @description What a drawing begins with. */
+        DrawingTask: {
+            /** @description The base ray. */
+            baseRay: components["schemas"]["BaseRay"];
+            /** @description Which way round from it the angle shall open. */
+            opening: components["schemas"]["Opening"];
+            /** @description Letters at its points. */
+            names: components["schemas"]["AngleNames"];
+        };
         /** @description A dot. */
         DrawnDot: {
             /** @description Unique on the sheet. */
@@ -1044,7 +1095,7 @@ export interface components {
          * @description What a cause was found by.
          * @enum {unknown}
          */
-        Evidence: "degrees" | "sheet";
+        Evidence: "degrees" | "sheet" | "choice";
         /** @description What the student is told. */
         Feedback: {
             /** @description What was done well, or null. */
@@ -1081,6 +1132,16 @@ export interface components {
             /** @description Whether the vertex is what the step is about. */
             vertexSpotlight?: boolean;
         };
+        /** @description An answer that a mistake would give. */
+        ForetoldAnswer: {
+            /** @description As it is written. */
+            text?: string;
+            /**
+             * Format: double
+             * @description In degrees, or null when it is no number of degrees.
+             */
+            degrees?: null | number;
+        };
         /** @description A specification and a seed. */
         GenerateRequest: {
             /** @description What is wanted. */
@@ -1094,11 +1155,15 @@ export interface components {
         /** @description An item with what each mistake would answer at it. */
         GeneratedItem: {
             item: components["schemas"]["Item"];
+            /** @description The item as it lies before the student. */
+            view: components["schemas"]["ItemView"];
+            /** @description The right answer, as it is written. */
+            answer: string;
             /**
              * Format: double
-             * @description The right answer, in degrees.
+             * @description The right answer in degrees, or null when it is no number of degrees.
              */
-            answer: number;
+            degrees: null | number;
             /** @description What each mistake that fixes its answer would give. */
             strip: components["schemas"]["StripEntry"][];
         };
@@ -1273,10 +1338,10 @@ export interface components {
             opening: components["schemas"]["Opening"];
             /** @description Letters at its points. */
             names: components["schemas"]["AngleNames"];
-            /** @description What the student is asked. */
-            prompt: string;
             /** @description The instrument it is done with. */
             instrument: components["schemas"]["Protractor"];
+            /** @description What the student is asked. */
+            prompt: string;
         };
         /** @description An angle on the sheet; the student lays the instrument on and writes the reading. */
         ItemMeasureItem: {
@@ -1286,10 +1351,10 @@ export interface components {
             angle: components["schemas"]["Angle"];
             /** @description Letters at its points. */
             names: components["schemas"]["AngleNames"];
-            /** @description What the student is asked. */
-            prompt: string;
             /** @description The instrument it is done with. */
             instrument: components["schemas"]["Protractor"];
+            /** @description What the student is asked. */
+            prompt: string;
         };
         /** @description One item of one student. */
         ItemResult: {
@@ -1303,6 +1368,21 @@ export interface components {
             cause: null | string;
             /** @description Its name, or null. */
             causeName: null | string;
+        };
+        /** @description An item as it lies before the student: the sheet, the instrument in hand, what is asked. */
+        ItemView: {
+            /** @description Key of the kind of exercise. */
+            kind: string;
+            /** @description The task, in the class's words. */
+            prompt: string;
+            /** @description What stands on the sheet. */
+            sheet: components["schemas"]["SheetState"];
+            /** @description The part of the sheet that it needs. */
+            window: components["schemas"]["SheetWindow"];
+            /** @description What is asked, in order. */
+            asks: components["schemas"]["Ask"][];
+            inHand?: null | components["schemas"]["Protractor"];
+            drawing?: null | components["schemas"]["DrawingTask"];
         };
         JsonNode: unknown;
         /** @description So many items of one kind. */
@@ -1410,6 +1490,13 @@ export interface components {
             /** @description What the student is told. */
             feedback: components["schemas"]["Feedback"];
             picture: null | components["schemas"]["MarkPicture"];
+            /** @description What became of each step; null for marks of markers before 3. */
+            steps?: null | components["schemas"]["StepMark"][];
+            /**
+             * Format: double
+             * @description Share of the full credit, 0 to 1; null for marks of markers before 3.
+             */
+            credit?: null | number;
         };
         /** @description A picture of what happened, drawn over the student's own sheet in the marking ink. */
         MarkPicture: {
@@ -1763,7 +1850,7 @@ export interface components {
             /** Format: date-time */
             closedAt: null | string;
             rules: null | components["schemas"]["HouseRules"];
-            items: components["schemas"]["Item"][];
+            items: components["schemas"]["GeneratedItem"][];
             students: components["schemas"]["StudentResult"][];
             groups: components["schemas"]["CauseGroup"][];
         };
@@ -2003,15 +2090,34 @@ export interface components {
             /** @description The sheet when it is shown. */
             state: components["schemas"]["SheetState"];
         };
+        /** @description What became of one step of an answer. */
+        StepMark: {
+            /** @description Key of the step, such as `kind` or `reading`. */
+            step: string;
+            /** @description What it is called. */
+            title: string;
+            /** @description What became of it. */
+            verdict: components["schemas"]["Verdict"];
+            /**
+             * Format: double
+             * @description Its share of its own credit, 0 to 1.
+             */
+            credit: number;
+            /**
+             * Format: double
+             * @description How much it counts beside the other steps.
+             */
+            weight: number;
+        };
         /** @description What one mistake would answer at one item. */
         StripEntry: {
             /** @description Key of the mistake. */
             mistake: string;
             /** @description Its name. */
             name: string;
-            /** @description The answers it would give, in degrees, with the instrument laid on well. */
-            answers: number[];
-            /** @description Whether all of them differ from an accepted answer. */
+            /** @description The answers it would give, with the instrument laid on well. */
+            answers: components["schemas"]["ForetoldAnswer"][];
+            /** @description Whether none of them would be accepted. */
             shows: boolean;
         };
         /** @description One stroke of the pencil. */
@@ -2658,7 +2764,6 @@ export interface operations {
                  *           "start": "P",
                  *           "end": "R"
                  *         },
-                 *         "prompt": "How far apart do the two mooring lines run?",
                  *         "instrument": {
                  *           "id": "desk-half-circle",
                  *           "name": "Desk protractor",
@@ -2688,7 +2793,8 @@ export interface operations {
                  *           "marks": "printed",
                  *           "arm": null,
                  *           "edgeRuler": false
-                 *         }
+                 *         },
+                 *         "prompt": "How far apart do the two mooring lines run?"
                  *       },
                  *       "response": {
                  *         "kind": "measure",

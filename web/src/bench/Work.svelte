@@ -1,10 +1,9 @@
 <!-- Working through a set, item by item. -->
 <script lang="ts">
   import { api, ask, tell, type Instrument, type Schema } from '../api/client'
-  import { kinds, type KindProps } from './kinds'
   import type { Outbox, Sent } from './outbox.svelte'
   import Progress from './Progress.svelte'
-  import type { Component } from 'svelte'
+  import Worksheet from './Worksheet.svelte'
 
   interface Props {
     set: Schema['BenchReply']
@@ -30,9 +29,7 @@
 
   const item = $derived(set.items[at]!)
   const marked = $derived(again ? null : latest(at))
-  const Kind = $derived(kinds[item.kind] as unknown as Component<KindProps>)
-  let instruments: Instrument[] = $state([])
-  const instrument = $derived(instruments.find((i) => i.protractor.id === item.instrument.id))
+  let instruments: Instrument[] = $state.raw([])
 
   $effect(() => {
     ask(api.GET('/api/v1/instruments')).then(
@@ -75,11 +72,11 @@
   {/if}
   {#if complaint}<p class="waiting" role="alert">{complaint}</p>{/if}
   <main>
-    {#if instrument}
+    {#if instruments.length > 0}
       {#key `${at} ${marked?.id ?? (again ? 'again' : 'new')}`}
-        <Kind
-          {item}
-          {instrument}
+        <Worksheet
+          view={item}
+          {instruments}
           {marked}
           {busy}
           onhandin={handIn}

@@ -1,27 +1,30 @@
 <!-- An item with the strip of what each mistake would answer at it. -->
 <script lang="ts">
-  import type { Schema } from '../api/client'
+  import type { Instrument, Schema } from '../api/client'
   import ItemPicture from './ItemPicture.svelte'
 
   interface Props {
     generated: Schema['GeneratedItem']
     number: number
+    kinds: Schema['KindReply'][]
+    instruments: Instrument[]
   }
-  let { generated, number }: Props = $props()
+  let { generated, number, kinds, instruments }: Props = $props()
   const showing = $derived(generated.strip.filter((entry) => entry.shows))
   const hidden = $derived(generated.strip.length - showing.length)
 </script>
 
 <article>
-  <ItemPicture item={generated.item} />
+  <ItemPicture view={generated.view} {instruments} />
   <div>
     <h3>
-      {number}. {generated.item.kind === 'draw' ? 'Draw' : 'Measure'} <strong>{generated.answer}°</strong>
+      {number}. {kinds.find((k) => k.key === generated.item.kind)?.title ?? ''}
+      <strong>{generated.answer}</strong>
     </h3>
     <p class="quiet">{generated.item.prompt}</p>
     <ul aria-label="What mistakes would answer">
       {#each showing as entry (entry.mistake)}
-        <li><b>{entry.answers.map((a) => `${a}°`).join(' or ')}</b> {entry.name}</li>
+        <li><b>{entry.answers.map((a) => a.text).join(' or ')}</b> {entry.name}</li>
       {/each}
     </ul>
     {#if hidden > 0}

@@ -1,35 +1,33 @@
-<!-- An item in small, as the student will see it, without the instrument. -->
+<!-- An item in small, as the student will see it, without the instrument in hand. -->
 <script lang="ts">
-  import type { Item } from '../api/client'
-  import AngleFigure from '../sheet/AngleFigure.svelte'
+  import type { Instrument, Schema } from '../api/client'
   import { empty } from '../sheet/drawing'
   import DrawnFigure from '../sheet/DrawnFigure.svelte'
+  import { sceneOf } from '../sheet/scene'
+  import Sheet from '../sheet/Sheet.svelte'
+  import SheetScene from '../sheet/SheetScene.svelte'
 
-  let { item }: { item: Item } = $props()
+  let { view, instruments }: { view: Schema['ItemView']; instruments: Instrument[] } = $props()
 </script>
 
-<svg viewBox="-105 -76 210 152" aria-hidden="true">
-  <g transform="scale(1 -1)">
-    {#if item.kind === 'measure'}
-      <AngleFigure angle={item.angle} names={item.names} />
-    {:else}
-      <DrawnFigure {item} drawing={empty} />
-    {/if}
-  </g>
-</svg>
+<div class="picture" aria-hidden="true" inert>
+  <Sheet label="" {...view.window}>
+    <SheetScene scene={sceneOf(view.sheet)} {instruments} />
+    {#if view.drawing}<DrawnFigure task={view.drawing} drawing={empty} />{/if}
+  </Sheet>
+</div>
 
 <style>
-  svg {
-    display: block;
-    width: 100%;
+  .picture {
+    aspect-ratio: 220 / 160;
     background: var(--paper);
     border: 1px solid #e1ded2;
   }
   /* In small, lines and letters must be bolder to be seen. */
-  svg :global(.arm) {
+  .picture :global(.arm) {
     stroke-width: 2;
   }
-  svg :global(text) {
+  .picture :global(text.name) {
     font-size: 13px;
   }
 </style>

@@ -157,7 +157,7 @@
     </div>
     {#if failure}<p class="failure" role="alert">{failure}</p>{/if}
     {#each made?.items ?? [] as generated, i (i)}
-      <ItemCard {generated} number={i + 1} />
+      <ItemCard {generated} number={i + 1} {kinds} {instruments} />
     {/each}
   </section>
 </div>

@@ -72,7 +72,7 @@
           <tr>
             <th scope="col"><span class="visually-hidden">Student</span></th>
             {#each results.items as item, i (i)}
-              <th scope="col" title={item.prompt}>{i + 1}<small>{item.kind}</small></th>
+              <th scope="col" title={item.view.prompt}>{i + 1}<small>{item.view.kind}</small></th>
             {/each}
             <th scope="col" class="cause">likely cause</th>
           </tr>
@@ -122,7 +122,7 @@
           <p class="quiet">{group.students.join(', ')}</p>
           {#if group.example}
             <p>{group.example.asked}° came back as {group.example.answered}°.</p>
-            <a href={teachAgain(results.items[group.example.itemIndex]!, group.example, results.rules)}
+            <a href={teachAgain(results.items[group.example.itemIndex]!.item, group.example, results.rules)}
               >Teach on the Board</a
             >
           {/if}

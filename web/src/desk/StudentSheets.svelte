@@ -1,20 +1,21 @@
 <!-- One student's work as it was handed in: each sheet with its mark. -->
 <script lang="ts">
   import { onMount } from 'svelte'
-  import { api, ask, tell, type Instrument, type Item, type Schema } from '../api/client'
-  import AngleFigure from '../sheet/AngleFigure.svelte'
+  import { api, ask, tell, type Instrument, type Placement, type Schema } from '../api/client'
+  import { filledOf, toldAnswer } from '../bench/response'
   import { drawingOf, empty } from '../sheet/drawing'
   import DrawnFigure from '../sheet/DrawnFigure.svelte'
   import { spoken } from '../sheet/geometry'
   import MarkInk from '../sheet/MarkInk.svelte'
   import Protractor from '../sheet/Protractor.svelte'
+  import { sceneOf } from '../sheet/scene'
   import Sheet from '../sheet/Sheet.svelte'
-  import { sheetWindow } from '../sheet/window'
+  import SheetScene from '../sheet/SheetScene.svelte'
 
   interface Props {
     assignmentId: string
     student: Schema['StudentResult']
-    items: Item[]
+    items: Schema['GeneratedItem'][]
   }
   let { assignmentId, student, items }: Props = $props()
   let answers = $state<Schema['AnswerReply'][]>([])
@@ -37,6 +38,21 @@
     }
   })
 
+  /** Where the instrument lay at the last reading of a response. */
+  const placementIn = (response: Schema['Response']): Placement | null =>
+    (Object.entries(response)
+      .filter(([name, value]) => /placement$/i.test(name) && value)
+      .map(([, value]) => value)
+      .at(-1) as Placement | undefined) ?? null
+
+  /** What was answered in the end, in words or degrees. */
+  function saidIn(view: Schema['ItemView'], answer: Schema['AnswerReply']): string {
+    const { value } = answer.mark
+    if (value !== null && value !== undefined) return `${spoken(value)}°`
+    const filled = filledOf(view, answer.response)
+    return view.asks.map((ask) => toldAnswer(ask, filled)).findLast((told) => told !== '') ?? 'nothing'
+  }
+
   const likely = (mark: Schema['Mark']): string =>
     mark.causes.find((cause) => cause.mistake === mark.likelyCause)?.name ?? ''
 </script>
@@ -47,34 +63,33 @@
   <div class="sheets">
     {#each answers as answer (answer.id)}
       {@const item = items[answer.itemIndex]!}
-      {@const instrument = instruments.find((i) => i.protractor.id === item.instrument.id)}
+      {@const view = item.view}
+      {@const instrument = instruments.find((i) => i.protractor.id === view.inHand?.id)}
+      {@const placement = placementIn(answer.response)}
       <figure>
         <div class="paper">
-          <Sheet label="Item {answer.itemIndex + 1}, try {answer.try}" {...sheetWindow}>
-            {#if item.kind === 'measure'}
-              <AngleFigure angle={item.angle} names={item.names} />
-            {:else}
+          <Sheet label="Item {answer.itemIndex + 1}, try {answer.try}" {...view.window}>
+            <SheetScene scene={sceneOf(view.sheet)} {instruments} />
+            {#if view.drawing}
               <DrawnFigure
-                {item}
+                task={view.drawing}
                 drawing={answer.response.kind === 'draw' ? drawingOf(answer.response) : empty}
               />
             {/if}
-            {#if instrument && answer.response.placement}
-              <g opacity="0.55"><Protractor {instrument} placement={answer.response.placement} /></g>
+            {#if instrument && placement}
+              <g opacity="0.55"><Protractor {instrument} {placement} /></g>
             {/if}
             {#if answer.mark.picture}
-              <MarkInk picture={answer.mark.picture} halfWidth={sheetWindow.width / 2} />
+              <MarkInk picture={answer.mark.picture} halfWidth={view.window.width / 2} />
             {/if}
           </Sheet>
         </div>
         <figcaption>
           <strong>
-            {answer.itemIndex + 1}. {item.kind === 'measure' ? 'Read' : 'Drew'}
-            {answer.mark.value === null || answer.mark.value === undefined
-              ? 'nothing'
-              : `${spoken(answer.mark.value)}°`}
+            {answer.itemIndex + 1}. {view.drawing ? 'Drew' : 'Answered'}
+            {saidIn(view, answer)}
           </strong>
-          of {item.kind === 'measure' ? item.angle.measure : item.measure}°, {verdicts[answer.mark.verdict]}
+          of {item.answer}, {verdicts[answer.mark.verdict]}
           {#if answer.try > 1}(try {answer.try}){/if}
           <span class="quiet">{likely(answer.mark)}</span>
         </figcaption>

@@ -7,16 +7,16 @@
   import Ray from './Ray.svelte'
 
   interface Props {
-    item: Schema['ItemDrawItem']
+    task: Schema['DrawingTask']
     drawing: Drawing
     /** The ray that is being drawn. */
     preview?: { from: Point; to: Point } | null
   }
-  let { item, drawing, preview = null }: Props = $props()
+  let { task, drawing, preview = null }: Props = $props()
 
   const arcRadius = 14
-  const base = $derived(item.baseRay)
-  const sign = $derived(signOf(item.opening))
+  const base = $derived(task.baseRay)
+  const sign = $derived(signOf(task.opening))
   const longest = $derived(
     drawing.strokes.toSorted((a, b) => distanceOf(b[0]!, b.at(-1)!) - distanceOf(a[0]!, a.at(-1)!))[0] ??
       null,
@@ -39,8 +39,8 @@
 
 <Ray from={base.vertex} direction={base.direction} length={base.length} which="start" />
 <circle class="vertex" cx={base.vertex.x} cy={base.vertex.y} r="0.9" />
-<Lettering at={towards(base.vertex, letterSide, 7)} text={item.names.vertex} size={6.5} />
-<Lettering at={towards(base.vertex, base.direction, base.length + 5)} text={item.names.start} size={6.5} />
+<Lettering at={towards(base.vertex, letterSide, 7)} text={task.names.vertex} size={6.5} />
+<Lettering at={towards(base.vertex, base.direction, base.length + 5)} text={task.names.start} size={6.5} />
 <g class="hint" aria-hidden="true">
   <path d={arcPath(base.vertex, base.length + 5, base.direction + sign * 3, hint.sweep)} />
   <path

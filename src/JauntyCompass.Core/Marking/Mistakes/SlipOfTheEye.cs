@@ -15,6 +15,9 @@ public sealed class SlipOfTheEye : Mistake
     public override double Prior => 0.15;
 
     /// <inheritdoc/>
+    public override bool CanBeHabit => false;
+
+    /// <inheritdoc/>
     public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes) =>
         outcomes.Add(situation.Measure, Spread);
 

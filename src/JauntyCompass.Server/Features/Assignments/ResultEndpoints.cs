@@ -2,6 +2,7 @@ using System.Security.Claims;
 using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises;
+using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Kinds.Measure;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
@@ -65,7 +66,7 @@ public sealed record ResultsReply(
     int Tries,
     DateTimeOffset? ClosedAt,
     HouseRules? Rules,
-    IReadOnlyList<Item> Items,
+    IReadOnlyList<GeneratedItem> Items,
     IReadOnlyList<StudentResult> Students,
     IReadOnlyList<CauseGroup> Groups
 );
@@ -135,7 +136,11 @@ public static class ResultEndpoints
                 assignment.Tries,
                 assignment.ClosedAt,
                 assignment.Class.Rules,
-                assignment.Set.Items,
+                [
+                    .. assignment.Set.Items.Select(i =>
+                        GeneratedItem.Of(i, assignment.Set.Specification.Tolerance)
+                    ),
+                ],
                 students,
                 Groups(students, answers, assignment.Set.Items)
             )

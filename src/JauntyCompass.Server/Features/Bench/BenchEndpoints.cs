@@ -1,6 +1,8 @@
 using System.Security.Claims;
 using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises;
+using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Accounts;
@@ -79,7 +81,7 @@ public sealed record BenchReply(
     string Title,
     int Tries,
     bool Closed,
-    IReadOnlyList<Item> Items,
+    IReadOnlyList<ItemView> Items,
     IReadOnlyList<BenchAnswerReply> Answers
 );
 
@@ -164,6 +166,7 @@ public static class BenchEndpoints
         Assignment? assignment = await database
             .Assignments.AsNoTracking()
             .Include(a => a.Set)
+            .Include(a => a.Class)
             .FirstOrDefaultAsync(a => a.Id == assignmentId && a.ClassId == classId, cancellation);
         if (assignment is null)
         {
@@ -182,7 +185,11 @@ public static class BenchEndpoints
                 assignment.Set!.Title,
                 assignment.Tries,
                 assignment.ClosedAt is not null,
-                assignment.Set.Items,
+                [
+                    .. assignment.Set.Items.Select(i =>
+                        ExerciseKinds.Of(i).Present(i, assignment.Class!.Rules ?? HouseRules.Usual)
+                    ),
+                ],
                 answers.ConvertAll(a => Reply(a, assignment.Tries))
             )
         );

@@ -34,7 +34,7 @@ public static class KindEndpoints
                 .All.Select(k => new KindReply(
                     k.Key,
                     k.Title,
-                    k.Summary,
+                    k.Facts.Summary,
                     [.. k.Mistakes.Select(m => new MistakeReply(m.Key, m.Name))]
                 ))
                 .ToList()

@@ -1,28 +1,27 @@
 using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Demonstrations;
+using JauntyCompass.Core.Exercises.Drawn;
 using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Exercises.Kinds.Draw;
 
 /// <summary>Draw an angle of a given measure on a given base ray.</summary>
-public sealed class DrawKind : ExerciseKind<DrawItem, DrawResponse>
+public sealed class DrawKind()
+    : ExerciseKind<DrawItem, DrawResponse>(
+        new KindFacts(
+            "draw",
+            "Draw",
+            "Lay the protractor on the ray, make a dot, draw the second ray, mark the arc.",
+            MistakeCatalogue.Drawing
+        )
+    )
 {
-    /// <inheritdoc/>
-    public override string Key => "draw";
-
-    /// <inheritdoc/>
-    public override string Title => "Draw";
-
-    /// <inheritdoc/>
-    public override string Summary =>
-        "Lay the protractor on the ray, make a dot, draw the second ray, mark the arc.";
-
-    /// <inheritdoc/>
-    public override IReadOnlyList<Mistake> Mistakes => MistakeCatalogue.Drawing;
-
     /// <inheritdoc/>
     public override Item Make(ItemPlan plan) =>
         new DrawItem(
@@ -40,36 +39,47 @@ public sealed class DrawKind : ExerciseKind<DrawItem, DrawResponse>
         );
 
     /// <inheritdoc/>
-    protected override Situation Ideal(DrawItem item) =>
-        Situation.Drawing(item.Asked, item.Instrument, placement: null);
+    protected override ItemView Present(DrawItem item, HouseRules rules) =>
+        new(Key, item.Prompt, new SheetState(), ItemView.UsualWindow, [CommonAsks.Drawing])
+        {
+            InHand = item.Instrument,
+            Drawing = new DrawingTask(item.BaseRay, item.Opening, item.Names),
+        };
 
     /// <inheritdoc/>
-    protected override Mark Mark(DrawItem item, DrawResponse response, MarkingRules rules)
+    protected override WorkedExample Work(DrawItem item, HouseRules rules) =>
+        new("draw", new DemonstrationTask(item.Asked, item.Instrument, item.Names, rules));
+
+    /// <inheritdoc/>
+    protected override IReadOnlyList<AnsweredStep> Steps(DrawItem item, DrawResponse? response)
     {
-        var situation = Situation.Drawing(item.Asked, item.Instrument, response.Placement);
-        DrawnFigure figure = DrawnFigure.Of(
-            situation,
-            [.. response.Strokes.Select(s => s.Points)],
-            response.Dots,
-            response.Arc
-        );
-        return figure.Value is double value
-            ? Judge.Of(situation, figure, value, Mistakes, rules)
-            : Judge.Unfinished(
-                "There is no second ray on the sheet yet.",
-                $"Make a dot at the measure, then draw from the vertex through the dot with the {rules.Words.Straightedge}.",
-                rules
+        var situation = Situation.Drawing(item.Asked, item.Instrument, response?.Placement);
+        DrawnFigure? figure = response is null
+            ? null
+            : DrawnFigure.Of(
+                situation,
+                [.. response.Strokes.Select(s => s.Points)],
+                response.Dots,
+                response.Arc
             );
+        return
+        [
+            new ReadingStep("drawing", "Drawing", situation, figure?.Value, Mistakes, figure)
+            {
+                Missing = NoRay,
+            },
+        ];
     }
 
+    private static Judgement NoRay(MarkingRules rules) =>
+        Judge.Unfinished(
+            "There is no second ray on the sheet yet.",
+            $"Make a dot at the measure, then draw from the vertex through the dot with the {rules.Words.Straightedge}."
+        );
+
     /// <inheritdoc/>
-    protected override DrawResponse Attempt(
-        DrawItem item,
-        SimulatedStudent student,
-        SeededRandom random
-    )
+    protected override DrawResponse Attempt(DrawItem item, Attempt attempt)
     {
-        var attempt = new Attempt(student, random);
         Angle asked = item.Asked;
         Placement placement = attempt.Lay(asked, item.Instrument);
         LaidAngle laid = LaidAngle.Of(asked, item.Instrument, placement, WhichArm.Start);

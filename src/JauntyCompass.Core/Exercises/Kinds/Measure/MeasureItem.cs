@@ -15,7 +15,7 @@ public sealed record MeasureItem(
     Protractor Instrument,
     Angle Angle,
     AngleNames Names
-) : Item(Prompt, Instrument)
+) : InstrumentItem(Prompt, Instrument)
 {
     /// <inheritdoc/>
     public override void Check(Faults faults)

@@ -1,27 +1,26 @@
 using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Exercises.Kinds.Measure;
 
 /// <summary>Lay the protractor on and read.</summary>
-public sealed class MeasureKind : ExerciseKind<MeasureItem, MeasureResponse>
+public sealed class MeasureKind()
+    : ExerciseKind<MeasureItem, MeasureResponse>(
+        new KindFacts(
+            "measure",
+            "Measure",
+            "Lay the protractor on the angle and write the reading.",
+            MistakeCatalogue.Reading
+        )
+    )
 {
-    /// <inheritdoc/>
-    public override string Key => "measure";
-
-    /// <inheritdoc/>
-    public override string Title => "Measure";
-
-    /// <inheritdoc/>
-    public override string Summary => "Lay the protractor on the angle and write the reading.";
-
-    /// <inheritdoc/>
-    public override IReadOnlyList<Mistake> Mistakes => MistakeCatalogue.Reading;
-
     /// <inheritdoc/>
     public override Item Make(ItemPlan plan) =>
         new MeasureItem(
@@ -32,31 +31,55 @@ public sealed class MeasureKind : ExerciseKind<MeasureItem, MeasureResponse>
         );
 
     /// <inheritdoc/>
-    protected override Situation Ideal(MeasureItem item) =>
-        Situation.Measuring(item.Angle, item.Instrument, placement: null);
-
-    /// <inheritdoc/>
-    protected override Mark Mark(MeasureItem item, MeasureResponse response, MarkingRules rules)
-    {
-        var situation = Situation.Measuring(item.Angle, item.Instrument, response.Placement);
-        Mark mark = Judge.Of(situation, figure: null, response.Reading, Mistakes, rules);
-        string? doubt = KindAgainstReading(item, response);
-        return doubt is null || mark.Verdict == Verdict.Accepted
-            ? mark
-            : mark with
+    protected override ItemView Present(MeasureItem item, HouseRules rules) =>
+        new(
+            Key,
+            item.Prompt,
+            new SheetState
             {
-                Feedback = mark.Feedback with { Next = $"{doubt} {mark.Feedback.Next}" },
-            };
-    }
+                Figures =
+                [
+                    new Figure("angle", item.Angle)
+                    {
+                        Names = item.Names,
+                        Mark = OpeningMarks.Of(item.Angle),
+                    },
+                ],
+            },
+            ItemView.UsualWindow,
+            [CommonAsks.KindSaid("kindSaid"), CommonAsks.Reading("reading", "placement")]
+        )
+        {
+            InHand = item.Instrument,
+        };
 
     /// <inheritdoc/>
-    protected override MeasureResponse Attempt(
+    protected override WorkedExample Work(MeasureItem item, HouseRules rules) =>
+        new("measure", new DemonstrationTask(item.Angle, item.Instrument, item.Names, rules));
+
+    /// <inheritdoc/>
+    protected override IReadOnlyList<AnsweredStep> Steps(
         MeasureItem item,
-        SimulatedStudent student,
-        SeededRandom random
-    )
+        MeasureResponse? response
+    ) =>
+        [
+            new KindSaidStep(item.Angle.Measure.Kind, response?.KindSaid, response?.Reading)
+            {
+                Decides = false,
+                Weight = 0.5,
+            },
+            new ReadingStep(
+                "reading",
+                "Reading",
+                Situation.Measuring(item.Angle, item.Instrument, response?.Placement),
+                response?.Reading,
+                Mistakes
+            ),
+        ];
+
+    /// <inheritdoc/>
+    protected override MeasureResponse Attempt(MeasureItem item, Attempt attempt)
     {
-        var attempt = new Attempt(student, random);
         Placement placement = attempt.Lay(item.Angle, item.Instrument);
         LaidAngle laid = LaidAngle.Of(item.Angle, item.Instrument, placement, WhichArm.Start);
         double seen =
@@ -67,19 +90,5 @@ public sealed class MeasureKind : ExerciseKind<MeasureItem, MeasureResponse>
             item.Angle.Measure.Kind,
             placement
         );
-    }
-
-    // The check every teacher asks for: can that number be the kind you said? It needs no knowledge of the answer.
-    private static string? KindAgainstReading(MeasureItem item, MeasureResponse response)
-    {
-        if (response.KindSaid is not AngleKind said)
-        {
-            return null;
-        }
-        AngleKind kindRead = new Angles.Measure(response.Reading).Kind;
-        return kindRead == said ? null
-            : said == item.Angle.Measure.Kind
-                ? $"You said {Numbers.Adjective(said)}. Can {Numbers.Degrees(response.Reading)} be that?"
-            : $"Look at the opening again: is it really {Numbers.Adjective(said)}?";
     }
 }

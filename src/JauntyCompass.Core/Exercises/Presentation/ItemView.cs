@@ -1,0 +1,37 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Demonstrations;
+using JauntyCompass.Core.Exercises.Drawn;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Exercises.Presentation;
+
+/// <summary>An item as it lies before the student: the sheet, the instrument in hand, what is asked.</summary>
+/// <param name="Kind">Key of the kind of exercise.</param>
+/// <param name="Prompt">The task, in the class's words.</param>
+/// <param name="Sheet">What stands on the sheet.</param>
+/// <param name="Window">The part of the sheet that it needs.</param>
+/// <param name="Asks">What is asked, in order.</param>
+public sealed record ItemView(
+    string Kind,
+    string Prompt,
+    SheetState Sheet,
+    SheetWindow Window,
+    IReadOnlyList<Ask> Asks
+)
+{
+    /// <summary>The window of an item that needs no other: a sheet 220 mm wide and 184 mm high.</summary>
+    public static SheetWindow UsualWindow { get; } = new(-110, -92, 220, 184);
+
+    /// <summary>The instrument that is in the student's hand; null when there is none, or when it lies there already.</summary>
+    public Protractor? InHand { get; init; }
+
+    /// <summary>For a drawing: what it begins with; null for other items.</summary>
+    public DrawingTask? Drawing { get; init; }
+}
+
+/// <summary>What a drawing begins with.</summary>
+/// <param name="BaseRay">The base ray.</param>
+/// <param name="Opening">Which way round from it the angle shall open.</param>
+/// <param name="Names">Letters at its points.</param>
+public sealed record DrawingTask(BaseRay BaseRay, Opening Opening, AngleNames Names);

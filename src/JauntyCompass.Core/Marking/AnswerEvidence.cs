@@ -1,0 +1,57 @@
+namespace JauntyCompass.Core.Marking;
+
+/// <summary>
+/// What one answered question says of every mistake: how likely the answer was if that mistake showed in it, if the work was
+/// careful, and if something happened that the catalogue does not know. Densities a degree for numbers, probabilities for
+/// choices; only their ratios matter.
+/// </summary>
+public sealed class AnswerEvidence
+{
+    // A share of wrong answers, before anything is known. Common practice, no source.
+    internal const double PriorOfNotExplained = 0.12;
+
+    private readonly double[] _given = new double[MistakeCatalogue.All.Count];
+
+    /// <summary>Makes evidence at which no mistake can show yet.</summary>
+    /// <param name="careful">Likelihood of the answer of careful work.</param>
+    /// <param name="unexplained">Likelihood of the answer when nothing is known of how it came about.</param>
+    public AnswerEvidence(double careful, double unexplained)
+    {
+        Careful = careful;
+        Unexplained = unexplained;
+        Array.Fill(_given, double.NaN);
+    }
+
+    /// <summary>Likelihood of the answer of careful work.</summary>
+    public double Careful { get; }
+
+    /// <summary>Likelihood of the answer when nothing is known of how it came about.</summary>
+    public double Unexplained { get; }
+
+    /// <summary>Likelihood of the answer if a mistake showed in it; not a number where that mistake cannot show.</summary>
+    /// <param name="mistake">Place of the mistake in the catalogue.</param>
+    public double Given(int mistake) => _given[mistake];
+
+    /// <summary>States the likelihood of the answer if a mistake showed in it.</summary>
+    public void Add(Mistake mistake, double likelihood) =>
+        _given[MistakeCatalogue.IndexOf(mistake)] = likelihood;
+
+    /// <summary>Likelihood of the answer of work in which any mistake, known or not, has happened once.</summary>
+    public double AnyMistake
+    {
+        get
+        {
+            double sum = PriorOfNotExplained * Unexplained;
+            double weight = PriorOfNotExplained;
+            for (int i = 0; i < _given.Length; i++)
+            {
+                if (!double.IsNaN(_given[i]))
+                {
+                    sum += MistakeCatalogue.All[i].Prior * _given[i];
+                    weight += MistakeCatalogue.All[i].Prior;
+                }
+            }
+            return sum / weight;
+        }
+    }
+}

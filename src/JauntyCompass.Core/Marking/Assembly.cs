@@ -1,0 +1,85 @@
+using JauntyCompass.Core.Marking.Steps;
+
+namespace JauntyCompass.Core.Marking;
+
+/// <summary>Makes one mark of the steps of an answer. One thing is taught at a time: the first that went wrong.</summary>
+public static class Assembly
+{
+    /// <summary>Marks an answer by its steps.</summary>
+    public static Mark Of(IReadOnlyList<AnsweredStep> steps, MarkingRules rules)
+    {
+        var judged = new Judgement[steps.Count];
+        var marks = new StepMark[steps.Count];
+        double credit = 0;
+        double full = 0;
+        Verdict verdict = Verdict.Accepted;
+        int main = -1;
+        for (int i = 0; i < steps.Count; i++)
+        {
+            judged[i] = steps[i].Judge(rules);
+            double weight = rules.WeightOf(steps[i]);
+            double share = judged[i].Verdict switch
+            {
+                Verdict.Accepted => 1,
+                Verdict.Near => MarkingRules.CreditOfNear,
+                _ => 0,
+            };
+            marks[i] = new StepMark(steps[i].Key, steps[i].Title, judged[i].Verdict, share, weight);
+            credit += share * weight;
+            full += weight;
+            if (!steps[i].Decides)
+            {
+                continue;
+            }
+            if (main < 0 || judged[main].Verdict == Verdict.Accepted)
+            {
+                main = i;
+            }
+            verdict = judged[i].Verdict > verdict ? judged[i].Verdict : verdict;
+        }
+        Judgement told = judged[main];
+        Judgement number = judged.LastOrDefault(j => j.Value is not null) ?? told;
+        Judgement valued = told.Value is null ? number : told;
+        return new Mark(
+            MarkingRules.Version,
+            verdict,
+            rules.Tolerance,
+            valued.Value,
+            valued.Error,
+            valued.Parts,
+            told.Causes,
+            told.LikelyCause,
+            Told(steps, judged, told, verdict),
+            told.Picture,
+            marks,
+            full > 0 ? credit / full : 0
+        );
+    }
+
+    // What is said of steps that do not decide comes before the next thing to do.
+    private static Feedback Told(
+        IReadOnlyList<AnsweredStep> steps,
+        Judgement[] judged,
+        Judgement told,
+        Verdict verdict
+    )
+    {
+        if (verdict == Verdict.Accepted)
+        {
+            return told.Feedback;
+        }
+        string doubts = string.Join(
+            ' ',
+            judged
+                .Where((_, i) => !steps[i].Decides)
+                .Select(j => j.Feedback.Happened)
+                .Where(h => h.Length > 0)
+        );
+        return doubts.Length == 0
+            ? told.Feedback
+            : told.Feedback with
+            {
+                Next = $"{doubts} {told.Feedback.Next}".Trim(),
+            };
+    }
+}

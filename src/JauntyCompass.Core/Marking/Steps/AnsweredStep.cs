@@ -1,0 +1,64 @@
+namespace JauntyCompass.Core.Marking.Steps;
+
+/// <summary>
+/// One step of an item together with what was answered to it: the kind, an estimate, a reading, a label. It judges the answer,
+/// tells how likely each mistake makes it, and foretells what each mistake would answer. Items are made of steps; a step knows
+/// nothing of the item.
+/// </summary>
+/// <param name="key">Short unique name within the item, such as <c>reading</c>.</param>
+/// <param name="title">What it is called in a mark, such as “Reading”.</param>
+public abstract class AnsweredStep(string key, string title)
+{
+    /// <summary>Short unique name within the item.</summary>
+    public string Key { get; } = key;
+
+    /// <summary>What it is called in a mark.</summary>
+    public string Title { get; } = title;
+
+    /// <summary>Its share of the credit where the teacher sets none.</summary>
+    public double Weight { get; init; } = 1;
+
+    /// <summary>Whether the item fails with it. A step that does not decide is told about and credited, no more.</summary>
+    public bool Decides { get; init; } = true;
+
+    /// <summary>The right answer, as it is written.</summary>
+    public abstract string Answer { get; }
+
+    /// <summary>The right answer in degrees; null when it is no number of degrees.</summary>
+    public virtual double? Degrees => null;
+
+    /// <summary>Judges what was answered.</summary>
+    public abstract Judgement Judge(MarkingRules rules);
+
+    /// <summary>What the answer says of every mistake; null when it says nothing.</summary>
+    public virtual AnswerEvidence? Weigh() => null;
+
+    /// <summary>What each mistake that fixes its answer would answer.</summary>
+    /// <param name="tolerance">Tolerance, in degrees.</param>
+    public virtual IEnumerable<Foretold> Foretell(double tolerance) => [];
+}
+
+/// <summary>An answer that a mistake would give.</summary>
+/// <param name="Text">As it is written.</param>
+/// <param name="Degrees">In degrees, or null when it is no number of degrees.</param>
+public readonly record struct ForetoldAnswer(string Text, double? Degrees)
+{
+    /// <summary>An answer of some degrees, as it is told: rounding must not carry it across the border of the tolerance.</summary>
+    public static ForetoldAnswer Of(double degrees)
+    {
+        double told = Math.Round(degrees, 1);
+        return new ForetoldAnswer(Wording.Numbers.Degrees(told), told);
+    }
+
+    /// <summary>Whether two answers can be told apart.</summary>
+    public bool IsApartFrom(ForetoldAnswer other, double tolerance) =>
+        Degrees is double one && other.Degrees is double two
+            ? Math.Abs(one - two) > tolerance
+            : Text != other.Text;
+}
+
+/// <summary>What one mistake would answer at one step.</summary>
+/// <param name="Mistake">The mistake.</param>
+/// <param name="Answers">The answers it would give, with the instrument laid on well.</param>
+/// <param name="Shows">Whether none of them would be accepted.</param>
+public sealed record Foretold(Mistake Mistake, IReadOnlyList<ForetoldAnswer> Answers, bool Shows);

@@ -1,0 +1,216 @@
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Marking.Steps;
+
+/// <summary>Answers that a slip of arithmetic would give, from the student's own readings.</summary>
+/// <param name="Mistake">The mistake.</param>
+/// <param name="Answers">The answers, in degrees.</param>
+public sealed record ArithmeticSlip(Mistake Mistake, IReadOnlyList<double> Answers);
+
+/// <summary>How an answer follows from readings.</summary>
+/// <param name="Result">The answer that follows, in degrees.</param>
+/// <param name="Slips">Answers that slips on the way would give.</param>
+public sealed record Computation(double Result, IReadOnlyList<ArithmeticSlip> Slips);
+
+/// <summary>
+/// An answer that is computed from one or more readings: a reflex angle, a range, a turn. What came of the readings and what of
+/// the arithmetic is told apart by computing it once more from the student's own readings.
+/// </summary>
+/// <param name="key">Short unique name within the item.</param>
+/// <param name="title">What it is called in a mark.</param>
+/// <param name="truth">The true answer, in degrees.</param>
+/// <param name="answer">What was answered, in degrees; null while nothing is.</param>
+/// <param name="readings">The readings it is computed from.</param>
+/// <param name="compute">How it follows from them.</param>
+public sealed class ComputedStep(
+    string key,
+    string title,
+    double truth,
+    double? answer,
+    IReadOnlyList<ReadingStep> readings,
+    Func<IReadOnlyList<double>, Computation> compute
+) : AnsweredStep(key, title)
+{
+    // Arithmetic has no noise: what follows to within a degree is computed rightly.
+    private const double Exact = 1;
+
+    private Computation? Own =>
+        readings.All(r => r.Given is not null)
+            ? compute([.. readings.Select(r => r.Given!.Value)])
+            : null;
+
+    /// <inheritdoc/>
+    public override string Answer => Numbers.Degrees(truth);
+
+    /// <inheritdoc/>
+    public override double? Degrees => truth;
+
+    /// <inheritdoc/>
+    public override Judgement Judge(MarkingRules rules)
+    {
+        if (answer is not double value)
+        {
+            return Marking.Judge.Unfinished(
+                "The last number is missing.",
+                "Finish the sum with what you read."
+            );
+        }
+        double error = value - truth;
+        Verdict verdict = Marking.Judge.ByDegrees(Math.Abs(error), readings[0].Situation, rules);
+        Computation own = Own ?? compute([.. readings.Select(r => r.Situation.Measure)]);
+        bool follows = Math.Abs(value - own.Result) <= Exact;
+        Judgement first = FirstWrong(rules) ?? readings[0].Judge(rules);
+        ErrorParts parts = Split(own, value, error);
+        if (verdict == Verdict.Accepted)
+        {
+            return new Judgement(
+                verdict,
+                new Feedback(
+                    first.Feedback.Praise,
+                    $"{rules.Say.Degrees(value)} fits, and your sum is right.",
+                    ""
+                )
+            )
+            {
+                Value = value,
+                Error = error,
+                Parts = parts,
+            };
+        }
+        if (follows && Own is not null)
+        {
+            return first with { Verdict = verdict, Value = value, Error = error, Parts = parts };
+        }
+        List<Cause> causes = Causes(own, value);
+        Mistake? named =
+            causes.Count > 0 && causes[0].Likelihood >= Diagnosis.NamedFrom
+                ? MistakeCatalogue.Find(causes[0].Mistake)
+                : null;
+        var story = new MistakeStory(readings[0].Situation, value, null, rules.Say);
+        return new Judgement(
+            verdict,
+            named?.Tell(story)
+                ?? new Feedback(
+                    first.Verdict == Verdict.Accepted ? first.Feedback.Praise : null,
+                    "I cannot tell how this number follows from what you read.",
+                    "Write the sum out, one step under the other."
+                )
+        )
+        {
+            Value = value,
+            Error = error,
+            Parts = parts,
+            Causes = causes,
+            LikelyCause = named?.Key ?? Diagnosis.NotExplained,
+        };
+    }
+
+    private Judgement? FirstWrong(MarkingRules rules)
+    {
+        foreach (ReadingStep reading in readings)
+        {
+            Judgement judged = reading.Judge(rules);
+            if (judged.Verdict != Verdict.Accepted)
+            {
+                return judged;
+            }
+        }
+        return null;
+    }
+
+    // What the readings cost is what the right computation makes of them; the rest is arithmetic.
+    private ErrorParts Split(Computation own, double value, double error)
+    {
+        double arithmetic = Own is null ? 0 : value - own.Result;
+        double fromReadings = error - arithmetic;
+        double placing = 0;
+        double reading = fromReadings;
+        if (Own is not null)
+        {
+            double[] careful =
+            [
+                .. readings.Select(r => r.Situation.Careful ?? r.Situation.Measure),
+            ];
+            placing = compute(careful).Result - truth;
+            reading = fromReadings - placing;
+        }
+        return new ErrorParts(placing, reading, arithmetic, 0);
+    }
+
+    private static List<Cause> Causes(Computation own, double value)
+    {
+        double notExplained = AnswerEvidence.PriorOfNotExplained / 360;
+        double sum = notExplained;
+        var found = new List<(Mistake Mistake, double Weight)>();
+        foreach (ArithmeticSlip slip in own.Slips)
+        {
+            double weight = slip.Mistake.Prior * Density(value, slip.Answers);
+            found.Add((slip.Mistake, weight));
+            sum += weight;
+        }
+        List<Cause> causes =
+        [
+            .. found
+                .Where(f => f.Weight / sum >= LeastListed)
+                .Select(f => new Cause(
+                    f.Mistake.Key,
+                    f.Mistake.Name,
+                    f.Weight / sum,
+                    Evidence.Degrees
+                )),
+            new Cause(
+                Diagnosis.NotExplained,
+                Diagnosis.NotExplainedName,
+                notExplained / sum,
+                Evidence.Degrees
+            ),
+        ];
+        causes.Sort(static (a, b) => b.Likelihood.CompareTo(a.Likelihood));
+        return causes;
+    }
+
+    private const double LeastListed = 0.005;
+
+    // A sum of whole degrees either comes to this number or it does not; half a degree is for rounding.
+    private static double Density(double value, IReadOnlyList<double> answers)
+    {
+        const double Rounding = 0.6;
+        double sum = 0;
+        foreach (double each in answers)
+        {
+            double off = (value - each) / Rounding;
+            sum += Math.Exp(-off * off / 2) / (Rounding * Math.Sqrt(2 * Math.PI));
+        }
+        return answers.Count == 0 ? 0 : sum / answers.Count;
+    }
+
+    /// <inheritdoc/>
+    public override AnswerEvidence? Weigh()
+    {
+        if (answer is not double value)
+        {
+            return null;
+        }
+        Computation own = Own ?? compute([.. readings.Select(r => r.Situation.Measure)]);
+        var evidence = new AnswerEvidence(Density(value, [own.Result]), 1.0 / 360);
+        foreach (ArithmeticSlip slip in own.Slips)
+        {
+            evidence.Add(slip.Mistake, Density(value, slip.Answers));
+        }
+        return evidence;
+    }
+
+    /// <inheritdoc/>
+    public override IEnumerable<Foretold> Foretell(double tolerance)
+    {
+        double[] well = [.. readings.Select(r => r.Situation.Measure)];
+        foreach (ArithmeticSlip slip in compute(well).Slips)
+        {
+            yield return new Foretold(
+                slip.Mistake,
+                [.. slip.Answers.Select(ForetoldAnswer.Of)],
+                slip.Answers.All(a => Math.Abs(a - truth) > tolerance)
+            );
+        }
+    }
+}

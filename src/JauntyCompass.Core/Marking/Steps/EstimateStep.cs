@@ -1,0 +1,40 @@
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Marking.Steps;
+
+/// <summary>An estimate by eye: kept for the check, and told about kindly, since it is no measurement.</summary>
+/// <param name="truth">The true measure, in degrees.</param>
+/// <param name="estimate">The estimate, in degrees; null while none is made.</param>
+public sealed class EstimateStep(double truth, double? estimate)
+    : AnsweredStep("estimate", "Estimate")
+{
+    /// <summary>An estimate this near, in degrees, serves as a check. Common practice, no source.</summary>
+    public const double Good = 15;
+
+    private const double Fair = 25;
+
+    /// <inheritdoc/>
+    public override string Answer => $"about {Numbers.Degrees(Math.Round(truth / 5) * 5)}";
+
+    /// <inheritdoc/>
+    public override Judgement Judge(MarkingRules rules)
+    {
+        if (estimate is not double guess)
+        {
+            return new Judgement(
+                Verdict.NotYet,
+                new Feedback(null, "There is no estimate to check against.", "Open the fan first.")
+            );
+        }
+        double off = guess - truth;
+        Verdict verdict =
+            Math.Abs(off) <= Good ? Verdict.Accepted
+            : Math.Abs(off) <= Fair ? Verdict.Near
+            : Verdict.NotYet;
+        string told =
+            verdict == Verdict.Accepted
+                ? ""
+                : $"Your estimate was {rules.Say.Degrees(guess)}, and that is a good deal too {(off > 0 ? "large" : "small")}. Hold it against a right angle first.";
+        return new Judgement(verdict, new Feedback(null, told, "")) { Value = guess, Error = off };
+    }
+}

@@ -1,0 +1,72 @@
+namespace JauntyCompass.Core.Marking.Steps;
+
+/// <summary>A number of degrees found or drawn with an instrument.</summary>
+/// <param name="key">Short unique name within the item.</param>
+/// <param name="title">What it is called in a mark.</param>
+/// <param name="situation">The true situation.</param>
+/// <param name="answer">The answer, in degrees; null while none is given.</param>
+/// <param name="mistakes">The mistakes that can show in it.</param>
+/// <param name="figure">The drawing, when one was made.</param>
+public sealed class ReadingStep(
+    string key,
+    string title,
+    Situation situation,
+    double? answer,
+    IReadOnlyList<Mistake> mistakes,
+    DrawnFigure? figure = null
+) : AnsweredStep(key, title)
+{
+    /// <summary>The true situation.</summary>
+    public Situation Situation => situation;
+
+    /// <summary>What was answered, in degrees.</summary>
+    public double? Given => answer;
+
+    /// <summary>What is told while there is no answer.</summary>
+    public Func<MarkingRules, Judgement> Missing { get; init; } = Marking.Judge.NoReading;
+
+    /// <inheritdoc/>
+    public override string Answer => Wording.Numbers.Degrees(situation.Measure);
+
+    /// <inheritdoc/>
+    public override double? Degrees => situation.Measure;
+
+    /// <inheritdoc/>
+    public override Judgement Judge(MarkingRules rules) =>
+        answer is double value
+            ? Marking.Judge.Of(situation, figure, value, mistakes, rules)
+            : Missing(rules);
+
+    /// <inheritdoc/>
+    public override AnswerEvidence? Weigh() =>
+        answer is double value ? Diagnosis.Evidence(situation, figure, value, mistakes) : null;
+
+    /// <inheritdoc/>
+    public override IEnumerable<Foretold> Foretell(double tolerance)
+    {
+        var found = new List<Foretold>();
+        Span<Outcome> room = stackalloc Outcome[Outcomes.Most];
+        var outcomes = new Outcomes(room);
+        foreach (Mistake mistake in mistakes)
+        {
+            outcomes.Clear();
+            mistake.Predict(situation, null, ref outcomes);
+            var answers = new List<ForetoldAnswer>(outcomes.Count);
+            bool shows = true;
+            for (int i = 0; i < outcomes.Count; i++)
+            {
+                if (outcomes[i].Spread == 0)
+                {
+                    ForetoldAnswer foretold = ForetoldAnswer.Of(outcomes[i].Degrees);
+                    answers.Add(foretold);
+                    shows &= Math.Abs(foretold.Degrees!.Value - situation.Measure) > tolerance;
+                }
+            }
+            if (answers.Count > 0)
+            {
+                found.Add(new Foretold(mistake, answers, shows));
+            }
+        }
+        return found;
+    }
+}

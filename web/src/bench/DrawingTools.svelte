@@ -1,0 +1,57 @@
+<!-- What is in the hand while a drawing is made. -->
+<script lang="ts">
+  import Button from 'carbon-components-svelte/src/Button/Button.svelte'
+  import type { Tool } from '../sheet/drawing'
+
+  interface Props {
+    tool: Tool
+    canUndo: boolean
+    onpick: (tool: Tool) => void
+    onundo: () => void
+  }
+  let { tool, canUndo, onpick, onundo }: Props = $props()
+
+  const tools: { key: Tool; label: string; hint: string }[] = [
+    { key: 'protractor', label: 'Protractor', hint: 'Slide it by its body, turn it by its rim.' },
+    { key: 'dot', label: 'Dot', hint: 'Tap at the rim, at your measure.' },
+    { key: 'ray', label: 'Ray', hint: 'The protractor is lifted. Draw from the vertex through your dot.' },
+    { key: 'arc', label: 'Arc', hint: 'Tap inside the opening you mean.' },
+  ]
+  const hint = $derived(tools.find((t) => t.key === tool)!.hint)
+</script>
+
+<div class="tools" role="radiogroup" aria-label="In your hand">
+  {#each tools as each (each.key)}
+    <button type="button" role="radio" aria-checked={tool === each.key} onclick={() => onpick(each.key)}
+      >{each.label}</button
+    >
+  {/each}
+</div>
+<p class="hint" aria-live="polite">{hint}</p>
+<Button kind="tertiary" disabled={!canUndo} on:click={onundo}>Undo</Button>
+
+<style>
+  .tools {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 8px;
+  }
+  .tools button {
+    min-height: 48px;
+    border: 1px solid var(--ink-faint);
+    background: #fff;
+    font: 400 16px var(--sans);
+    color: var(--ink);
+    cursor: pointer;
+  }
+  .tools button[aria-checked='true'] {
+    border: 2px solid var(--brass);
+    background: #fbf3df;
+    font-weight: 600;
+  }
+  .hint {
+    margin: 0;
+    min-height: 3em;
+    font: 400 17px/1.4 var(--serif);
+  }
+</style>

@@ -1,0 +1,291 @@
+<!--
+  An item as a sheet of paper, whatever its kind: what stands on it, the instrument in hand, what is asked, and the mark. What is
+  to be filled in, and in which order, is told by the item itself.
+-->
+<script lang="ts">
+  import Button from 'carbon-components-svelte/src/Button/Button.svelte'
+  import type { Instrument, Placement, Point } from '../api/client'
+  import { withArc, withDot, withRay, rayStart, type Drawing, type Tool } from '../sheet/drawing'
+  import DrawnFigure from '../sheet/DrawnFigure.svelte'
+  import Fan from '../sheet/Fan.svelte'
+  import MarkInk from '../sheet/MarkInk.svelte'
+  import Pencil from '../sheet/Pencil.svelte'
+  import Protractor from '../sheet/Protractor.svelte'
+  import { sceneOf } from '../sheet/scene'
+  import Sheet from '../sheet/Sheet.svelte'
+  import SheetScene from '../sheet/SheetScene.svelte'
+  import { restPlace } from '../sheet/window'
+  import ChoiceAsk from './asks/ChoiceAsk.svelte'
+  import FieldAsk from './asks/FieldAsk.svelte'
+  import DrawingTools from './DrawingTools.svelte'
+  import Feedback from './Feedback.svelte'
+  import Layout from './Layout.svelte'
+  import type { Sent } from './outbox.svelte'
+  import {
+    complaintAbout,
+    filledOf,
+    nothingFilled,
+    responseOf,
+    toldAnswer,
+    type Ask,
+    type Filled,
+    type ItemView,
+    type Response,
+  } from './response'
+  import Surface from './Surface.svelte'
+
+  interface Props {
+    view: ItemView
+    instruments: Instrument[]
+    /** The marked answer that is looked at, or null while the item is worked on. */
+    marked: Sent | null
+    busy: boolean
+    onhandin: (response: Response) => void
+    onagain: () => void
+    onnext: (() => void) | null
+  }
+  let { view, instruments, marked, busy, onhandin, onagain, onnext }: Props = $props()
+
+  // Each item starts with a fresh component; a marked answer shows what was handed in.
+  // svelte-ignore state_referenced_locally
+  const before: Filled = marked ? filledOf(view, marked.response) : nothingFilled
+  let filled: Filled = $state.raw(before)
+  let placement: Placement = $state.raw(
+    before.drawing.placement ?? Object.values(before.placements).at(-1) ?? restPlace,
+  )
+  let laid = $state(Boolean(before.drawing.placement ?? Object.values(before.placements).at(-1)))
+  let drawings: Drawing[] = $state.raw([before.drawing])
+  let tool: Tool = $state('protractor')
+  let from: Point | null = $state.raw(null)
+  // svelte-ignore state_referenced_locally
+  let pencil: Point = $state.raw(view.drawing?.baseRay.vertex ?? { x: 0, y: 0 })
+  let complaints: Record<string, string> = $state.raw({})
+  /** How many of the parts that come one after another have been begun. */
+  let part = $state(0)
+
+  /** The asks in parts: what is asked afterwards waits until all before it is answered, which is then kept. */
+  const parts = $derived.by(() => {
+    const all: Ask[][] = [[]]
+    for (const ask of view.asks) {
+      if (ask.afterwards && all.at(-1)!.length > 0) all.push([])
+      all.at(-1)!.push(ask)
+    }
+    return all
+  })
+  const asked = $derived(parts.slice(0, part + 1).flat())
+  const now = $derived(parts[part]!)
+  const last = $derived(part === parts.length - 1)
+  const instrument = $derived(instruments.find((i) => i.protractor.id === view.inHand?.id))
+  const takes = (type: Ask['type']): boolean => asked.some((ask) => ask.type === type)
+  const inHand = $derived(Boolean(marked) || takes('reading') || takes('drawing'))
+  const drawing = $derived(drawings.at(-1)!)
+  const isDrawing = $derived(takes('drawing') || view.drawing !== null)
+  const fan = $derived(view.asks.find((ask) => ask.type === 'fan'))
+  const fanAt = $derived({ x: view.window.left + 24, y: view.window.bottom + 22 })
+  const does = $derived(
+    {
+      protractor: 'does nothing now',
+      dot: 'makes a dot',
+      ray: from ? 'ends the ray' : 'begins the ray',
+      arc: 'marks the arc',
+    }[tool],
+  )
+
+  function fill(ask: Ask, value: string): void {
+    filled = { ...filled, values: { ...filled.values, [ask.field]: value } }
+    // Where the instrument lay belongs to the reading that is being written.
+    if (ask.placementField && laid) {
+      filled = { ...filled, placements: { ...filled.placements, [ask.field]: placement } }
+    }
+  }
+
+  function layOn(next: Placement): void {
+    placement = next
+    laid = true
+  }
+
+  const change = (next: Drawing): void => {
+    drawings = [...drawings, next]
+  }
+
+  function press(at: Point, pointerType: string): void {
+    if (tool === 'dot') change(withDot(drawing, at, laid ? placement : null))
+    else if (tool === 'arc') change(withArc(drawing, at))
+    else if (tool === 'ray') from = rayStart(at, view.drawing!.baseRay.vertex, pointerType)
+    pencil = at
+  }
+
+  function release(at: Point): void {
+    if (from && Math.hypot(at.x - from.x, at.y - from.y) > 1) change(withRay(drawing, from, at))
+    from = null
+  }
+
+  function submit(event: SubmitEvent): void {
+    event.preventDefault()
+    complaints = Object.fromEntries(now.map((ask) => [ask.field, complaintAbout(ask, filled)]))
+    if (Object.values(complaints).some((complaint) => complaint !== '')) return
+    if (!last) {
+      part += 1
+      return
+    }
+    const readings = view.asks.filter((ask) => ask.placementField)
+    // A single reading is made of how the instrument lies when it is handed in.
+    const placements = readings.length === 1 && laid ? { [readings[0]!.field]: placement } : filled.placements
+    onhandin(
+      responseOf(view, {
+        ...filled,
+        placements,
+        drawing: { ...drawing, placement: drawing.placement ?? (laid ? placement : null) },
+      }),
+    )
+  }
+</script>
+
+<Layout>
+  {#snippet sheet()}
+    <Sheet label="Your sheet" {...view.window}>
+      <SheetScene scene={sceneOf(view.sheet)} {instruments} />
+      {#if view.drawing}
+        <DrawnFigure task={view.drawing} {drawing} preview={from ? { from, to: pencil } : null} />
+      {/if}
+      {#if fan}
+        <Fan
+          at={fanAt}
+          open={filled.values[fan.field] ? Number(filled.values[fan.field]) : null}
+          onopen={marked || !now.includes(fan) ? undefined : (degrees) => fill(fan, String(degrees))}
+        />
+      {/if}
+      {#if instrument && inHand && (marked ? laid || !isDrawing : tool !== 'ray' && tool !== 'arc')}
+        <g opacity={marked && isDrawing ? 0.45 : 1}>
+          <Protractor {instrument} {placement} onmove={marked || tool !== 'protractor' ? undefined : layOn} />
+        </g>
+      {/if}
+      {#if !marked && tool !== 'protractor'}
+        <Surface onpress={press} onmove={(at) => (pencil = at)} onrelease={release} />
+        <Pencil
+          at={pencil}
+          {does}
+          onmove={(at) => (pencil = at)}
+          onpress={() => (from ? release(pencil) : press(pencil, 'keyboard'))}
+        />
+      {/if}
+      {#if marked?.mark.picture}
+        <MarkInk picture={marked.mark.picture} halfWidth={view.window.width / 2} />
+      {/if}
+    </Sheet>
+  {/snippet}
+  {#snippet panel()}
+    <h1>{view.prompt}</h1>
+    {#if marked}
+      <dl>
+        {#each view.asks as ask (ask.field)}
+          {@const told = toldAnswer(ask, filled)}
+          {#if told}
+            <dt>{ask.label.replace(/ in degrees$/, '')}</dt>
+            <dd>{told}</dd>
+          {/if}
+        {/each}
+      </dl>
+      <Feedback {marked} {onagain} {onnext} />
+    {:else}
+      <form onsubmit={submit} novalidate>
+        {#each asked as ask (ask.field)}
+          {#if ask.type === 'choice'}
+            <ChoiceAsk
+              {ask}
+              value={filled.values[ask.field] ?? ''}
+              complaint={complaints[ask.field] ?? ''}
+              disabled={!now.includes(ask)}
+              onchange={(value) => fill(ask, value)}
+            />
+          {:else if ask.type === 'drawing'}
+            <DrawingTools
+              {tool}
+              canUndo={drawings.length > 1}
+              onpick={(next) => {
+                tool = next
+                from = null
+              }}
+              onundo={() => (drawings = drawings.slice(0, -1))}
+            />
+          {:else if ask.type === 'fan'}
+            <p class="fan">
+              {ask.label}
+              <strong>{filled.values[ask.field] ? 'Open.' : 'Still folded.'}</strong>
+              {#if complaints[ask.field]}<span role="alert">{complaints[ask.field]}</span>{/if}
+            </p>
+          {:else}
+            <FieldAsk
+              {ask}
+              value={filled.values[ask.field] ?? ''}
+              complaint={complaints[ask.field] ?? ''}
+              disabled={!now.includes(ask)}
+              onchange={(value) => fill(ask, value)}
+            />
+          {/if}
+        {/each}
+        <Button type="submit" disabled={busy}>{last ? 'Hand in' : 'Keep it and go on'}</Button>
+      </form>
+      {#if inHand && instrument}
+        <p class="quiet small">
+          {#if isDrawing}
+            With keys: Tab to the protractor or the pencil; arrows move, comma and full stop turn, Enter
+            draws, Shift for tenths.
+          {:else}
+            Slide the protractor by its body, turn it by its rim. With keys: arrows slide, comma and full stop
+            turn, Shift for tenths.
+          {/if}
+        </p>
+      {/if}
+    {/if}
+  {/snippet}
+</Layout>
+
+<style>
+  h1 {
+    font-size: 21px;
+    line-height: 1.3;
+  }
+  form {
+    display: flex;
+    flex-direction: column;
+    gap: 18px;
+  }
+  form :global(.bx--btn) {
+    width: 100%;
+    max-width: none;
+  }
+  dl {
+    display: grid;
+    grid-template-columns: 1fr auto;
+    margin: 0;
+  }
+  dt,
+  dd {
+    margin: 0;
+    padding: 8px 0;
+    border-bottom: 1px solid #d5dbe0;
+    font-size: 16px;
+    line-height: 1.3;
+  }
+  dd {
+    padding-left: 12px;
+    font-weight: 600;
+    text-align: right;
+  }
+  .fan {
+    margin: 0;
+    font-size: 16px;
+    line-height: 1.4;
+  }
+  .fan span {
+    display: block;
+    color: var(--marking);
+    font-size: 14px;
+  }
+  .small {
+    margin: 0;
+    font-size: 14px;
+    line-height: 1.45;
+  }
+</style>

@@ -1,0 +1,82 @@
+<!-- One of a few things. -->
+<script lang="ts">
+  import type { Ask } from '../response'
+
+  interface Props {
+    ask: Ask
+    value: string
+    complaint: string
+    disabled?: boolean
+    onchange: (value: string) => void
+  }
+  let { ask, value, complaint, disabled = false, onchange }: Props = $props()
+
+  const options = $derived(ask.options ?? [])
+  const long = $derived(options.some((option) => option.text.length > 14))
+</script>
+
+<fieldset {disabled}>
+  <legend>{ask.label}</legend>
+  <div class="choices" class:long>
+    {#each options as option (option.key)}
+      <label class:chosen={value === option.key}>
+        <input
+          type="radio"
+          name={ask.field}
+          value={option.key}
+          checked={value === option.key}
+          onchange={() => onchange(option.key)}
+        />{option.text}
+      </label>
+    {/each}
+  </div>
+  {#if complaint}<p class="complaint" role="alert">{complaint}</p>{/if}
+</fieldset>
+
+<style>
+  fieldset {
+    margin: 0;
+    padding: 0;
+    border: 0;
+    min-width: 0;
+  }
+  legend {
+    margin-bottom: 8px;
+    font-size: 16px;
+  }
+  .choices {
+    display: grid;
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+    gap: 8px;
+  }
+  .choices.long {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  label {
+    display: flex;
+    align-items: center;
+    gap: 8px;
+    min-height: 44px;
+    padding: 6px 12px;
+    border: 1px solid var(--ink-faint);
+    font-size: 16px;
+    line-height: 1.3;
+    cursor: pointer;
+  }
+  label.chosen {
+    border: 2px solid var(--ink);
+    padding: 5px 11px;
+    font-weight: 600;
+  }
+  input {
+    flex: none;
+    accent-color: var(--ink);
+    width: 18px;
+    height: 18px;
+  }
+  .complaint {
+    margin: 6px 0 0;
+    color: var(--marking);
+    font-size: 14px;
+  }
+</style>

@@ -1,0 +1,85 @@
+/** From what was filled in to a response, and back: each ask names the properties of the response that carry it. */
+import type { Placement, Schema } from '../api/client'
+import { drawingOf, empty, type Drawing } from '../sheet/drawing'
+
+export type Ask = Schema['Ask']
+export type ItemView = Schema['ItemView']
+export type Response = Schema['Response']
+
+/** What is filled in so far: by field, as it stands in the box. */
+export interface Filled {
+  values: Record<string, string>
+  placements: Record<string, Placement>
+  drawing: Drawing
+}
+
+export const nothingFilled: Filled = { values: {}, placements: {}, drawing: empty }
+
+const isNumber = (ask: Ask): boolean => ['degrees', 'reading', 'fan', 'count'].includes(ask.type)
+
+/** A number as a student writes it: a comma, a degree sign and blanks do no harm. Not a number: NaN. */
+export function numberOf(text: string): number {
+  const bare = text.replace(',', '.').replace('°', '').trim()
+  return bare === '' ? NaN : Number(bare)
+}
+
+const rangeOf = (ask: Ask): [number, number] => [ask.least ?? 0, ask.most ?? 360]
+const writeANumber = (ask: Ask): string => `Write a number from ${rangeOf(ask).join(' to ')}, like 64.`
+
+/** What is wrong with what stands in a box, said so that it can be mended; nothing where all is well. */
+export function complaintAbout(ask: Ask, filled: Filled): string {
+  if (ask.type === 'drawing') return ''
+  const text = (filled.values[ask.field] ?? '').trim()
+  if (text === '') {
+    if (ask.optional) return ''
+    if (ask.type === 'choice') return 'Choose one.'
+    if (ask.type === 'text') return 'Write it down first.'
+    if (ask.type === 'fan') return 'Open the fan first.'
+    return writeANumber(ask)
+  }
+  const number = numberOf(text)
+  const [least, most] = rangeOf(ask)
+  return isNumber(ask) && !(number >= least && number <= most) ? writeANumber(ask) : ''
+}
+
+/** The response to hand in. */
+export function responseOf(view: ItemView, filled: Filled): Response {
+  const response: Record<string, unknown> = { kind: view.kind }
+  for (const ask of view.asks) {
+    const text = (filled.values[ask.field] ?? '').trim()
+    if (ask.type === 'drawing') {
+      response.strokes = filled.drawing.strokes.map((points) => ({ points }))
+      response.dots = filled.drawing.dots
+      response.arc = filled.drawing.arc
+      response.placement = filled.drawing.placement
+    } else if (text !== '') {
+      response[ask.field] = isNumber(ask) ? numberOf(text) : text
+    }
+    if (ask.placementField) response[ask.placementField] = filled.placements[ask.field] ?? null
+  }
+  return response as unknown as Response
+}
+
+/** What was filled in when a response was handed in. */
+export function filledOf(view: ItemView, response: Response): Filled {
+  const from = response as unknown as Record<string, unknown>
+  const filled: Filled = { values: {}, placements: {}, drawing: empty }
+  for (const ask of view.asks) {
+    if (ask.type === 'drawing') {
+      filled.drawing = drawingOf(response as Schema['ResponseDrawResponse'])
+    } else if (from[ask.field] !== undefined && from[ask.field] !== null) {
+      filled.values[ask.field] = String(from[ask.field])
+    }
+    const placement = ask.placementField ? from[ask.placementField] : null
+    if (placement) filled.placements[ask.field] = placement as Placement
+  }
+  return filled
+}
+
+/** How an answer is told again: a choice by its words, a number of degrees with its sign. */
+export function toldAnswer(ask: Ask, filled: Filled): string {
+  const text = filled.values[ask.field]
+  if (text === undefined || text === '') return ''
+  if (ask.type === 'choice') return ask.options?.find((option) => option.key === text)?.text ?? text
+  return isNumber(ask) && ask.type !== 'count' ? `${numberOf(text)}°` : text
+}

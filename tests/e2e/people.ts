@@ -30,18 +30,21 @@ export async function join(page: Page, name: string, pin: string): Promise<void>
   await expect(page.getByRole('heading', { name: 'On your bench' })).toBeVisible()
 }
 
+/** Of an item's view, what the tests look at. */
+type View = { prompt: string; drawing: object | null; sheet: { figures: { angle: unknown }[] } }
+
 /** The items of a set as the student's browser gets them, with their first angle and what is drawn from. */
 export async function itemsOf(page: Page, title: string): Promise<Record<string, never>[]> {
   return page.evaluate(async (wanted) => {
     const all = await (await fetch('/api/v1/bench/assignments')).json()
     const id = all.find((a: { title: string }) => a.title === wanted).id
     const { items } = await (await fetch(`/api/v1/bench/assignments/${id}`)).json()
-    return items.map((view: Record<string, never>) => ({
+    return (items as View[]).map((view) => ({
       ...view,
-      ...(view.drawing as object | null),
-      angle: (view.sheet as { figures: { angle: unknown }[] }).figures[0]?.angle,
+      ...view.drawing,
+      angle: view.sheet.figures[0]?.angle,
       measure: Number(/(\d+)°/.exec(view.prompt)?.[1]),
-    }))
+    })) as unknown as Record<string, never>[]
   }, title)
 }
 

@@ -1,5 +1,22 @@
+using JauntyCompass.Core.Exercises.Kinds.BothArms;
+using JauntyCompass.Core.Exercises.Kinds.ByEye;
+using JauntyCompass.Core.Exercises.Kinds.Clock;
+using JauntyCompass.Core.Exercises.Kinds.Compare;
 using JauntyCompass.Core.Exercises.Kinds.Draw;
+using JauntyCompass.Core.Exercises.Kinds.Estimate;
+using JauntyCompass.Core.Exercises.Kinds.Exactly;
+using JauntyCompass.Core.Exercises.Kinds.FigureAngles;
+using JauntyCompass.Core.Exercises.Kinds.FindMistake;
+using JauntyCompass.Core.Exercises.Kinds.FullTurn;
+using JauntyCompass.Core.Exercises.Kinds.InstrumentQuestion;
 using JauntyCompass.Core.Exercises.Kinds.Measure;
+using JauntyCompass.Core.Exercises.Kinds.NameAngle;
+using JauntyCompass.Core.Exercises.Kinds.Outline;
+using JauntyCompass.Core.Exercises.Kinds.Range;
+using JauntyCompass.Core.Exercises.Kinds.ReadLaid;
+using JauntyCompass.Core.Exercises.Kinds.Reflex;
+using JauntyCompass.Core.Exercises.Kinds.SpecialDrawings;
+using JauntyCompass.Core.Exercises.Kinds.WhichKind;
 
 namespace JauntyCompass.Core.Exercises;
 
@@ -7,7 +24,28 @@ namespace JauntyCompass.Core.Exercises;
 public static class ExerciseKinds
 {
     /// <summary>Every kind, in the order in which a teacher meets them.</summary>
-    public static IReadOnlyList<ExerciseKind> All { get; } = [new MeasureKind(), new DrawKind()];
+    public static IReadOnlyList<ExerciseKind> All { get; } =
+    [
+        new InstrumentQuestionKind(),
+        new WhichKindKind(),
+        new NameAngleKind(),
+        new OutlineKind(),
+        new CompareKind(),
+        new EstimateKind(),
+        new DrawByEyeKind(),
+        new ExactlyKind(),
+        new ReadLaidKind(),
+        new MeasureKind(),
+        new BothArmsKind(),
+        new ReflexKind(),
+        new FullTurnKind(),
+        new RangeKind(),
+        new FigureAnglesKind(),
+        new ClockKind(),
+        new FindMistakeKind(),
+        new DrawKind(),
+        new DrawSpecialKind(),
+    ];
 
     /// <summary>Finds a kind by its key, or null.</summary>
     public static ExerciseKind? Find(string? key) => All.FirstOrDefault(k => k.Key == key);

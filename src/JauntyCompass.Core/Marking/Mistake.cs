@@ -63,8 +63,20 @@ public abstract class Mistake
 }
 
 /// <summary>A mistake of looking, naming or thinking that needs no instrument to be made.</summary>
-public abstract class ChoiceMistake : Mistake
+/// <param name="key">Short unique name.</param>
+/// <param name="name">Its name in a few words.</param>
+/// <param name="prior">How often a wrong answer comes of it. Common practice, no source.</param>
+public abstract class ChoiceMistake(string key, string name, double prior) : Mistake
 {
+    /// <inheritdoc/>
+    public sealed override string Key => key;
+
+    /// <inheritdoc/>
+    public sealed override string Name => name;
+
+    /// <inheritdoc/>
+    public sealed override double Prior => prior;
+
     /// <inheritdoc/>
     public sealed override Feedback Tell(MistakeStory story) => Tell(story.Say);
 

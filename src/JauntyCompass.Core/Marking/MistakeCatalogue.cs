@@ -21,11 +21,12 @@ public static class MistakeCatalogue
         new CountedGraduations(),
         new GraduationsAsTwoOrFive(),
         new StartNotSubtracted(),
-        new SmallerForReflex(),
-        new LeftOutHalfTurn(),
-        new BorrowSlip(),
         new SlipOfTheEye(),
     ];
+
+    /// <summary>Mistakes of computing a reflex angle.</summary>
+    public static IReadOnlyList<Mistake> OfReflex { get; } =
+    [new SmallerForReflex(), new LeftOutHalfTurn(), new BorrowSlip()];
 
     /// <summary>Mistakes that only a drawing can show.</summary>
     public static IReadOnlyList<Mistake> DrawingOnly { get; } =
@@ -38,17 +39,47 @@ public static class MistakeCatalogue
         new ArcMissing(),
     ];
 
+    /// <summary>Mistakes of looking, naming and thinking, and of what is computed from readings.</summary>
+    public static IReadOnlyList<Mistake> Thinking { get; } =
+    [
+        new LooksRight(),
+        new TiltedRightAngle(),
+        new OtherOpening(),
+        new MixedUpKinds(),
+        new VertexNotInTheMiddle(),
+        new TwoLetters(),
+        new AmbiguousLetter(),
+        new OtherArms(),
+        new NameOneWayOnly(),
+        new LongerArms(),
+        new HourHandNotMoved(),
+        new MinutesAsDegrees(),
+        new AddedForTaken(),
+        new EndForRange(),
+        new ReflexArcInside(),
+        new ComplementForSupplement(),
+        new InstrumentIdea(),
+        new BenchmarkByEye(),
+        new WrongStartingArm(),
+    ];
+
     /// <summary>Everything a drawing can show.</summary>
-    public static IReadOnlyList<Mistake> Drawing { get; } = [.. Reading, .. DrawingOnly];
+    public static IReadOnlyList<Mistake> Drawing { get; } =
+    [.. Reading.Where(m => m is not StartNotSubtracted), .. DrawingOnly];
 
     /// <summary>All mistakes.</summary>
-    public static IReadOnlyList<Mistake> All => Drawing;
+    public static IReadOnlyList<Mistake> All { get; } =
+    [.. Reading, .. DrawingOnly, .. OfReflex, .. Thinking];
 
     private static readonly FrozenDictionary<string, int> Places = All.Select((m, i) => (m.Key, i))
         .ToFrozenDictionary(p => p.Key, p => p.i);
 
     /// <summary>Place of a mistake in the catalogue.</summary>
     internal static int IndexOf(Mistake mistake) => Places[mistake.Key];
+
+    /// <summary>The mistakes with some keys, in the order asked.</summary>
+    internal static IReadOnlyList<Mistake> Of(params IEnumerable<string> keys) =>
+        [.. keys.Select(k => Find(k)!)];
 
     /// <summary>Finds a mistake by its key, or null.</summary>
     public static Mistake? Find(string? key) => All.FirstOrDefault(m => m.Key == key);

@@ -1,6 +1,7 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Marking.Steps;
 
 namespace JauntyCompass.Core.Simulation;
 
@@ -28,6 +29,43 @@ public sealed class Attempt
     /// <summary>Whether a habit shows this time.</summary>
     public bool Shows(string mistake) => _showing.Contains(mistake);
 
+    /// <summary>Chooses as this student does: what a showing habit leads to, else what is right.</summary>
+    public string Choose(IReadOnlyList<Option> options)
+    {
+        Option[] led = [.. options.Where(o => o.Causes.Any(c => Shows(c.Key)))];
+        Option[] among = led.Length > 0 ? led : [.. options.Where(o => o.Right)];
+        return among[_random.Below(among.Length)].Key;
+    }
+
+    /// <summary>Reads a laid instrument as this student does, a whole number of degrees.</summary>
+    public double Read(in LaidAngle laid)
+    {
+        double seen =
+            laid.Reading(ScaleUsed(laid), laid.Alignment.ReadArm)
+            ?? laid.CarefulReading
+            ?? laid.Angle.Measure.Degrees;
+        double full = laid.Protractor.FullScale;
+        int number = (int)Math.Round(Math.Clamp(seen + Eye(), 0, full));
+        return Math.Clamp(Garble(number), 0, 360);
+    }
+
+    /// <summary>Lays the instrument on an angle and reads it; tells where it lay.</summary>
+    public (double Reading, Placement Placement) Measure(Angle angle, Protractor instrument)
+    {
+        Placement placement = Lay(angle, instrument);
+        return (Read(LaidAngle.Of(angle, instrument, placement, WhichArm.Start)), placement);
+    }
+
+    /// <summary>Whole number near a value, as a person who looks and does not measure says it.</summary>
+    public double Guess(double truth, double spread) =>
+        Math.Clamp(Math.Round((truth + _random.Normal(spread)) / 5) * 5, 5, 355);
+
+    /// <summary>Whether this hand has no noise at all.</summary>
+    public bool IsPerfect => _student.Hand == Hand.Perfect;
+
+    /// <summary>One of some possibilities.</summary>
+    public int Which(int possibilities) => _random.Below(possibilities);
+
     /// <summary>Noise of the eye, in degrees.</summary>
     public double Eye() => _random.Normal(_student.Hand.EyeDegrees);
 
@@ -48,8 +86,7 @@ public sealed class Attempt
     public Placement Lay(Angle angle, Protractor instrument)
     {
         Hand hand = _student.Hand;
-        Direction turn =
-            angle.Opening == Opening.Anticlockwise ? angle.Start : angle.Start.Opposite;
+        Direction turn = ZeroOnStart(angle, instrument);
         turn = turn.Turned(_random.Normal(hand.TurnDegrees));
         var centre = new Point(
             angle.Vertex.X + _random.Normal(hand.CentreMillimetres),
@@ -69,6 +106,19 @@ public sealed class Attempt
             centre = centre.Towards(turn.Turned(90), instrument.Inset);
         }
         return new Placement(centre, turn);
+    }
+
+    // On a half circle the rim must lie over the opening; on a full one it is the zero of a scale that counts the way it opens.
+    private static Direction ZeroOnStart(Angle angle, Protractor instrument)
+    {
+        if (instrument.Shape == ProtractorShape.HalfCircle)
+        {
+            return angle.Opening == Opening.Anticlockwise ? angle.Start : angle.Start.Opposite;
+        }
+        Scale counts =
+            instrument.Scales.FirstOrDefault(s => s.Growth == angle.Opening)
+            ?? instrument.Scales[0];
+        return angle.Start.Turned(-counts.ZeroAt);
     }
 
     /// <summary>Which scale this student goes by: the one that starts at zero, or another.</summary>

@@ -695,6 +695,10 @@ export interface components {
             placementField?: null | string;
             /** @description Whether it is asked only once all before it is answered, and what was answered before is then kept. */
             afterwards?: boolean;
+            /** @description Whether the instrument is in hand for it, though nothing is told of where it lay. */
+            laysOn?: boolean;
+            /** @description For a drawing: whether it is made by eye, without the protractor. */
+            byEye?: boolean;
             /** @description Whether it may be left out. */
             optional?: boolean;
             /**
@@ -841,6 +845,10 @@ export interface components {
             answered: number;
             /** @description Key of the demonstration that teaches it: a replay of the mistake where it can be shown. */
             demonstration: string;
+            /** @description The angle it is shown on. */
+            angle: components["schemas"]["Angle"];
+            /** @description The instrument it is shown with. */
+            instrumentId: string;
             placement: null | components["schemas"]["Placement"];
         };
         /** @description Students with the same likely cause. */
@@ -879,6 +887,11 @@ export interface components {
             students: number;
             rules?: null | components["schemas"]["HouseRules"];
         };
+        /**
+         * @description What is asked of a clock.
+         * @enum {unknown}
+         */
+        ClockQuestion: "betweenHands" | "minuteHand" | "hourHand";
         /** @description A counting thread on the sheet. */
         CountedThread: {
             /** @description Unique on the sheet. */
@@ -1325,7 +1338,72 @@ export interface components {
          * @description One exercise as it is set. It carries all that is needed to show and to mark it, its instrument included, so that a set
          *     once given never changes. Written as JSON its `kind` tells which kind of exercise it is.
          */
-        Item: components["schemas"]["ItemMeasureItem"] | components["schemas"]["ItemDrawItem"];
+        Item: components["schemas"]["ItemInstrumentQuestionItem"] | components["schemas"]["ItemWhichKindItem"] | components["schemas"]["ItemNameAngleItem"] | components["schemas"]["ItemOutlineItem"] | components["schemas"]["ItemCompareItem"] | components["schemas"]["ItemEstimateItem"] | components["schemas"]["ItemDrawByEyeItem"] | components["schemas"]["ItemExactlyItem"] | components["schemas"]["ItemReadLaidItem"] | components["schemas"]["ItemMeasureItem"] | components["schemas"]["ItemBothArmsItem"] | components["schemas"]["ItemReflexItem"] | components["schemas"]["ItemFullTurnItem"] | components["schemas"]["ItemRangeItem"] | components["schemas"]["ItemFigureAnglesItem"] | components["schemas"]["ItemClockItem"] | components["schemas"]["ItemFindMistakeItem"] | components["schemas"]["ItemDrawItem"] | components["schemas"]["ItemDrawSpecialItem"];
+        /** @description An angle to be measured twice, once from each arm. */
+        ItemBothArmsItem: {
+            /** @enum {string} */
+            kind: "both-arms";
+            /** @description The angle, more than 0° and up to 180°. */
+            angle: components["schemas"]["Angle"];
+            /** @description Letters at its points. */
+            names: components["schemas"]["AngleNames"];
+            /** @description The instrument it is done with. */
+            instrument: components["schemas"]["Protractor"];
+            /** @description What the student is asked. */
+            prompt: string;
+        };
+        /** @description A clock and a question about its hands. */
+        ItemClockItem: {
+            /** @enum {string} */
+            kind: "clock";
+            /** @description What is asked. */
+            question: components["schemas"]["ClockQuestion"];
+            /**
+             * Format: int32
+             * @description The hour shown, 0 to 11.
+             */
+            hour: number;
+            /**
+             * Format: int32
+             * @description The minute shown, 0 to 59.
+             */
+            minute: number;
+            /**
+             * Format: int32
+             * @description How many minutes pass, 0 to 720; 0 when the angle between the hands is asked.
+             */
+            minutes: number;
+            /** @description What the student is asked. */
+            prompt: string;
+        };
+        /** @description Two angles with unlike arms, of which the larger is to be told by eye. */
+        ItemCompareItem: {
+            /** @enum {string} */
+            kind: "compare";
+            /** @description The angle marked A. */
+            first: components["schemas"]["Angle"];
+            /** @description The angle marked B. */
+            second: components["schemas"]["Angle"];
+            /** @description What the student is asked. */
+            prompt: string;
+        };
+        /** @description A benchmark to be drawn by eye and measured afterwards. */
+        ItemDrawByEyeItem: {
+            /** @enum {string} */
+            kind: "draw-by-eye";
+            /** @description The benchmark, in degrees. */
+            measure: components["schemas"]["Measure"];
+            /** @description The base ray. */
+            baseRay: components["schemas"]["BaseRay"];
+            /** @description Which way round it opens. */
+            opening: components["schemas"]["Opening"];
+            /** @description Letters at its points. */
+            names: components["schemas"]["AngleNames"];
+            /** @description The instrument it is done with. */
+            instrument: components["schemas"]["Protractor"];
+            /** @description What the student is asked. */
+            prompt: string;
+        };
         /** @description A base ray on the sheet and a measure; the student draws the second ray. */
         ItemDrawItem: {
             /** @enum {string} */
@@ -1343,6 +1421,112 @@ export interface components {
             /** @description What the student is asked. */
             prompt: string;
         };
+        /** @description A straight, right or reflex angle to be drawn, or a supplement. */
+        ItemDrawSpecialItem: {
+            /** @enum {string} */
+            kind: "draw-special";
+            /** @description What is to be drawn. */
+            wanted: components["schemas"]["SpecialDrawing"];
+            /** @description The measure that must come out, in degrees. */
+            measure: components["schemas"]["Measure"];
+            /** @description The base ray. */
+            baseRay: components["schemas"]["BaseRay"];
+            /** @description Which way round from the base ray the angle opens. */
+            opening: components["schemas"]["Opening"];
+            /** @description Letters at its points. */
+            names: components["schemas"]["AngleNames"];
+            /** @description The instrument it is done with. */
+            instrument: components["schemas"]["Protractor"];
+            /** @description What the student is asked. */
+            prompt: string;
+        };
+        /** @description An angle to be held against a benchmark, then shown with a fan, then measured. */
+        ItemEstimateItem: {
+            /** @enum {string} */
+            kind: "estimate";
+            /** @description The angle, more than 0° and up to 180°. */
+            angle: components["schemas"]["Angle"];
+            /** @description Letters at its points. */
+            names: components["schemas"]["AngleNames"];
+            /** @description The instrument it is done with. */
+            instrument: components["schemas"]["Protractor"];
+            /** @description What the student is asked. */
+            prompt: string;
+        };
+        /** @description Several angles, one of which is exactly so large: picked by eye first, then found by measuring. */
+        ItemExactlyItem: {
+            /** @enum {string} */
+            kind: "exactly";
+            /** @description The measure that is looked for, in degrees. */
+            asked: components["schemas"]["Measure"];
+            /** @description The angles A, B, C …; 3 or 4, one of them of the measure asked for. */
+            angles: components["schemas"]["Angle"][];
+            /** @description The instrument it is done with. */
+            instrument: components["schemas"]["Protractor"];
+            /** @description What the student is asked. */
+            prompt: string;
+        };
+        /** @description A polygon all of whose angles are measured; their sum is the check. */
+        ItemFigureAnglesItem: {
+            /** @enum {string} */
+            kind: "figure-angles";
+            /** @description Its corners, anticlockwise; 3 to 5, no angle over 180°. */
+            corners: components["schemas"]["Point"][];
+            /** @description The instrument it is done with. */
+            instrument: components["schemas"]["Protractor"];
+            /** @description What the student is asked. */
+            prompt: string;
+        };
+        /** @description Another student's wrong work: the instrument as it was laid, the number that was written. */
+        ItemFindMistakeItem: {
+            /** @enum {string} */
+            kind: "find-mistake";
+            /** @description The angle. */
+            angle: components["schemas"]["Angle"];
+            /** @description Letters at its points. */
+            names: components["schemas"]["AngleNames"];
+            /** @description How the instrument was laid. */
+            placement: components["schemas"]["Placement"];
+            /**
+             * Format: double
+             * @description What was written, in degrees.
+             */
+            written: number;
+            /** @description Key of the mistake that was made. */
+            mistake: string;
+            /** @description Keys of the mistakes to choose from, the one that was made among them. */
+            offered: string[];
+            /** @description The instrument it is done with. */
+            instrument: components["schemas"]["Protractor"];
+            /** @description What the student is asked. */
+            prompt: string;
+        };
+        /** @description A turn with an arrow, to be read on a full circle. */
+        ItemFullTurnItem: {
+            /** @enum {string} */
+            kind: "full-turn";
+            /** @description The turn from the start arm to the end arm, more than 0° and less than 360°. */
+            angle: components["schemas"]["Angle"];
+            /** @description Letters at its points. */
+            names: components["schemas"]["AngleNames"];
+            /** @description The instrument it is done with. */
+            instrument: components["schemas"]["Protractor"];
+            /** @description What the student is asked. */
+            prompt: string;
+        };
+        /** @description A short question on the instrument. */
+        ItemInstrumentQuestionItem: {
+            /** @enum {string} */
+            kind: "instrument-question";
+            /** @description The right answer. */
+            right: string;
+            /** @description Other answers; 1 to 4. */
+            wrong: string[];
+            /** @description In which order they are shown: places in the list of the right one, then the wrong ones. */
+            order: number[];
+            /** @description What the student is asked. */
+            prompt: string;
+        };
         /** @description An angle on the sheet; the student lays the instrument on and writes the reading. */
         ItemMeasureItem: {
             /** @enum {string} */
@@ -1351,6 +1535,83 @@ export interface components {
             angle: components["schemas"]["Angle"];
             /** @description Letters at its points. */
             names: components["schemas"]["AngleNames"];
+            /** @description The instrument it is done with. */
+            instrument: components["schemas"]["Protractor"];
+            /** @description What the student is asked. */
+            prompt: string;
+        };
+        /** @description Rays at a vertex, one angle between two of them, and a name that somebody proposes for it. */
+        ItemNameAngleItem: {
+            /** @enum {string} */
+            kind: "name";
+            /** @description Letter at the vertex. */
+            vertex: string;
+            /** @description All rays, anticlockwise; 2 to 4. */
+            rays: components["schemas"]["NamedRay"][];
+            /** @description Letter on one arm of the angle that is meant. */
+            start: string;
+            /** @description Letter on the other arm. */
+            end: string;
+            /** @description The name that is proposed. */
+            proposed: string;
+            /** @description What the student is asked. */
+            prompt: string;
+        };
+        /** @description A riddle over a few outlines, and a count of one kind of angle. */
+        ItemOutlineItem: {
+            /** @enum {string} */
+            kind: "outline";
+            /** @description The outlines; 2 to 4, one of which fits the riddle. */
+            shapes: components["schemas"]["OutlineShape"][];
+            /** @description The riddle. */
+            riddle: components["schemas"]["Riddle"];
+            /** @description Which kind of angle is counted on the outline that fits. */
+            counted: components["schemas"]["AngleKind"];
+            /** @description What the student is asked. */
+            prompt: string;
+        };
+        /** @description Two positions of something that moves, both measured from the same ray; the range is what lies between. */
+        ItemRangeItem: {
+            /** @enum {string} */
+            kind: "range";
+            /** @description The first position, from the base ray; up to 180°. */
+            first: components["schemas"]["Angle"];
+            /** @description The second position, from the same ray. */
+            second: components["schemas"]["Angle"];
+            /** @description Letters: vertex, base ray, first position. */
+            names: components["schemas"]["AngleNames"];
+            /** @description Letter at the second position. */
+            secondLetter: string;
+            /** @description The instrument it is done with. */
+            instrument: components["schemas"]["Protractor"];
+            /** @description What the student is asked. */
+            prompt: string;
+        };
+        /** @description An angle with the instrument laid on already; the student only reads. */
+        ItemReadLaidItem: {
+            /** @enum {string} */
+            kind: "read-laid";
+            /** @description The angle; on a half circle up to 180°. */
+            angle: components["schemas"]["Angle"];
+            /** @description Letters at its points. */
+            names: components["schemas"]["AngleNames"];
+            /** @description How the instrument lies. */
+            placement: components["schemas"]["Placement"];
+            /** @description The instrument it is done with. */
+            instrument: components["schemas"]["Protractor"];
+            /** @description What the student is asked. */
+            prompt: string;
+        };
+        /** @description A reflex angle to be measured with a half circle: a part is read, the rest is computed. */
+        ItemReflexItem: {
+            /** @enum {string} */
+            kind: "reflex";
+            /** @description The angle, more than 180° and less than 360°. */
+            angle: components["schemas"]["Angle"];
+            /** @description Letters at its points. */
+            names: components["schemas"]["AngleNames"];
+            /** @description Take from 360 or add to 180; the others are no methods of a half circle. */
+            method: components["schemas"]["ReflexMethod"];
             /** @description The instrument it is done with. */
             instrument: components["schemas"]["Protractor"];
             /** @description What the student is asked. */
@@ -1383,6 +1644,17 @@ export interface components {
             asks: components["schemas"]["Ask"][];
             inHand?: null | components["schemas"]["Protractor"];
             drawing?: null | components["schemas"]["DrawingTask"];
+        };
+        /** @description An angle whose kind is to be said by eye. */
+        ItemWhichKindItem: {
+            /** @enum {string} */
+            kind: "which-kind";
+            /** @description The angle, more than 0° and less than 360°; a right one carries its box. */
+            angle: components["schemas"]["Angle"];
+            /** @description Letters at its points. */
+            names: components["schemas"]["AngleNames"];
+            /** @description What the student is asked. */
+            prompt: string;
         };
         JsonNode: unknown;
         /** @description So many items of one kind. */
@@ -1567,6 +1839,13 @@ export interface components {
             /** @description Whether lines are drawn along it as along a ruler. */
             isRuler: boolean;
         };
+        /** @description A ray of a figure, with the letter of a point on it. */
+        NamedRay: {
+            /** @description One capital letter. */
+            letter: string;
+            /** @description Which way it points. */
+            direction: components["schemas"]["Direction"];
+        };
         /** @description A set to be given to a class. */
         NewAssignment: {
             /**
@@ -1635,6 +1914,13 @@ export interface components {
          * @enum {unknown}
          */
         OpeningSide: "both" | "right" | "left";
+        /** @description A letter, a sign or an everyday outline, drawn in straight strokes. */
+        OutlineShape: {
+            /** @description What it is: “letter A”, “sail”. */
+            name: string;
+            /** @description Its strokes, each a row of points in mm; a closed one ends where it begins. */
+            strokes: components["schemas"]["Point"][][];
+        };
         /** @description A line on the sheet in the marking ink. */
         PictureLine: {
             /** @description One end. */
@@ -1815,7 +2101,60 @@ export interface components {
          */
         ReflexMethod: "handier" | "from360" | "addTo180" | "fullCircle";
         /** @description What a student hands in. Written as JSON its `kind` tells which kind of exercise it answers. */
-        Response: components["schemas"]["ResponseMeasureResponse"] | components["schemas"]["ResponseDrawResponse"];
+        Response: components["schemas"]["ResponseInstrumentQuestionResponse"] | components["schemas"]["ResponseWhichKindResponse"] | components["schemas"]["ResponseNameAngleResponse"] | components["schemas"]["ResponseOutlineResponse"] | components["schemas"]["ResponseCompareResponse"] | components["schemas"]["ResponseEstimateResponse"] | components["schemas"]["ResponseDrawByEyeResponse"] | components["schemas"]["ResponseExactlyResponse"] | components["schemas"]["ResponseReadLaidResponse"] | components["schemas"]["ResponseMeasureResponse"] | components["schemas"]["ResponseBothArmsResponse"] | components["schemas"]["ResponseReflexResponse"] | components["schemas"]["ResponseFullTurnResponse"] | components["schemas"]["ResponseRangeResponse"] | components["schemas"]["ResponseFigureAnglesResponse"] | components["schemas"]["ResponseClockResponse"] | components["schemas"]["ResponseFindMistakeResponse"] | components["schemas"]["ResponseDrawResponse"] | components["schemas"]["ResponseDrawSpecialResponse"];
+        /** @description Two readings of one angle. */
+        ResponseBothArmsResponse: {
+            /** @enum {string} */
+            kind: "both-arms";
+            /**
+             * Format: double
+             * @description Reading with zero on the first arm, in degrees.
+             */
+            first: number;
+            /**
+             * Format: double
+             * @description Reading with zero on the other arm, in degrees.
+             */
+            second: number;
+            /** @description Whether the student says that both agree: `yes` or `no`. */
+            agree: string;
+            firstPlacement?: null | components["schemas"]["Placement"];
+            secondPlacement?: null | components["schemas"]["Placement"];
+        };
+        /** @description The number of degrees that a student works out. */
+        ResponseClockResponse: {
+            /** @enum {string} */
+            kind: "clock";
+            /**
+             * Format: double
+             * @description Degrees, 0 to 4320.
+             */
+            answer: number;
+        };
+        /** @description Which is larger. */
+        ResponseCompareResponse: {
+            /** @enum {string} */
+            kind: "compare";
+            /** @description `first`, `second` or `equal`. */
+            larger: string;
+        };
+        /** @description What was drawn by eye, and what it measures. */
+        ResponseDrawByEyeResponse: {
+            /** @enum {string} */
+            kind: "draw-by-eye";
+            /** @description Pencil strokes, at most 50; the longest is taken for the second ray. */
+            strokes: components["schemas"]["Stroke"][];
+            /** @description Dots, at most 50. */
+            dots: components["schemas"]["Point"][];
+            /**
+             * Format: double
+             * @description What the student's own drawing measures, in degrees.
+             */
+            reading: number;
+            arc?: null | components["schemas"]["Point"];
+            placement?: null | components["schemas"]["Placement"];
+            readingPlacement?: null | components["schemas"]["Placement"];
+        };
         /** @description What a student drew. */
         ResponseDrawResponse: {
             /** @enum {string} */
@@ -1826,6 +2165,115 @@ export interface components {
             dots: components["schemas"]["Point"][];
             arc?: null | components["schemas"]["Point"];
             placement?: null | components["schemas"]["Placement"];
+        };
+        /** @description What a student drew. */
+        ResponseDrawSpecialResponse: {
+            /** @enum {string} */
+            kind: "draw-special";
+            /** @description Pencil strokes, at most 50; the longest is taken for the second ray. */
+            strokes: components["schemas"]["Stroke"][];
+            /** @description Dots, at most 50. */
+            dots: components["schemas"]["Point"][];
+            arc?: null | components["schemas"]["Point"];
+            placement?: null | components["schemas"]["Placement"];
+        };
+        /** @description Benchmark, estimate and reading. */
+        ResponseEstimateResponse: {
+            /** @enum {string} */
+            kind: "estimate";
+            /** @description The nearest benchmark, in degrees: 45, 90, 135 or 180. */
+            nearest: string;
+            /**
+             * Format: double
+             * @description How far the fan was opened, in degrees.
+             */
+            fan: number;
+            /**
+             * Format: double
+             * @description The reading afterwards, in degrees.
+             */
+            reading: number;
+            placement?: null | components["schemas"]["Placement"];
+        };
+        /** @description Which one it looked like, and which one it is. */
+        ResponseExactlyResponse: {
+            /** @enum {string} */
+            kind: "exactly";
+            /** @description Letter picked by eye. */
+            byEye: string;
+            /** @description Letter found by measuring. */
+            found: string;
+        };
+        /** @description A reading at every corner, and their sum. */
+        ResponseFigureAnglesResponse: {
+            /** @enum {string} */
+            kind: "figure-angles";
+            /**
+             * Format: double
+             * @description Reading at A, in degrees.
+             */
+            a: number;
+            /**
+             * Format: double
+             * @description Reading at B.
+             */
+            b: number;
+            /**
+             * Format: double
+             * @description Reading at C.
+             */
+            c: number;
+            /**
+             * Format: double
+             * @description What they come to.
+             */
+            sum: number;
+            /**
+             * Format: double
+             * @description Reading at D, or null for a triangle.
+             */
+            d?: null | number;
+            /**
+             * Format: double
+             * @description Reading at E, or null.
+             */
+            e?: null | number;
+            aPlacement?: null | components["schemas"]["Placement"];
+            bPlacement?: null | components["schemas"]["Placement"];
+            cPlacement?: null | components["schemas"]["Placement"];
+            dPlacement?: null | components["schemas"]["Placement"];
+            ePlacement?: null | components["schemas"]["Placement"];
+        };
+        /** @description What went wrong, and what is right. */
+        ResponseFindMistakeResponse: {
+            /** @enum {string} */
+            kind: "find-mistake";
+            /** @description Key of the mistake that the student names. */
+            found: string;
+            /**
+             * Format: double
+             * @description The right reading, in degrees.
+             */
+            reading: number;
+            placement?: null | components["schemas"]["Placement"];
+        };
+        /** @description The turn that a student read. */
+        ResponseFullTurnResponse: {
+            /** @enum {string} */
+            kind: "full-turn";
+            /**
+             * Format: double
+             * @description Degrees, 0 to 360, as written.
+             */
+            reading: number;
+            placement?: null | components["schemas"]["Placement"];
+        };
+        /** @description The answer that a student picks. */
+        ResponseInstrumentQuestionResponse: {
+            /** @enum {string} */
+            kind: "instrument-question";
+            /** @description Its place in the list of the right one, then the wrong ones, as text. */
+            picked: string;
         };
         /** @description The reading that a student writes. */
         ResponseMeasureResponse: {
@@ -1838,6 +2286,82 @@ export interface components {
             reading: number;
             kindSaid?: null | components["schemas"]["AngleKind"];
             placement?: null | components["schemas"]["Placement"];
+        };
+        /** @description Whether the proposed name is allowed, and a name of one's own. */
+        ResponseNameAngleResponse: {
+            /** @enum {string} */
+            kind: "name";
+            /** @description `yes` or `no`. */
+            allowed: string;
+            /** @description A name for the angle, as it was written. */
+            name: string;
+        };
+        /** @description Which outline fits, and how many angles of a kind it has. */
+        ResponseOutlineResponse: {
+            /** @enum {string} */
+            kind: "outline";
+            /** @description Letter of the outline. */
+            fits: string;
+            /**
+             * Format: double
+             * @description How many angles of the kind that is counted.
+             */
+            count: number;
+        };
+        /** @description Both positions and the range. */
+        ResponseRangeResponse: {
+            /** @enum {string} */
+            kind: "range";
+            /**
+             * Format: double
+             * @description First reading, in degrees.
+             */
+            first: number;
+            /**
+             * Format: double
+             * @description Second reading, in degrees.
+             */
+            second: number;
+            /**
+             * Format: double
+             * @description The range, in degrees.
+             */
+            answer: number;
+            firstPlacement?: null | components["schemas"]["Placement"];
+            secondPlacement?: null | components["schemas"]["Placement"];
+        };
+        /** @description The reading that a student writes. */
+        ResponseReadLaidResponse: {
+            /** @enum {string} */
+            kind: "read-laid";
+            /**
+             * Format: double
+             * @description Degrees, 0 to 360, as written.
+             */
+            reading: number;
+        };
+        /** @description What was read, and what came out. */
+        ResponseReflexResponse: {
+            /** @enum {string} */
+            kind: "reflex";
+            /**
+             * Format: double
+             * @description The part that was read, in degrees.
+             */
+            part: number;
+            /**
+             * Format: double
+             * @description The reflex angle, in degrees.
+             */
+            answer: number;
+            placement?: null | components["schemas"]["Placement"];
+        };
+        /** @description The kind that a student says. */
+        ResponseWhichKindResponse: {
+            /** @enum {string} */
+            kind: "which-kind";
+            /** @description The kind. */
+            said: components["schemas"]["AngleKind"];
         };
         /** @description Who answered what, and the likely causes. */
         ResultsReply: {
@@ -1853,6 +2377,26 @@ export interface components {
             items: components["schemas"]["GeneratedItem"][];
             students: components["schemas"]["StudentResult"][];
             groups: components["schemas"]["CauseGroup"][];
+        };
+        /** @description Something that can be said of the angles of an outline. */
+        Riddle: {
+            /**
+             * Format: int32
+             * @description How many acute angles it has, or null when nothing is said of them.
+             */
+            acute: null | number;
+            /**
+             * Format: int32
+             * @description How many right angles, or null.
+             */
+            right: null | number;
+            /**
+             * Format: int32
+             * @description How many obtuse angles, or null.
+             */
+            obtuse: null | number;
+            /** @description Whether two acute angles are alike; null when nothing is said of that. */
+            acuteAlike: null | boolean;
         };
         /** @description What following one house rule comes to. */
         RuleReadingReply: {
@@ -2076,6 +2620,11 @@ export interface components {
              */
             height: number;
         };
+        /**
+         * @description What is to be drawn.
+         * @enum {unknown}
+         */
+        SpecialDrawing: "straight" | "right" | "reflex" | "supplement";
         /** @description One step of a demonstration. */
         Step: {
             /** @description Short unique name within the script, such as `scale`. */

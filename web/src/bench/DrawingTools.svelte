@@ -5,19 +5,23 @@
 
   interface Props {
     tool: Tool
+    /** Without the protractor, and so without dots at its rim. */
+    byEye: boolean
     canUndo: boolean
     onpick: (tool: Tool) => void
     onundo: () => void
   }
-  let { tool, canUndo, onpick, onundo }: Props = $props()
+  let { tool, byEye, canUndo, onpick, onundo }: Props = $props()
 
-  const tools: { key: Tool; label: string; hint: string }[] = [
+  const all: { key: Tool; label: string; hint: string }[] = [
     { key: 'protractor', label: 'Protractor', hint: 'Slide it by its body, turn it by its rim.' },
     { key: 'dot', label: 'Dot', hint: 'Tap at the rim, at your measure.' },
     { key: 'ray', label: 'Ray', hint: 'The protractor is lifted. Draw from the vertex through your dot.' },
     { key: 'arc', label: 'Arc', hint: 'Tap inside the opening you mean.' },
   ]
-  const hint = $derived(tools.find((t) => t.key === tool)!.hint)
+  const tools = $derived(byEye ? all.filter(({ key }) => key === 'ray' || key === 'arc') : all)
+  const hints: Partial<Record<Tool, string>> = { ray: 'Draw from the vertex, as wide as it looks right.' }
+  const hint = $derived((byEye ? hints[tool] : undefined) ?? all.find((t) => t.key === tool)!.hint)
 </script>
 
 <div class="tools" role="radiogroup" aria-label="In your hand">

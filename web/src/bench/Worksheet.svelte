@@ -3,6 +3,7 @@
   to be filled in, and in which order, is told by the item itself.
 -->
 <script lang="ts">
+  import { SvelteMap } from 'svelte/reactivity'
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
   import type { Instrument, Placement, Point } from '../api/client'
   import { withArc, withDot, withRay, rayStart, type Drawing, type Tool } from '../sheet/drawing'
@@ -14,6 +15,8 @@
   import { sceneOf } from '../sheet/scene'
   import Sheet from '../sheet/Sheet.svelte'
   import SheetScene from '../sheet/SheetScene.svelte'
+  import { distanceOf } from '../sheet/geometry'
+  import { closeUp, fromMiddle, moved, wholeSheet, windowAt, type View } from '../sheet/view'
   import { restPlace } from '../sheet/window'
   import ChoiceAsk from './asks/ChoiceAsk.svelte'
   import FieldAsk from './asks/FieldAsk.svelte'
@@ -55,7 +58,8 @@
   )
   let laid = $state(Boolean(before.drawing.placement ?? Object.values(before.placements).at(-1)))
   let drawings: Drawing[] = $state.raw([before.drawing])
-  let tool: Tool = $state('protractor')
+  // svelte-ignore state_referenced_locally
+  let tool: Tool = $state(view.asks[0]?.byEye ? 'ray' : 'protractor')
   let from: Point | null = $state.raw(null)
   // svelte-ignore state_referenced_locally
   let pencil: Point = $state.raw(view.drawing?.baseRay.vertex ?? { x: 0, y: 0 })
@@ -77,7 +81,15 @@
   const last = $derived(part === parts.length - 1)
   const instrument = $derived(instruments.find((i) => i.protractor.id === view.inHand?.id))
   const takes = (type: Ask['type']): boolean => asked.some((ask) => ask.type === type)
-  const inHand = $derived(Boolean(marked) || takes('reading') || takes('drawing'))
+  const inHand = $derived(
+    Boolean(marked) ||
+      asked.some((ask) => ask.type === 'reading' || ask.laysOn || (ask.type === 'drawing' && !ask.byEye)),
+  )
+  /** What was laid on by somebody else is put aside when the student's own work with the instrument begins. */
+  const scene = $derived({
+    ...sceneOf(view.sheet),
+    ...(instrument && inHand && !marked ? { instruments: [] } : {}),
+  })
   const drawing = $derived(drawings.at(-1)!)
   const isDrawing = $derived(takes('drawing') || view.drawing !== null)
   const fan = $derived(view.asks.find((ask) => ask.type === 'fan'))
@@ -120,12 +132,38 @@
     from = null
   }
 
+  /* The paper comes nearer by wheel, by two fingers or by its buttons, and is carried by the empty hand. */
+  let near: View = $state.raw(wholeSheet)
+  const fingers = new SvelteMap<number, Point>()
+
+  function bring(factor: number, at?: Point): void {
+    const about = at ? fromMiddle(windowAt(view.window, near), at) : undefined
+    const next = closeUp(near, factor, about)
+    near = next.zoom <= 1 ? wholeSheet : next
+  }
+
+  function hold(event: PointerEvent): void {
+    fingers.set(event.pointerId, { x: event.clientX, y: event.clientY })
+    ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
+  }
+
+  function carry(event: PointerEvent, at: Point, mmPerPixel: number): void {
+    const from = fingers.get(event.pointerId)
+    if (!from) return
+    const to = { x: event.clientX, y: event.clientY }
+    const other = [...fingers].find(([id]) => id !== event.pointerId)?.[1]
+    fingers.set(event.pointerId, to)
+    if (other) bring(distanceOf(other, to) / Math.max(1, distanceOf(other, from)), at)
+    else if (near.zoom > 1) near = moved(near, (to.x - from.x) * mmPerPixel, (to.y - from.y) * mmPerPixel)
+  }
+
   function submit(event: SubmitEvent): void {
     event.preventDefault()
     complaints = Object.fromEntries(now.map((ask) => [ask.field, complaintAbout(ask, filled)]))
     if (Object.values(complaints).some((complaint) => complaint !== '')) return
     if (!last) {
       part += 1
+      tool = 'protractor'
       return
     }
     const readings = view.asks.filter((ask) => ask.placementField)
@@ -143,8 +181,15 @@
 
 <Layout>
   {#snippet sheet()}
-    <Sheet label="Your sheet" {...view.window}>
-      <SheetScene scene={sceneOf(view.sheet)} {instruments} />
+    <Sheet
+      label="Your sheet"
+      {...windowAt(view.window, near)}
+      onpaperdown={hold}
+      onpapermove={carry}
+      onpaperup={(event) => fingers.delete(event.pointerId)}
+      onpaperwheel={(factor, at) => bring(factor, at)}
+    >
+      <SheetScene {scene} {instruments} />
       {#if view.drawing}
         <DrawnFigure task={view.drawing} {drawing} preview={from ? { from, to: pencil } : null} />
       {/if}
@@ -173,6 +218,12 @@
         <MarkInk picture={marked.mark.picture} halfWidth={view.window.width / 2} />
       {/if}
     </Sheet>
+    <div class="near">
+      <button type="button" aria-label="Closer" onclick={() => bring(1.4)}>+</button>
+      <button type="button" aria-label="Farther" disabled={near.zoom <= 1} onclick={() => bring(1 / 1.4)}
+        >−</button
+      >
+    </div>
   {/snippet}
   {#snippet panel()}
     <h1>{view.prompt}</h1>
@@ -198,9 +249,12 @@
               disabled={!now.includes(ask)}
               onchange={(value) => fill(ask, value)}
             />
+          {:else if ask.type === 'drawing' && !now.includes(ask)}
+            <p class="fan">{ask.label} <strong>Done.</strong></p>
           {:else if ask.type === 'drawing'}
             <DrawingTools
               {tool}
+              byEye={ask.byEye === true}
               canUndo={drawings.length > 1}
               onpick={(next) => {
                 tool = next
@@ -255,6 +309,14 @@
     width: 100%;
     max-width: none;
   }
+  form :global(.bx--label) {
+    font-size: 16px;
+    line-height: 1.3;
+    color: var(--ink);
+  }
+  form :global(.bx--text-input) {
+    font-size: 18px;
+  }
   dl {
     display: grid;
     grid-template-columns: 1fr auto;
@@ -282,6 +344,25 @@
     display: block;
     color: var(--marking);
     font-size: 14px;
+  }
+  .near {
+    position: absolute;
+    right: 8px;
+    bottom: 8px;
+    display: flex;
+    gap: 4px;
+  }
+  .near button {
+    width: 44px;
+    height: 44px;
+    border: 1px solid var(--ink-faint);
+    background: rgb(255 255 255 / 90%);
+    color: var(--ink);
+    font-size: 22px;
+    cursor: pointer;
+  }
+  .near button:disabled {
+    color: #a3acb8;
   }
   .small {
     margin: 0;

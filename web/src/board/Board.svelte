@@ -28,7 +28,7 @@
   import StageSheet from './StageSheet.svelte'
   import { savePicture, saveSheet } from './takeaway'
   import Tray, { type Panel, type Tool } from './Tray.svelte'
-  import { closeUp, wholeSheet, windowAt, type View } from './view'
+  import { closeUp, wholeSheet, windowAt, type View } from '../sheet/view'
   import ViewMenu, { type Options } from './ViewMenu.svelte'
 
   const stage = new Stage()

@@ -12,7 +12,7 @@
   import NameForm from './NameForm.svelte'
   import type { Stage } from './stage.svelte'
   import type { Tool } from './Tray.svelte'
-  import { closeUp, fromMiddle, moved, type View } from './view'
+  import { closeUp, fromMiddle, moved, type View } from '../sheet/view'
 
   interface Props {
     stage: Stage

@@ -17,7 +17,7 @@ import {
   takeStraightedge,
 } from './hand'
 import { begin, change, letGo, redo, undo } from './history'
-import { closeUp, fromMiddle, moved, wholeSheet, windowAt } from './view'
+import { closeUp, fromMiddle, moved, wholeSheet, windowAt } from '../sheet/view'
 
 const scene: Scene = {
   ...emptyScene,

@@ -122,9 +122,7 @@
           <p class="quiet">{group.students.join(', ')}</p>
           {#if group.example}
             <p>{group.example.asked}° came back as {group.example.answered}°.</p>
-            <a href={teachAgain(results.items[group.example.itemIndex]!.item, group.example, results.rules)}
-              >Teach on the Board</a
-            >
+            <a href={teachAgain(group.example, results.rules)}>Teach on the Board</a>
           {/if}
         </article>
       {:else}

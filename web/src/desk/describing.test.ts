@@ -63,25 +63,29 @@ describe('true size', () => {
 })
 
 describe('teaching an answer again', () => {
-  const item = {
-    kind: 'measure',
-    prompt: '?',
-    instrument: desk,
-    names: { vertex: 'K', start: 'L', end: 'M' },
+  const place = {
+    instrumentId: desk.id,
     angle: {
       vertex: { x: 0, y: -32 },
       start: 180,
       measure: 64,
-      opening: 'clockwise',
+      opening: 'clockwise' as const,
       startLength: 82,
       endLength: 50,
     },
-  } as Parameters<typeof teachAgain>[0]
+  }
   const placement = { centre: { x: 1, y: -30 }, turn: 3, turnedOver: false }
 
   it('replays the mistake as it was made, on a sheet whose middle is the vertex', () => {
-    const example = { itemIndex: 0, asked: 64, answered: 116, demonstration: 'wrong-other-scale', placement }
-    const query = new URLSearchParams(teachAgain(item, example, null).replace('/board?', ''))
+    const example = {
+      itemIndex: 0,
+      asked: 64,
+      answered: 116,
+      demonstration: 'wrong-other-scale',
+      placement,
+      ...place,
+    }
+    const query = new URLSearchParams(teachAgain(example, null).replace('/board?', ''))
     expect(Object.fromEntries(query)).toMatchObject({
       show: 'wrong-other-scale',
       measure: '64',
@@ -93,8 +97,8 @@ describe('teaching an answer again', () => {
   })
 
   it('keeps to the plain demonstration where there is no replay', () => {
-    const example = { itemIndex: 0, asked: 64, answered: 70, demonstration: 'measure', placement }
-    expect(teachAgain(item, example, null)).not.toMatch(/lay=|answer=|show=/)
+    const example = { itemIndex: 0, asked: 64, answered: 70, demonstration: 'measure', placement, ...place }
+    expect(teachAgain(example, null)).not.toMatch(/lay=|answer=|show=/)
   })
 
   it('takes along only what the class does otherwise than usual', () => {

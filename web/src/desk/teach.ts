@@ -1,22 +1,10 @@
 /** The Board's address for teaching again what a nameless answer showed, in the way of its class. */
-import type { Item, Schema } from '../api/client'
+import type { Schema } from '../api/client'
 import { addressOf, usual } from '../board/address'
 import { unusual } from '../shared/houseRules'
 
-export function teachAgain(
-  item: Item,
-  example: Schema['CauseExample'],
-  rules: Schema['ResultsReply']['rules'],
-): string {
-  const angle =
-    item.kind === 'measure'
-      ? item.angle
-      : {
-          vertex: item.baseRay.vertex,
-          start: item.baseRay.direction,
-          measure: item.measure,
-          opening: item.opening,
-        }
+export function teachAgain(example: Schema['CauseExample'], rules: Schema['ResultsReply']['rules']): string {
+  const angle = example.angle
   const level = angle.opening === 'anticlockwise' ? 0 : 180
   const tilt = ((((angle.start - level) % 360) + 540) % 360) - 180
   const replay = example.demonstration.startsWith('wrong-')
@@ -29,9 +17,9 @@ export function teachAgain(
       measure: angle.measure,
       tilt,
       opens: angle.opening === 'anticlockwise' ? 'right' : 'left',
-      startLength: item.kind === 'measure' ? item.angle.startLength : usual.startLength,
-      endLength: item.kind === 'measure' ? item.angle.endLength : usual.endLength,
-      instrument: item.instrument.id,
+      startLength: angle.startLength,
+      endLength: angle.endLength,
+      instrument: example.instrumentId,
       rules: unusual(rules),
       // On the Board the vertex is the middle of the sheet.
       placement: lay

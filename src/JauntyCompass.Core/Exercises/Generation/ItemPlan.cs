@@ -10,10 +10,12 @@ namespace JauntyCompass.Core.Exercises.Generation;
 /// <param name="Names">Letters for its points.</param>
 /// <param name="Theme">What the prompt talks about.</param>
 /// <param name="Scene">A number that picks one of the theme's scenes.</param>
+/// <param name="Random">For what a kind decides by itself; another item has another one.</param>
 public sealed record ItemPlan(
     Angle Angle,
     Protractor Instrument,
     AngleNames Names,
     Theme Theme,
-    int Scene
+    int Scene,
+    SeededRandom Random
 );

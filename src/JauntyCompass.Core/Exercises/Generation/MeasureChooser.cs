@@ -61,15 +61,23 @@ internal sealed class MeasureChooser
         return counted.Count;
     }
 
-    /// <summary>The next measure, in degrees: one of the best that are left, in balance between acute and obtuse.</summary>
-    internal int Next()
+    /// <summary>
+    /// The next measure, in degrees: one of the best that are left, in balance between acute and obtuse, within what a kind can show
+    /// where there is one left.
+    /// </summary>
+    internal int Next(int least = 1, int most = 180)
     {
-        List<(int Measure, int Score)> free =
+        List<(int Measure, int Score)> left =
         [
             .. _candidates.Where(c =>
                 !_taken.Contains(c.Measure) && !_taken.Contains(180 - c.Measure)
             ),
         ];
+        List<(int Measure, int Score)> within =
+        [
+            .. left.Where(c => c.Measure >= least && c.Measure <= most),
+        ];
+        List<(int Measure, int Score)> free = within.Count > 0 ? within : left;
         List<(int Measure, int Score)> wanted =
         [
             .. free.Where(c =>

@@ -53,19 +53,31 @@ public static class SetGenerator
                     OpeningSide.Left => false,
                     _ => items.Count % 2 == 0 == rightFirst,
                 };
-                Angle angle = Lay(chooser.Next(), right, specification, instrument, random);
+                var own = new SeededRandom(seed, stream: 1000 + items.Count);
+                int measure = MeasureFor(kind.Facts, chooser, own);
+                Angle angle = Lay(measure, right, specification, instrument, random);
                 AngleNames names = Letters[(lettersFrom + items.Count) % Letters.Length];
                 var plan = new ItemPlan(
                     angle,
                     instrument,
                     names,
                     specification.Theme,
-                    scene + items.Count
+                    scene + items.Count,
+                    own
                 );
                 items.Add(GeneratedItem.Of(kind.Make(plan), specification.Tolerance));
             }
         }
         return items;
+    }
+
+    // Measures are chosen up to 180°; a reflex one is what is left of the full turn.
+    private static int MeasureFor(KindFacts kind, MeasureChooser chooser, SeededRandom random)
+    {
+        bool reflex = kind.LeastMeasure > 180 || (kind.MostMeasure > 180 && random.Chance(0.4));
+        return reflex
+            ? 360 - chooser.Next(360 - kind.MostMeasure, 360 - kind.LeastMeasure)
+            : chooser.Next(kind.LeastMeasure, Math.Min(180, kind.MostMeasure));
     }
 
     private static void RequireRoom(SetSpecification specification)

@@ -123,7 +123,7 @@ public sealed record SetSpecification(
     /// <summary>Requires known kinds, instrument and mistakes, and numbers in range.</summary>
     public void Check(Faults faults)
     {
-        faults.Each("kinds", Kinds, 1, 10);
+        faults.Each("kinds", Kinds, 1, 30);
         faults.Range("from", From, 1, 180, "degrees");
         faults.Range("to", To, 1, 180, "degrees");
         if (From > To)

@@ -48,6 +48,12 @@ public sealed record Ask(string Field, AskType Type, string Label)
     /// <summary>Whether it is asked only once all before it is answered, and what was answered before is then kept.</summary>
     public bool Afterwards { get; init; }
 
+    /// <summary>Whether the instrument is in hand for it, though nothing is told of where it lay.</summary>
+    public bool LaysOn { get; init; }
+
+    /// <summary>For a drawing: whether it is made by eye, without the protractor.</summary>
+    public bool ByEye { get; init; }
+
     /// <summary>Whether it may be left out.</summary>
     public bool Optional { get; init; }
 

@@ -81,9 +81,9 @@ public sealed class ComputedStep(
         {
             return first with { Verdict = verdict, Value = value, Error = error, Parts = parts };
         }
-        List<Cause> causes = Causes(own, value);
+        List<Cause> causes = Arithmetic.Causes(own.Slips, value);
         Mistake? named =
-            causes.Count > 0 && causes[0].Likelihood >= Diagnosis.NamedFrom
+            causes[0].Likelihood >= Diagnosis.NamedFrom
                 ? MistakeCatalogue.Find(causes[0].Mistake)
                 : null;
         var story = new MistakeStory(readings[0].Situation, value, null, rules.Say);
@@ -137,53 +137,6 @@ public sealed class ComputedStep(
         return new ErrorParts(placing, reading, arithmetic, 0);
     }
 
-    private static List<Cause> Causes(Computation own, double value)
-    {
-        double notExplained = AnswerEvidence.PriorOfNotExplained / 360;
-        double sum = notExplained;
-        var found = new List<(Mistake Mistake, double Weight)>();
-        foreach (ArithmeticSlip slip in own.Slips)
-        {
-            double weight = slip.Mistake.Prior * Density(value, slip.Answers);
-            found.Add((slip.Mistake, weight));
-            sum += weight;
-        }
-        List<Cause> causes =
-        [
-            .. found
-                .Where(f => f.Weight / sum >= LeastListed)
-                .Select(f => new Cause(
-                    f.Mistake.Key,
-                    f.Mistake.Name,
-                    f.Weight / sum,
-                    Evidence.Degrees
-                )),
-            new Cause(
-                Diagnosis.NotExplained,
-                Diagnosis.NotExplainedName,
-                notExplained / sum,
-                Evidence.Degrees
-            ),
-        ];
-        causes.Sort(static (a, b) => b.Likelihood.CompareTo(a.Likelihood));
-        return causes;
-    }
-
-    private const double LeastListed = 0.005;
-
-    // A sum of whole degrees either comes to this number or it does not; half a degree is for rounding.
-    private static double Density(double value, IReadOnlyList<double> answers)
-    {
-        const double Rounding = 0.6;
-        double sum = 0;
-        foreach (double each in answers)
-        {
-            double off = (value - each) / Rounding;
-            sum += Math.Exp(-off * off / 2) / (Rounding * Math.Sqrt(2 * Math.PI));
-        }
-        return answers.Count == 0 ? 0 : sum / answers.Count;
-    }
-
     /// <inheritdoc/>
     public override AnswerEvidence? Weigh()
     {
@@ -192,25 +145,15 @@ public sealed class ComputedStep(
             return null;
         }
         Computation own = Own ?? compute([.. readings.Select(r => r.Situation.Measure)]);
-        var evidence = new AnswerEvidence(Density(value, [own.Result]), 1.0 / 360);
-        foreach (ArithmeticSlip slip in own.Slips)
-        {
-            evidence.Add(slip.Mistake, Density(value, slip.Answers));
-        }
-        return evidence;
+        return Arithmetic.Evidence(own.Result, own.Slips, value);
     }
 
     /// <inheritdoc/>
-    public override IEnumerable<Foretold> Foretell(double tolerance)
-    {
-        double[] well = [.. readings.Select(r => r.Situation.Measure)];
-        foreach (ArithmeticSlip slip in compute(well).Slips)
-        {
-            yield return new Foretold(
-                slip.Mistake,
-                [.. slip.Answers.Select(ForetoldAnswer.Of)],
-                slip.Answers.All(a => Math.Abs(a - truth) > tolerance)
-            );
-        }
-    }
+    public override IEnumerable<Foretold> Foretell(double tolerance) =>
+        Arithmetic.Foretell(
+            truth,
+            compute([.. readings.Select(r => r.Situation.Measure)]).Slips,
+            tolerance,
+            ForetoldAnswer.Of
+        );
 }

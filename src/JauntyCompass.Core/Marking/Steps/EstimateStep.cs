@@ -13,6 +13,9 @@ public sealed class EstimateStep(double truth, double? estimate)
 
     private const double Fair = 25;
 
+    /// <summary>What is told while there is no estimate.</summary>
+    public string Missing { get; init; } = "There is no estimate to check against.";
+
     /// <inheritdoc/>
     public override string Answer => $"about {Numbers.Degrees(Math.Round(truth / 5) * 5)}";
 
@@ -23,7 +26,7 @@ public sealed class EstimateStep(double truth, double? estimate)
         {
             return new Judgement(
                 Verdict.NotYet,
-                new Feedback(null, "There is no estimate to check against.", "Open the fan first.")
+                new Feedback(null, Missing, "Do that first, then measure.")
             );
         }
         double off = guess - truth;

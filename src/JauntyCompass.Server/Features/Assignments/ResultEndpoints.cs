@@ -1,4 +1,5 @@
 using System.Security.Claims;
+using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises;
@@ -37,12 +38,16 @@ public sealed record StudentResult(
 /// <param name="Asked">The true measure, in degrees.</param>
 /// <param name="Answered">What came back, in degrees.</param>
 /// <param name="Demonstration">Key of the demonstration that teaches it: a replay of the mistake where it can be shown.</param>
+/// <param name="Angle">The angle it is shown on.</param>
+/// <param name="InstrumentId">The instrument it is shown with.</param>
 /// <param name="Placement">How the instrument lay at that answer, or null when that is not known.</param>
 public sealed record CauseExample(
     int ItemIndex,
     double Asked,
     double Answered,
     string Demonstration,
+    Angle Angle,
+    string InstrumentId,
     Placement? Placement
 );
 
@@ -255,9 +260,9 @@ public static class ResultEndpoints
                     a.Mark.LikelyCause == cause && a.Mark is { Value: not null, Error: not null }
                 )
                 .Select(a => Told(cause, items[a.ItemIndex], a.ItemIndex, a.Response, a.Mark))
-                .FirstOrDefault();
+                .FirstOrDefault(e => e is not null);
 
-    private static CauseExample Told(
+    private static CauseExample? Told(
         string cause,
         Item item,
         int index,
@@ -265,29 +270,30 @@ public static class ResultEndpoints
         Mark mark
     )
     {
+        if (ExerciseKinds.Of(item).Work(item, HouseRules.Usual) is not WorkedExample work)
+        {
+            return null;
+        }
         double answered = Math.Round(mark.Value!.Value, 1);
-        var placement = (response as MeasureResponse)?.Placement;
-        string usual = item is MeasureItem ? DemonstrationCatalogue.Measure.Key : "draw";
         return new CauseExample(
             index,
             Math.Round(mark.Value.Value - mark.Error!.Value, 1),
             answered,
-            item is MeasureItem measured && CanReplay(cause, measured) ? "wrong-" + cause : usual,
-            placement
+            CanReplay(cause, work.Task) ? "wrong-" + cause : work.Key,
+            work.Task.Angle,
+            work.Task.Instrument.Id,
+            (response as MeasureResponse)?.Placement
         );
     }
 
-    private static bool CanReplay(string cause, MeasureItem item)
+    private static bool CanReplay(string cause, DemonstrationTask task)
     {
         if (DemonstrationCatalogue.Find("wrong-" + cause) is not Demonstration replay)
         {
             return false;
         }
         var faults = new Faults();
-        replay.Check(
-            new DemonstrationTask(item.Angle, item.Instrument, item.Names, HouseRules.Usual),
-            faults
-        );
+        replay.Check(task, faults);
         return faults.None;
     }
 }

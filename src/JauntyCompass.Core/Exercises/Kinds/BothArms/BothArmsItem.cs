@@ -1,0 +1,56 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Exercises.Kinds.BothArms;
+
+/// <summary>An angle to be measured twice, once from each arm.</summary>
+/// <param name="Prompt">What the student is asked.</param>
+/// <param name="Instrument">The instrument.</param>
+/// <param name="Angle">The angle, more than 0° and up to 180°.</param>
+/// <param name="Names">Letters at its points.</param>
+public sealed record BothArmsItem(
+    string Prompt,
+    Protractor Instrument,
+    Angle Angle,
+    AngleNames Names
+) : InstrumentItem(Prompt, Instrument)
+{
+    /// <inheritdoc/>
+    public override void Check(Faults faults)
+    {
+        base.Check(faults);
+        faults.Within("angle", Angle);
+        faults.Range("angle.measure", Angle.Measure.Degrees, 0.1, 180, "degrees");
+        faults.Within("names", Names);
+    }
+}
+
+/// <summary>Two readings of one angle.</summary>
+/// <param name="First">Reading with zero on the first arm, in degrees.</param>
+/// <param name="Second">Reading with zero on the other arm, in degrees.</param>
+/// <param name="Agree">Whether the student says that both agree: <c>yes</c> or <c>no</c>.</param>
+/// <param name="FirstPlacement">How the instrument lay at the first reading, or null when that is not known.</param>
+/// <param name="SecondPlacement">How it lay at the second.</param>
+public sealed record BothArmsResponse(
+    double First,
+    double Second,
+    string Agree,
+    Placement? FirstPlacement = null,
+    Placement? SecondPlacement = null
+) : Response
+{
+    /// <inheritdoc/>
+    public override void Check(Faults faults)
+    {
+        faults.Range("first", First, 0, 360, "degrees");
+        faults.Range("second", Second, 0, 360, "degrees");
+        if (Agree is not ("yes" or "no"))
+        {
+            faults.Add("agree", "must be yes or no.");
+        }
+        faults.Within("firstPlacement", FirstPlacement);
+        faults.Within("secondPlacement", SecondPlacement);
+    }
+}

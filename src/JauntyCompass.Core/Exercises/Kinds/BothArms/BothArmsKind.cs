@@ -1,0 +1,117 @@
+using JauntyCompass.Core.Demonstrations;
+using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Exercises.Presentation;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Simulation;
+
+namespace JauntyCompass.Core.Exercises.Kinds.BothArms;
+
+/// <summary>Measure from both arms and compare: both must give the same.</summary>
+public sealed class BothArmsKind()
+    : ExerciseKind<BothArmsItem, BothArmsResponse>(
+        new KindFacts(
+            "both-arms",
+            "From both arms",
+            "Measure with zero on one arm, then on the other, and compare.",
+            MistakeCatalogue.Reading
+        )
+    )
+{
+    // Two honest readings of one angle differ by no more, in degrees. Common practice, no source.
+    private const double Agreeing = 2;
+
+    /// <inheritdoc/>
+    public override Item Make(ItemPlan plan) =>
+        new BothArmsItem(
+            $"Measure {plan.Names.Full} with zero on {plan.Names.StartRay}, then once more with zero on {plan.Names.EndRay}.",
+            plan.Instrument,
+            plan.Angle,
+            plan.Names
+        );
+
+    /// <inheritdoc/>
+    protected override ItemView Present(BothArmsItem item, HouseRules rules) =>
+        new(
+            Key,
+            item.Prompt,
+            Sheets.With(item.Angle, item.Names),
+            ItemView.UsualWindow,
+            [
+                CommonAsks.Reading(
+                    "first",
+                    "firstPlacement",
+                    $"Zero on {item.Names.StartRay}: it reads"
+                ),
+                CommonAsks.Reading(
+                    "second",
+                    "secondPlacement",
+                    $"Zero on {item.Names.EndRay}: it reads"
+                ),
+                new Ask("agree", AskType.Choice, "Do both agree?")
+                {
+                    Options = [new AskOption("yes", "yes"), new AskOption("no", "no")],
+                },
+            ]
+        )
+        {
+            InHand = item.Instrument,
+        };
+
+    /// <inheritdoc/>
+    protected override WorkedExample Work(BothArmsItem item, HouseRules rules) =>
+        new("both-arms", new DemonstrationTask(item.Angle, item.Instrument, item.Names, rules));
+
+    /// <inheritdoc/>
+    protected override IReadOnlyList<AnsweredStep> Steps(
+        BothArmsItem item,
+        BothArmsResponse? response
+    )
+    {
+        bool agree = response is null || Math.Abs(response.First - response.Second) <= Agreeing;
+        return
+        [
+            new ReadingStep(
+                "first",
+                "First reading",
+                Situation.Measuring(item.Angle, item.Instrument, response?.FirstPlacement),
+                response?.First,
+                Mistakes
+            ),
+            new ReadingStep(
+                "second",
+                "Second reading",
+                Situation.Measuring(item.Angle, item.Instrument, response?.SecondPlacement),
+                response?.Second,
+                Mistakes
+            ),
+            new ChoiceStep(
+                "agree",
+                "Compared",
+                [new Option("yes", "yes", agree), new Option("no", "no", !agree)],
+                response?.Agree,
+                "Both ways give the same: that is a good check.",
+                "Hold your two numbers against each other."
+            )
+            {
+                Decides = false,
+                Weight = 0.5,
+            },
+        ];
+    }
+
+    /// <inheritdoc/>
+    protected override BothArmsResponse Attempt(BothArmsItem item, Attempt attempt)
+    {
+        (double first, Placement one) = attempt.Measure(item.Angle, item.Instrument);
+        (double second, Placement two) = attempt.Measure(item.Angle.FromOtherArm, item.Instrument);
+        return new BothArmsResponse(
+            first,
+            second,
+            Math.Abs(first - second) <= Agreeing ? "yes" : "no",
+            one,
+            two
+        );
+    }
+}

@@ -1,0 +1,62 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Exercises.Drawn;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Exercises.Kinds.ByEye;
+
+/// <summary>A benchmark to be drawn by eye and measured afterwards.</summary>
+/// <param name="Prompt">What the student is asked.</param>
+/// <param name="Instrument">The instrument for measuring what came out.</param>
+/// <param name="Measure">The benchmark, in degrees.</param>
+/// <param name="BaseRay">The base ray.</param>
+/// <param name="Opening">Which way round it opens.</param>
+/// <param name="Names">Letters at its points.</param>
+public sealed record DrawByEyeItem(
+    string Prompt,
+    Protractor Instrument,
+    Angles.Measure Measure,
+    BaseRay BaseRay,
+    Opening Opening,
+    AngleNames Names
+) : InstrumentItem(Prompt, Instrument)
+{
+    /// <inheritdoc/>
+    public override void Check(Faults faults)
+    {
+        base.Check(faults);
+        faults.Range("measure", Measure.Degrees, 10, 170, "degrees");
+        faults.Within("baseRay", BaseRay);
+        faults.Known("opening", Opening);
+        faults.Within("names", Names);
+    }
+}
+
+/// <summary>What was drawn by eye, and what it measures.</summary>
+/// <param name="Strokes">Pencil strokes, at most 50; the longest is taken for the second ray.</param>
+/// <param name="Dots">Dots, at most 50.</param>
+/// <param name="Reading">What the student's own drawing measures, in degrees.</param>
+/// <param name="Arc">A point in the opening that was marked with an arc, or null.</param>
+/// <param name="Placement">Not used: nothing is laid on while drawing.</param>
+/// <param name="ReadingPlacement">How the instrument lay at the reading, or null.</param>
+public sealed record DrawByEyeResponse(
+    IReadOnlyList<Stroke> Strokes,
+    IReadOnlyList<Point> Dots,
+    double Reading,
+    Point? Arc = null,
+    Placement? Placement = null,
+    Placement? ReadingPlacement = null
+) : Response
+{
+    /// <inheritdoc/>
+    public override void Check(Faults faults)
+    {
+        faults.Each("strokes", Strokes, 0, 50);
+        faults.Each("dots", Dots, 0, 50);
+        faults.Range("reading", Reading, 0, 360, "degrees");
+        faults.Within("arc", Arc);
+        faults.Within("placement", Placement);
+        faults.Within("readingPlacement", ReadingPlacement);
+    }
+}

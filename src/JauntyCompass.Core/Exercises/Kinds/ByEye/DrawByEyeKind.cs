@@ -1,0 +1,136 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Demonstrations;
+using JauntyCompass.Core.Exercises.Drawn;
+using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Exercises.Presentation;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Simulation;
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Exercises.Kinds.ByEye;
+
+/// <summary>Draw a benchmark by eye, then measure what came out.</summary>
+public sealed class DrawByEyeKind()
+    : ExerciseKind<DrawByEyeItem, DrawByEyeResponse>(
+        new KindFacts(
+            "draw-by-eye",
+            "Draw by eye, then measure",
+            "Draw a benchmark without the protractor, then measure your own drawing.",
+            MistakeCatalogue.Reading
+        )
+    )
+{
+    private const double EyeSpread = 6;
+    private static readonly int[] Benchmarks = [30, 45, 60, 90, 120, 135];
+
+    /// <inheritdoc/>
+    public override Item Make(ItemPlan plan)
+    {
+        int benchmark = Benchmarks[plan.Random.Below(Benchmarks.Length)];
+        return new DrawByEyeItem(
+            $"Draw about {Numbers.Degrees(benchmark)} by eye, from ray {plan.Names.StartRay}. Then measure what you drew.",
+            plan.Instrument,
+            new Angles.Measure(benchmark),
+            new BaseRay(plan.Angle.Vertex, plan.Angle.Start, plan.Instrument.EdgeRadius + 8),
+            plan.Angle.Opening,
+            plan.Names
+        );
+    }
+
+    /// <inheritdoc/>
+    protected override ItemView Present(DrawByEyeItem item, HouseRules rules) =>
+        new(
+            Key,
+            item.Prompt,
+            new SheetState(),
+            ItemView.UsualWindow,
+            [
+                CommonAsks.Drawing with
+                {
+                    ByEye = true,
+                },
+                CommonAsks.Reading("reading", "readingPlacement", "My drawing measures") with
+                {
+                    Afterwards = true,
+                },
+            ]
+        )
+        {
+            InHand = item.Instrument,
+            Drawing = new DrawingTask(item.BaseRay, item.Opening, item.Names),
+        };
+
+    /// <inheritdoc/>
+    protected override WorkedExample Work(DrawByEyeItem item, HouseRules rules) =>
+        new("estimate", new DemonstrationTask(Asked(item), item.Instrument, item.Names, rules));
+
+    /// <inheritdoc/>
+    protected override IReadOnlyList<AnsweredStep> Steps(
+        DrawByEyeItem item,
+        DrawByEyeResponse? response
+    )
+    {
+        Angle asked = Asked(item);
+        DrawnFigure? figure = response is null
+            ? null
+            : DrawnFigure.Of(
+                Situation.Drawing(asked, item.Instrument, placement: null),
+                [.. response.Strokes.Select(s => s.Points)],
+                response.Dots,
+                response.Arc
+            );
+        // What is measured is what was drawn, whichever way it opens.
+        Angle own =
+            figure?.Turn is double turn && figure.Ray is StrokeLine ray
+                ? asked with
+                {
+                    Measure = new Angles.Measure(Math.Clamp(Math.Abs(turn), 0, 180)),
+                    Opening = turn < 0 ? asked.Opening.Reversed() : asked.Opening,
+                    EndLength = Math.Max(Angle.ShortestArm, ray.Length),
+                }
+                : asked;
+        return
+        [
+            new EstimateStep(item.Measure.Degrees, figure?.Value)
+            {
+                Weight = 0.5,
+                Missing = "There is no second ray on the sheet yet.",
+            },
+            new ReadingStep(
+                "reading",
+                "Reading",
+                Situation.Measuring(own, item.Instrument, response?.ReadingPlacement),
+                figure?.Value is null ? null : response?.Reading,
+                Mistakes
+            ),
+        ];
+    }
+
+    private static Angle Asked(DrawByEyeItem item) =>
+        new(
+            item.BaseRay.Vertex,
+            item.BaseRay.Direction,
+            item.Measure,
+            item.Opening,
+            item.BaseRay.Length,
+            item.BaseRay.Length
+        );
+
+    /// <inheritdoc/>
+    protected override DrawByEyeResponse Attempt(DrawByEyeItem item, Attempt attempt)
+    {
+        double drawn = attempt.Guess(item.Measure.Degrees, attempt.IsPerfect ? 0 : EyeSpread);
+        Angle own = Asked(item) with { Measure = new Angles.Measure(drawn) };
+        (double reading, Placement placement) = attempt.Measure(own, item.Instrument);
+        return new DrawByEyeResponse(
+            [new Stroke([own.Vertex, own.Vertex.Towards(own.End, item.BaseRay.Length)])],
+            [],
+            reading,
+            own.Vertex.Towards(own.Bisector, 14),
+            null,
+            placement
+        );
+    }
+}

@@ -1,0 +1,71 @@
+using JauntyCompass.Core.Checking;
+
+namespace JauntyCompass.Core.Exercises.Kinds.Clock;
+
+/// <summary>What is asked of a clock.</summary>
+public enum ClockQuestion
+{
+    /// <summary>The smaller angle between the hands.</summary>
+    BetweenHands,
+
+    /// <summary>How far the minute hand turns in some minutes.</summary>
+    MinuteHand,
+
+    /// <summary>How far the hour hand turns in some minutes.</summary>
+    HourHand,
+}
+
+/// <summary>A clock and a question about its hands.</summary>
+/// <param name="Prompt">What the student is asked.</param>
+/// <param name="Question">What is asked.</param>
+/// <param name="Hour">The hour shown, 0 to 11.</param>
+/// <param name="Minute">The minute shown, 0 to 59.</param>
+/// <param name="Minutes">How many minutes pass, 0 to 720; 0 when the angle between the hands is asked.</param>
+public sealed record ClockItem(
+    string Prompt,
+    ClockQuestion Question,
+    int Hour,
+    int Minute,
+    int Minutes
+) : Item(Prompt)
+{
+    /// <summary>Direction of the hour hand, degrees clockwise from twelve: 30° an hour and 0.5° a minute.</summary>
+    public static double HourHandAt(int hour, double minute) => 30 * hour + 0.5 * minute;
+
+    /// <summary>Direction of the minute hand, degrees clockwise from twelve: 6° a minute.</summary>
+    public static double MinuteHandAt(double minute) => 6 * minute;
+
+    /// <summary>The smaller angle between two directions, in degrees.</summary>
+    internal static double Smaller(double one, double other)
+    {
+        double apart = Math.Abs(one - other) % 360;
+        return Math.Min(apart, 360 - apart);
+    }
+
+    /// <summary>The right answer, in degrees.</summary>
+    public double Truth =>
+        Question switch
+        {
+            ClockQuestion.MinuteHand => 6.0 * Minutes,
+            ClockQuestion.HourHand => 0.5 * Minutes,
+            _ => Smaller(HourHandAt(Hour, Minute), MinuteHandAt(Minute)),
+        };
+
+    /// <inheritdoc/>
+    public override void Check(Faults faults)
+    {
+        base.Check(faults);
+        faults.Known("question", Question);
+        faults.Range("hour", Hour, 0, 11);
+        faults.Range("minute", Minute, 0, 59);
+        faults.Range("minutes", Minutes, 0, 720, "minutes");
+    }
+}
+
+/// <summary>The number of degrees that a student works out.</summary>
+/// <param name="Answer">Degrees, 0 to 4320.</param>
+public sealed record ClockResponse(double Answer) : Response
+{
+    /// <inheritdoc/>
+    public override void Check(Faults faults) => faults.Range("answer", Answer, 0, 4320, "degrees");
+}

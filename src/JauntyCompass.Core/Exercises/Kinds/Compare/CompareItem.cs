@@ -1,0 +1,33 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Checking;
+
+namespace JauntyCompass.Core.Exercises.Kinds.Compare;
+
+/// <summary>Two angles with unlike arms, of which the larger is to be told by eye.</summary>
+/// <param name="Prompt">What the student is asked.</param>
+/// <param name="First">The angle marked A.</param>
+/// <param name="Second">The angle marked B.</param>
+public sealed record CompareItem(string Prompt, Angle First, Angle Second) : Item(Prompt)
+{
+    /// <inheritdoc/>
+    public override void Check(Faults faults)
+    {
+        base.Check(faults);
+        faults.Within("first", First);
+        faults.Within("second", Second);
+    }
+}
+
+/// <summary>Which is larger.</summary>
+/// <param name="Larger"><c>first</c>, <c>second</c> or <c>equal</c>.</param>
+public sealed record CompareResponse(string Larger) : Response
+{
+    /// <inheritdoc/>
+    public override void Check(Faults faults)
+    {
+        if (Larger is not ("first" or "second" or "equal"))
+        {
+            faults.Add("larger", "must be first, second or equal.");
+        }
+    }
+}

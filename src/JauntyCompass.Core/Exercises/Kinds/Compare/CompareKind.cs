@@ -1,0 +1,137 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Demonstrations;
+using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Exercises.Presentation;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Simulation;
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Exercises.Kinds.Compare;
+
+/// <summary>Compare two angles whose arms are of unlike lengths.</summary>
+public sealed class CompareKind()
+    : ExerciseKind<CompareItem, CompareResponse>(
+        new KindFacts(
+            "compare",
+            "Compare two angles",
+            "Say which of two angles is larger, whatever their arms.",
+            MistakeCatalogue.Of("longer-arms")
+        )
+        {
+            LeastMeasure = 20,
+            MostMeasure = 160,
+        }
+    )
+{
+    private const double ShortArm = 24;
+    private const double LongArm = 51;
+
+    // Angles nearer to each other than this, in degrees, no eye can compare. Common practice, no source.
+    private const int LeastApart = 12;
+
+    /// <inheritdoc/>
+    public override Item Make(ItemPlan plan)
+    {
+        double measure = plan.Angle.Measure.Degrees;
+        int wish = plan.Random.Below(3);
+        double other = wish switch
+        {
+            0 => measure,
+            1 => measure + plan.Random.Between(LeastApart, LeastApart + 10),
+            _ => measure - plan.Random.Between(LeastApart, LeastApart + 6),
+        };
+        // The larger one gets the shorter arms; of two alike either does.
+        bool firstLong = other == measure ? plan.Random.Chance(0.5) : other > measure;
+        int turn = plan.Random.Between(-25, 25);
+        return new CompareItem(
+            "Which angle is larger?",
+            At(new Point(-56, -22), measure, plan.Angle.Opening, firstLong, 0),
+            At(new Point(56, -22), Math.Clamp(other, 5, 175), plan.Angle.Opening, !firstLong, turn)
+        );
+    }
+
+    private static Angle At(Point vertex, double measure, Opening opening, bool isLong, int turn)
+    {
+        double length = isLong ? LongArm : ShortArm;
+        Direction start = new Direction(opening == Opening.Anticlockwise ? 0 : 180).Turned(turn);
+        return new Angle(vertex, start, new Angles.Measure(measure), opening, length, length);
+    }
+
+    /// <inheritdoc/>
+    protected override ItemView Present(CompareItem item, HouseRules rules) =>
+        new(
+            Key,
+            item.Prompt,
+            new SheetState
+            {
+                Figures = [new Figure("first", item.First), new Figure("second", item.Second)],
+                Notes =
+                [
+                    new Written("a", "A", new Point(item.First.Vertex.X, item.First.Vertex.Y - 14)),
+                    new Written(
+                        "b",
+                        "B",
+                        new Point(item.Second.Vertex.X, item.Second.Vertex.Y - 14)
+                    ),
+                ],
+            },
+            ItemView.UsualWindow,
+            [
+                new Ask("larger", AskType.Choice, "Larger is")
+                {
+                    Options = [.. Options(item).Select(o => new AskOption(o.Key, o.Text))],
+                },
+            ]
+        );
+
+    /// <inheritdoc/>
+    protected override WorkedExample Work(CompareItem item, HouseRules rules) =>
+        new(
+            "told-longer-arms",
+            new DemonstrationTask(
+                item.First,
+                InstrumentCatalogue.DeskHalfCircle,
+                new AngleNames("K", "L", "M"),
+                rules
+            )
+        );
+
+    /// <inheritdoc/>
+    protected override IReadOnlyList<AnsweredStep> Steps(
+        CompareItem item,
+        CompareResponse? response
+    ) =>
+        [
+            new ChoiceStep(
+                "larger",
+                "Compared",
+                Options(item),
+                response?.Larger,
+                "Yes: only the opening counts.",
+                "Lay one angle on the other in your mind, vertex on vertex."
+            ),
+        ];
+
+    /// <inheritdoc/>
+    protected override CompareResponse Attempt(CompareItem item, Attempt attempt) =>
+        new(attempt.Choose(Options(item)));
+
+    private static IReadOnlyList<Option> Options(CompareItem item)
+    {
+        double difference = item.First.Measure.Degrees - item.Second.Measure.Degrees;
+        string right =
+            Math.Abs(difference) < 1 ? "equal"
+            : difference > 0 ? "first"
+            : "second";
+        string longer = item.First.StartLength > item.Second.StartLength ? "first" : "second";
+        return [Of("first", "A"), Of("second", "B"), Of("equal", "neither: they are alike")];
+
+        Option Of(string key, string text) =>
+            new(key, text, key == right)
+            {
+                Causes = key == longer && key != right ? MistakeCatalogue.Of("longer-arms") : [],
+            };
+    }
+}

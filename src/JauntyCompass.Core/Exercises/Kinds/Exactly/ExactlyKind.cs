@@ -1,0 +1,197 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Demonstrations;
+using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Exercises.Presentation;
+using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Simulation;
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Exercises.Kinds.Exactly;
+
+/// <summary>Find the one angle among several that is exactly so large.</summary>
+public sealed class ExactlyKind()
+    : ExerciseKind<ExactlyItem, ExactlyResponse>(
+        new KindFacts(
+            "exactly",
+            "Which is exactly …",
+            "Pick the angle of a given measure by eye, then measure and decide.",
+            MistakeCatalogue.Of("other-scale", "wrong-ten", "ticks-backwards")
+        )
+        {
+            LeastMeasure = 22,
+            MostMeasure = 158,
+        }
+    )
+{
+    // Two beside two, each with room for the instrument, in mm.
+    private const double Across = 118;
+    private const double Up = 96;
+    private const int Shown = 4;
+
+    /// <inheritdoc/>
+    public override Item Make(ItemPlan plan)
+    {
+        int asked = (int)plan.Angle.Measure.Degrees;
+        int ones = asked % 10;
+        List<int> measures =
+        [
+            asked,
+            180 - asked,
+            asked < 100 ? asked + 10 : asked - 10,
+            ones is 0 or 5 ? asked - 7 : asked - ones + 10 - ones,
+        ];
+        measures = [.. measures.Distinct()];
+        for (int extra = 13; measures.Count < Shown; extra += 4)
+        {
+            measures.Add(asked > 90 ? asked - extra : asked + extra);
+            measures = [.. measures.Distinct()];
+        }
+        plan.Random.Shuffle(measures);
+        double arm = plan.Instrument.EdgeRadius + 5;
+        return new ExactlyItem(
+            $"Which of these angles is exactly {Numbers.Degrees(asked)}?",
+            plan.Instrument,
+            plan.Angle.Measure,
+            [
+                .. measures.Select(
+                    (m, i) =>
+                    {
+                        bool right = plan.Random.Chance(0.5);
+                        return new Angle(
+                            new Point(
+                                (i % 2 == 0 ? -Across : Across) / 1.25,
+                                i < 2 ? Up / 2.4 : -Up
+                            ),
+                            new Direction(right ? 0 : 180),
+                            new Angles.Measure(m),
+                            right ? Opening.Anticlockwise : Opening.Clockwise,
+                            arm,
+                            arm
+                        );
+                    }
+                ),
+            ]
+        );
+    }
+
+    /// <inheritdoc/>
+    protected override ItemView Present(ExactlyItem item, HouseRules rules)
+    {
+        AskOption[] letters =
+        [
+            .. item.Angles.Select(
+                (_, i) => new AskOption(ExactlyItem.LetterOf(i), ExactlyItem.LetterOf(i))
+            ),
+        ];
+        return new ItemView(
+            Key,
+            item.Prompt,
+            new SheetState
+            {
+                Figures = [.. item.Angles.Select((a, i) => new Figure($"angle-{i}", a))],
+                Notes =
+                [
+                    .. item.Angles.Select(
+                        (a, i) =>
+                            new Written(
+                                $"letter-{i}",
+                                ExactlyItem.LetterOf(i),
+                                new Point(a.Vertex.X, a.Vertex.Y - 11)
+                            )
+                    ),
+                ],
+            },
+            new SheetWindow(-184, -128, 368, 268),
+            [
+                new Ask("byEye", AskType.Choice, "By eye I pick") { Options = letters },
+                new Ask("found", AskType.Choice, "Measured, it is")
+                {
+                    Options = letters,
+                    Afterwards = true,
+                    LaysOn = true,
+                },
+            ]
+        )
+        {
+            InHand = item.Instrument,
+        };
+    }
+
+    /// <inheritdoc/>
+    protected override WorkedExample Work(ExactlyItem item, HouseRules rules) =>
+        new(
+            "measure",
+            new DemonstrationTask(
+                item.Angles.First(a => a.Measure == item.Asked),
+                item.Instrument,
+                new AngleNames("K", "L", "M"),
+                rules
+            )
+        );
+
+    /// <inheritdoc/>
+    protected override IReadOnlyList<AnsweredStep> Steps(
+        ExactlyItem item,
+        ExactlyResponse? response
+    ) =>
+        [
+            new ChoiceStep("by-eye", "By eye", Options(item, []), response?.ByEye, "", "")
+            {
+                Decides = false,
+                Weight = 0,
+            },
+            new ChoiceStep(
+                "found",
+                "Found",
+                Options(item, Mistakes),
+                response?.Found,
+                "Measured, not guessed: that is the one.",
+                "Lay the instrument on each of them, and count from the zero on the arm."
+            ),
+        ];
+
+    // An angle is taken for the right one by the mistake that reads the asked measure off it.
+    private static List<Option> Options(ExactlyItem item, IReadOnlyList<Mistake> mistakes)
+    {
+        var options = new List<Option>();
+        for (int i = 0; i < item.Angles.Count; i++)
+        {
+            string letter = ExactlyItem.LetterOf(i);
+            var situation = Situation.Measuring(item.Angles[i], item.Instrument, placement: null);
+            bool right = item.Angles[i].Measure == item.Asked;
+            options.Add(
+                new Option(letter, letter, right)
+                {
+                    Causes = right
+                        ? []
+                        : [.. mistakes.Where(m => Reads(m, situation, item.Asked.Degrees))],
+                    Story = new MistakeStory(situation, item.Asked.Degrees, null, Speech.Usual),
+                }
+            );
+        }
+        return options;
+    }
+
+    private static bool Reads(Mistake mistake, Situation situation, double asked)
+    {
+        Span<Outcome> room = stackalloc Outcome[Outcomes.Most];
+        var outcomes = new Outcomes(room);
+        mistake.Predict(situation, null, ref outcomes);
+        for (int i = 0; i < outcomes.Count; i++)
+        {
+            if (Math.Abs(outcomes[i].Degrees - asked) < 1)
+            {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /// <inheritdoc/>
+    protected override ExactlyResponse Attempt(ExactlyItem item, Attempt attempt)
+    {
+        string found = attempt.Choose(Options(item, Mistakes));
+        return new ExactlyResponse(attempt.Choose(Options(item, [])), found);
+    }
+}

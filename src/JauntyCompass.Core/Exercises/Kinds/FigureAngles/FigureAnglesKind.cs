@@ -1,0 +1,223 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Demonstrations;
+using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Exercises.Presentation;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Simulation;
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Exercises.Kinds.FigureAngles;
+
+/// <summary>Measure all angles of a polygon, and check by their sum.</summary>
+public sealed class FigureAnglesKind()
+    : ExerciseKind<FigureAnglesItem, FigureAnglesResponse>(
+        new KindFacts(
+            "figure-angles",
+            "Angles of a figure",
+            "Measure every angle of a triangle or polygon, and check by their sum.",
+            MistakeCatalogue.Reading
+        )
+        {
+            LeastMeasure = 28,
+            MostMeasure = 105,
+        }
+    )
+{
+    // Sides reach the graduations of a desk protractor from nearly every corner.
+    private const double Size = 88;
+
+    /// <inheritdoc/>
+    public override Item Make(ItemPlan plan)
+    {
+        int corners = plan.Random.Chance(0.7) ? 3 : 4;
+        IReadOnlyList<Point> figure = corners == 3 ? Triangle(plan) : Quadrilateral(plan.Random);
+        string name = corners == 3 ? "triangle" : "quadrilateral";
+        return new FigureAnglesItem(
+            $"Measure all angles of the {name}. What do they come to together?",
+            plan.Instrument,
+            figure
+        );
+    }
+
+    // The chosen measure stands at A; the other two share the rest, none of them small.
+    private static IReadOnlyList<Point> Triangle(ItemPlan plan)
+    {
+        double a = plan.Angle.Measure.Degrees;
+        double rest = 180 - a;
+        int least = (int)Math.Max(28, rest - 122);
+        double b = plan.Random.Between(least, (int)Math.Max(least, rest - 28));
+        double c = rest - b;
+        // By the sine rule, the longest side as long as the sheet allows.
+        double scale = 1.9 * Size / Math.Max(Math.Max(Sin(a), Sin(b)), Sin(c));
+        double ab = scale * Sin(c);
+        double ac = scale * Sin(b);
+        return Centred(
+            [default, new Point(ab, 0), default(Point).Towards(new Direction(a), ac)],
+            plan.Random.Between(-12, 12)
+        );
+    }
+
+    private static IReadOnlyList<Point> Quadrilateral(SeededRandom random) =>
+        Centred(
+            [
+                .. Enumerable
+                    .Range(0, 4)
+                    .Select(i =>
+                        default(Point).Towards(
+                            new Direction(Direction.Reduce(45 + 90 * i + random.Between(-24, 24))),
+                            Size + random.Between(-12, 8)
+                        )
+                    ),
+            ],
+            0
+        );
+
+    private static double Sin(double degrees) => Math.Sin(degrees * (Math.PI / 180));
+
+    private static IReadOnlyList<Point> Centred(Point[] corners, double turn)
+    {
+        Point[] turned =
+        [
+            .. corners.Select(p =>
+                default(Point).Towards(
+                    Direction.Between(default, p).Turned(turn),
+                    default(Point).DistanceTo(p)
+                )
+            ),
+        ];
+        double x = (turned.Min(p => p.X) + turned.Max(p => p.X)) / 2;
+        double y = (turned.Min(p => p.Y) + turned.Max(p => p.Y)) / 2;
+        return [.. turned.Select(p => new Point(Math.Round(p.X - x, 2), Math.Round(p.Y - y, 2)))];
+    }
+
+    /// <inheritdoc/>
+    protected override ItemView Present(FigureAnglesItem item, HouseRules rules)
+    {
+        int count = item.Corners.Count;
+        double middleX = item.Corners.Average(p => p.X);
+        double middleY = item.Corners.Average(p => p.Y);
+        var middle = new Point(middleX, middleY);
+        return new ItemView(
+            Key,
+            item.Prompt,
+            new SheetState
+            {
+                Lines =
+                [
+                    .. item.Corners.Select(
+                        (p, i) => new DrawnLine($"side-{i}", p, item.Corners[(i + 1) % count])
+                    ),
+                ],
+                Notes =
+                [
+                    .. item.Corners.Select(
+                        (p, i) =>
+                            new Written(
+                                $"corner-{i}",
+                                FigureAnglesItem.Letters[i],
+                                p.Towards(Direction.Between(middle, p), 8)
+                            )
+                    ),
+                ],
+            },
+            new SheetWindow(-128, -107, 256, 214),
+            [
+                .. item.Corners.Select(
+                    (_, i) =>
+                    {
+                        string letter = FigureAnglesItem.Letters[i];
+                        string field = letter.ToLowerInvariant();
+                        return CommonAsks.Reading(field, field + "Placement", $"Angle at {letter}");
+                    }
+                ),
+                new Ask("sum", AskType.Count, "Together") { Most = 1800 },
+            ]
+        )
+        {
+            InHand = item.Instrument,
+        };
+    }
+
+    /// <inheritdoc/>
+    protected override WorkedExample Work(FigureAnglesItem item, HouseRules rules) =>
+        new(
+            "measure",
+            new DemonstrationTask(
+                item.At(0),
+                item.Instrument,
+                new AngleNames("A", "B", FigureAnglesItem.Letters[item.Corners.Count - 1]),
+                rules
+            )
+        );
+
+    /// <inheritdoc/>
+    protected override IReadOnlyList<AnsweredStep> Steps(
+        FigureAnglesItem item,
+        FigureAnglesResponse? response
+    )
+    {
+        ReadingStep[] readings =
+        [
+            .. item.Corners.Select(
+                (_, i) =>
+                {
+                    (double? reading, Placement? placement) = response?.At(i) ?? (null, null);
+                    string letter = FigureAnglesItem.Letters[i];
+                    return new ReadingStep(
+                        letter.ToLowerInvariant(),
+                        $"Angle at {letter}",
+                        Situation.Measuring(item.At(i), item.Instrument, placement),
+                        reading,
+                        Mistakes
+                    );
+                }
+            ),
+        ];
+        double ownSum = readings.Sum(r => r.Given ?? r.Situation.Measure);
+        return
+        [
+            .. readings,
+            new NumberStep(
+                "sum",
+                "Sum",
+                ownSum,
+                response?.Sum,
+                [],
+                "Your sum is right.",
+                $"Add them up once more: the angles come to {rules(item)} together, so a sum far from that sends you back to the corners."
+            )
+            {
+                IsDegrees = false,
+                Decides = false,
+                Weight = 0.5,
+            },
+        ];
+
+        static string rules(FigureAnglesItem item) => Numbers.Degrees(item.Sum);
+    }
+
+    /// <inheritdoc/>
+    protected override FigureAnglesResponse Attempt(FigureAnglesItem item, Attempt attempt)
+    {
+        (double Reading, Placement Placement)[] read =
+        [
+            .. item.Corners.Select((_, i) => attempt.Measure(item.At(i), item.Instrument)),
+        ];
+        (double Reading, Placement Placement)? Corner(int i) => i < read.Length ? read[i] : null;
+        return new FigureAnglesResponse(
+            read[0].Reading,
+            read[1].Reading,
+            read[2].Reading,
+            read.Sum(r => r.Reading),
+            Corner(3)?.Reading,
+            Corner(4)?.Reading,
+            read[0].Placement,
+            read[1].Placement,
+            read[2].Placement,
+            Corner(3)?.Placement,
+            Corner(4)?.Placement
+        );
+    }
+}

@@ -1,0 +1,73 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Exercises.Kinds.FindMistake;
+
+/// <summary>Another student's wrong work: the instrument as it was laid, the number that was written.</summary>
+/// <param name="Prompt">What the student is asked.</param>
+/// <param name="Instrument">The instrument.</param>
+/// <param name="Angle">The angle.</param>
+/// <param name="Names">Letters at its points.</param>
+/// <param name="Placement">How the instrument was laid.</param>
+/// <param name="Written">What was written, in degrees.</param>
+/// <param name="Mistake">Key of the mistake that was made.</param>
+/// <param name="Offered">Keys of the mistakes to choose from, the one that was made among them.</param>
+public sealed record FindMistakeItem(
+    string Prompt,
+    Protractor Instrument,
+    Angle Angle,
+    AngleNames Names,
+    Placement Placement,
+    double Written,
+    string Mistake,
+    IReadOnlyList<string> Offered
+) : InstrumentItem(Prompt, Instrument)
+{
+    /// <inheritdoc/>
+    public override void Check(Faults faults)
+    {
+        base.Check(faults);
+        faults.Within("angle", Angle);
+        faults.Range("angle.measure", Angle.Measure.Degrees, 0.1, 180, "degrees");
+        faults.Within("names", Names);
+        faults.Within("placement", Placement);
+        faults.Range("written", Written, 0, 360, "degrees");
+        if (!faults.Count("offered", Offered, 2, 6))
+        {
+            return;
+        }
+        for (int i = 0; i < Offered.Count; i++)
+        {
+            if (MistakeCatalogue.Find(Offered[i]) is null)
+            {
+                faults.Add($"offered[{i}]", "must be the key of a mistake of the catalogue.");
+            }
+        }
+        if (!Offered.Contains(Mistake))
+        {
+            faults.Add("mistake", "must be among those offered.");
+        }
+    }
+}
+
+/// <summary>What went wrong, and what is right.</summary>
+/// <param name="Found">Key of the mistake that the student names.</param>
+/// <param name="Reading">The right reading, in degrees.</param>
+/// <param name="Placement">How the student laid the instrument, or null when that is not known.</param>
+public sealed record FindMistakeResponse(string Found, double Reading, Placement? Placement = null)
+    : Response
+{
+    /// <inheritdoc/>
+    public override void Check(Faults faults)
+    {
+        if (MistakeCatalogue.Find(Found) is null)
+        {
+            faults.Add("found", "must be one of those offered.");
+        }
+        faults.Range("reading", Reading, 0, 360, "degrees");
+        faults.Within("placement", Placement);
+    }
+}

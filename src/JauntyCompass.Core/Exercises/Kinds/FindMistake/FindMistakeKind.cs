@@ -1,0 +1,156 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Demonstrations;
+using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Exercises.Presentation;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Simulation;
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Exercises.Kinds.FindMistake;
+
+/// <summary>Find another student's mistake, name it and put it right.</summary>
+public sealed class FindMistakeKind()
+    : ExerciseKind<FindMistakeItem, FindMistakeResponse>(
+        new KindFacts(
+            "find-mistake",
+            "Find the mistake",
+            "See what went wrong in someone's work, name it, and read it right.",
+            MistakeCatalogue.Reading
+        )
+        {
+            LeastMeasure = 12,
+            MostMeasure = 168,
+        }
+    )
+{
+    private const int Choices = 4;
+
+    // Mistakes that can be seen from how the instrument lies and what is written.
+    private static readonly string[] Seen =
+    [
+        "other-scale",
+        "wrong-ten",
+        "ticks-backwards",
+        "straight-edge-for-zero-line",
+        "zero-line-off",
+        "centre-mark-off",
+    ];
+
+    /// <inheritdoc/>
+    public override Item Make(ItemPlan plan)
+    {
+        double arm = plan.Instrument.EdgeRadius + 9;
+        Angle angle = plan.Angle with { StartLength = arm, EndLength = arm };
+        Direction zero =
+            angle.Opening == Opening.Anticlockwise ? angle.Start : angle.Start.Opposite;
+        LaidAngle laid = LaidAngle.Of(angle, plan.Instrument, new Placement(angle.Vertex, zero));
+        List<string> mistakes = [.. Seen];
+        plan.Random.Shuffle(mistakes);
+        foreach (string key in mistakes)
+        {
+            if (MistakeCatalogue.Find(key)!.Show(laid) is not Slip slip)
+            {
+                continue;
+            }
+            List<string> offered = [key, .. mistakes.Where(m => m != key).Take(Choices - 1)];
+            plan.Random.Shuffle(offered);
+            string who = Students[plan.Random.Below(Students.Length)];
+            return new FindMistakeItem(
+                $"{who} laid the protractor like this and wrote {Numbers.Degrees(slip.Answer)}. What went wrong?",
+                plan.Instrument,
+                angle,
+                plan.Names,
+                slip.Placement,
+                slip.Answer,
+                key,
+                offered
+            );
+        }
+        throw new InvalidOperationException("At any angle some mistake shows.");
+    }
+
+    private static readonly string[] Students = ["Tam", "Io", "Bea", "Cass", "Rue", "Ned"];
+
+    /// <inheritdoc/>
+    protected override ItemView Present(FindMistakeItem item, HouseRules rules)
+    {
+        SheetState sheet = Sheets.With(item.Angle, item.Names);
+        return new ItemView(
+            Key,
+            item.Prompt,
+            sheet with
+            {
+                Instruments = [new LaidInstrument("laid", item.Instrument.Id, item.Placement)],
+            },
+            ItemView.UsualWindow,
+            [
+                new Ask("found", AskType.Choice, "What went wrong?")
+                {
+                    Options = [.. Options(item).Select(o => new AskOption(o.Key, o.Text))],
+                },
+                CommonAsks.Reading("reading", "placement", "Put it right: it is, in degrees") with
+                {
+                    Afterwards = true,
+                },
+            ]
+        )
+        {
+            InHand = item.Instrument,
+        };
+    }
+
+    /// <inheritdoc/>
+    protected override WorkedExample Work(FindMistakeItem item, HouseRules rules) =>
+        new(
+            "wrong-" + item.Mistake,
+            new DemonstrationTask(
+                item.Angle,
+                item.Instrument,
+                item.Names,
+                rules,
+                item.Placement,
+                item.Written
+            )
+        );
+
+    /// <inheritdoc/>
+    protected override IReadOnlyList<AnsweredStep> Steps(
+        FindMistakeItem item,
+        FindMistakeResponse? response
+    ) =>
+        [
+            new ChoiceStep(
+                "found",
+                "Mistake found",
+                Options(item),
+                response?.Found,
+                "That is what happened.",
+                "Begin with how it lies: centre mark, zero line. Then follow the numbers from zero."
+            ),
+            new ReadingStep(
+                "reading",
+                "Put right",
+                Situation.Measuring(item.Angle, item.Instrument, response?.Placement),
+                response?.Reading,
+                Mistakes
+            ),
+        ];
+
+    private static IReadOnlyList<Option> Options(FindMistakeItem item) =>
+        [
+            .. item.Offered.Select(key => new Option(
+                key,
+                MistakeCatalogue.NameOf(key),
+                key == item.Mistake
+            )),
+        ];
+
+    /// <inheritdoc/>
+    protected override FindMistakeResponse Attempt(FindMistakeItem item, Attempt attempt)
+    {
+        (double reading, Placement placement) = attempt.Measure(item.Angle, item.Instrument);
+        return new FindMistakeResponse(item.Mistake, reading, placement);
+    }
+}

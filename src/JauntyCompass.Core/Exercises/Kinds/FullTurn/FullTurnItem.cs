@@ -1,0 +1,45 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Exercises.Kinds.FullTurn;
+
+/// <summary>A turn with an arrow, to be read on a full circle.</summary>
+/// <param name="Prompt">What the student is asked.</param>
+/// <param name="Instrument">The instrument, a full circle.</param>
+/// <param name="Angle">The turn from the start arm to the end arm, more than 0° and less than 360°.</param>
+/// <param name="Names">Letters at its points.</param>
+public sealed record FullTurnItem(
+    string Prompt,
+    Protractor Instrument,
+    Angle Angle,
+    AngleNames Names
+) : InstrumentItem(Prompt, Instrument)
+{
+    /// <inheritdoc/>
+    public override void Check(Faults faults)
+    {
+        base.Check(faults);
+        faults.Within("angle", Angle);
+        faults.Range("angle.measure", Angle.Measure.Degrees, 0.1, 359.9, "degrees");
+        faults.Within("names", Names);
+        if (Instrument is { Shape: not ProtractorShape.FullCircle })
+        {
+            faults.Add("instrument", "must be a full circle.");
+        }
+    }
+}
+
+/// <summary>The turn that a student read.</summary>
+/// <param name="Reading">Degrees, 0 to 360, as written.</param>
+/// <param name="Placement">How the instrument lay, or null when that is not known.</param>
+public sealed record FullTurnResponse(double Reading, Placement? Placement = null) : Response
+{
+    /// <inheritdoc/>
+    public override void Check(Faults faults)
+    {
+        faults.Range("reading", Reading, 0, 360, "degrees");
+        faults.Within("placement", Placement);
+    }
+}

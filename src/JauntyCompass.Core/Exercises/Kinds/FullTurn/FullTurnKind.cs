@@ -1,0 +1,103 @@
+using JauntyCompass.Core.Demonstrations;
+using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Exercises.Presentation;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Simulation;
+
+namespace JauntyCompass.Core.Exercises.Kinds.FullTurn;
+
+/// <summary>Read a turn on a full circle: zero on the arm where the turn begins, then follow the arrow.</summary>
+public sealed class FullTurnKind()
+    : ExerciseKind<FullTurnItem, FullTurnResponse>(
+        new KindFacts(
+            "full-turn",
+            "Turn on a full circle",
+            "Lay zero on the arm where the turn begins, and follow the arrow.",
+            MistakeCatalogue.Of(
+                "other-scale",
+                "wrong-starting-arm",
+                "wrong-ten",
+                "ticks-backwards",
+                "swapped-digits",
+                "centre-mark-off",
+                "zero-line-off",
+                "counted-graduations",
+                "graduations-as-two-or-five",
+                "slip"
+            )
+        )
+        {
+            MostMeasure = 359,
+        }
+    )
+{
+    /// <inheritdoc/>
+    public override Item Make(ItemPlan plan)
+    {
+        // A half circle cannot show a whole turn; the full circle beside it in the tray does.
+        Protractor instrument =
+            plan.Instrument.Shape == ProtractorShape.FullCircle
+                ? plan.Instrument
+                : InstrumentCatalogue.Find(
+                    plan.Random.Chance(0.5) ? "full-circle" : "full-circle-one-scale"
+                )!;
+        return new FullTurnItem(
+            $"Follow the arrow from {plan.Names.StartRay} to {plan.Names.EndRay}. How far is the turn?",
+            instrument,
+            plan.Angle with
+            {
+                Vertex = default,
+                // A single scale counts one way only, and the arrow goes that way.
+                Opening =
+                    instrument.Scales.Count == 1 ? instrument.Scales[0].Growth : plan.Angle.Opening,
+            },
+            plan.Names
+        );
+    }
+
+    /// <inheritdoc/>
+    protected override ItemView Present(FullTurnItem item, HouseRules rules) =>
+        new(
+            Key,
+            item.Prompt,
+            Sheets.With(item.Angle, item.Names, OpeningMark.Turn),
+            ItemView.UsualWindow,
+            [CommonAsks.Reading("reading", "placement", "The turn in degrees")]
+        )
+        {
+            InHand = item.Instrument,
+        };
+
+    /// <inheritdoc/>
+    protected override WorkedExample Work(FullTurnItem item, HouseRules rules) =>
+        new(
+            "full-circle-turn",
+            new DemonstrationTask(item.Angle, item.Instrument, item.Names, rules)
+        );
+
+    /// <inheritdoc/>
+    protected override IReadOnlyList<AnsweredStep> Steps(
+        FullTurnItem item,
+        FullTurnResponse? response
+    ) =>
+        [
+            new ReadingStep(
+                "reading",
+                "Reading",
+                Situation.Measuring(item.Angle, item.Instrument, response?.Placement),
+                response?.Reading,
+                Mistakes
+            ),
+        ];
+
+    /// <inheritdoc/>
+    protected override FullTurnResponse Attempt(FullTurnItem item, Attempt attempt)
+    {
+        (double reading, Placement placement) = attempt.Measure(item.Angle, item.Instrument);
+        return attempt.Shows("wrong-starting-arm")
+            ? new FullTurnResponse((360 - reading) % 360, null)
+            : new FullTurnResponse(reading, placement);
+    }
+}

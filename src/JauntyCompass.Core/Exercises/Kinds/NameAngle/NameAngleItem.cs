@@ -1,0 +1,72 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Checking;
+
+namespace JauntyCompass.Core.Exercises.Kinds.NameAngle;
+
+/// <summary>Rays at a vertex, one angle between two of them, and a name that somebody proposes for it.</summary>
+/// <param name="Prompt">What the student is asked.</param>
+/// <param name="Vertex">Letter at the vertex.</param>
+/// <param name="Rays">All rays, anticlockwise; 2 to 4.</param>
+/// <param name="Start">Letter on one arm of the angle that is meant.</param>
+/// <param name="End">Letter on the other arm.</param>
+/// <param name="Proposed">The name that is proposed.</param>
+public sealed record NameAngleItem(
+    string Prompt,
+    string Vertex,
+    IReadOnlyList<NamedRay> Rays,
+    string Start,
+    string End,
+    string Proposed
+) : Item(Prompt)
+{
+    /// <summary>What the proposed name is worth.</summary>
+    internal NameVerdict Verdict => NameCheck.Of(Proposed, Vertex, Rays, Start, End);
+
+    /// <inheritdoc/>
+    public override void Check(Faults faults)
+    {
+        base.Check(faults);
+        faults.Text("vertex", Vertex, 1, 1);
+        faults.Text("proposed", Proposed, 1, 12);
+        if (!faults.Count("rays", Rays, 2, 4))
+        {
+            return;
+        }
+        if (Rays.Any(r => r is null || r.Letter is not { Length: 1 }))
+        {
+            faults.Add("rays", "must each have one letter.");
+            return;
+        }
+        if (Rays.Select(r => r.Letter).Append(Vertex).Distinct().Count() != Rays.Count + 1)
+        {
+            faults.Add("rays", "must have letters of their own, other than the vertex's.");
+        }
+        foreach ((string field, string letter) in new[] { ("start", Start), ("end", End) })
+        {
+            if (Rays.All(r => r.Letter != letter))
+            {
+                faults.Add(field, "must be the letter of one of the rays.");
+            }
+        }
+        if (Start == End)
+        {
+            faults.Add("end", "must differ from start.");
+        }
+    }
+}
+
+/// <summary>Whether the proposed name is allowed, and a name of one's own.</summary>
+/// <param name="Allowed"><c>yes</c> or <c>no</c>.</param>
+/// <param name="Name">A name for the angle, as it was written.</param>
+public sealed record NameAngleResponse(string Allowed, string Name) : Response
+{
+    /// <inheritdoc/>
+    public override void Check(Faults faults)
+    {
+        if (Allowed is not ("yes" or "no"))
+        {
+            faults.Add("allowed", "must be yes or no.");
+        }
+        faults.Text("name", Name, 1, 40);
+    }
+}

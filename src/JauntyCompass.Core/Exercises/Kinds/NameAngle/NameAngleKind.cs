@@ -1,0 +1,206 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Demonstrations;
+using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Exercises.Presentation;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Simulation;
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Exercises.Kinds.NameAngle;
+
+/// <summary>Say whether a name is allowed, and name the angle.</summary>
+public sealed class NameAngleKind()
+    : ExerciseKind<NameAngleItem, NameAngleResponse>(
+        new KindFacts(
+            "name",
+            "Name it",
+            "Say whether a name is allowed for the angle, and write one.",
+            MistakeCatalogue.Of(
+                "vertex-not-in-the-middle",
+                "two-letters",
+                "ambiguous-letter",
+                "other-arms",
+                "name-one-way-only"
+            )
+        )
+        {
+            LeastMeasure = 25,
+            MostMeasure = 110,
+        }
+    )
+{
+    private const double RayLength = 70;
+    private const double ThirdRayBeyond = 40;
+
+    /// <inheritdoc/>
+    public override Item Make(ItemPlan plan)
+    {
+        (string vertex, string start, string end) = (
+            plan.Names.Vertex,
+            plan.Names.Start,
+            plan.Names.End
+        );
+        Direction first = new Direction(plan.Random.Between(-20, 60));
+        double measure = plan.Angle.Measure.Degrees;
+        List<NamedRay> rays =
+        [
+            new NamedRay(start, first),
+            new NamedRay(end, first.Turned(measure)),
+        ];
+        bool crowded = plan.Random.Chance(0.6);
+        string free = plan.Names.FreeLetter;
+        if (crowded)
+        {
+            rays.Add(new NamedRay(free, first.Turned(measure + ThirdRayBeyond)));
+        }
+        string[] proposals =
+        [
+            $"∠{start}{vertex}{end}",
+            $"∠{end}{vertex}{start}",
+            $"∠{vertex}",
+            $"∠{vertex}{start}{end}",
+            $"∠{start}{vertex}",
+            crowded ? $"∠{end}{vertex}{free}" : $"∠{start}{end}{vertex}",
+        ];
+        string proposed = proposals[plan.Random.Below(proposals.Length)];
+        return new NameAngleItem(
+            $"The arc marks one angle. May it be called {proposed}?",
+            vertex,
+            rays,
+            start,
+            end,
+            proposed
+        );
+    }
+
+    /// <inheritdoc/>
+    protected override ItemView Present(NameAngleItem item, HouseRules rules) =>
+        new(
+            Key,
+            item.Prompt,
+            Sheet(item),
+            ItemView.UsualWindow,
+            [
+                new Ask("allowed", AskType.Choice, $"Is {item.Proposed} allowed?")
+                {
+                    Options = [new AskOption("yes", "yes"), new AskOption("no", "no")],
+                },
+                new Ask("name", AskType.Text, "Write a name for it, with three letters"),
+            ]
+        );
+
+    private static SheetState Sheet(NameAngleItem item)
+    {
+        Angle angle = AngleOf(item);
+        var vertex = angle.Vertex;
+        IEnumerable<NamedRay> others = item.Rays.Where(r =>
+            r.Letter != item.Start && r.Letter != item.End
+        );
+        return new SheetState
+        {
+            Figures =
+            [
+                new Figure("angle", angle)
+                {
+                    Names = new AngleNames(item.Vertex, item.Start, item.End),
+                },
+            ],
+            Lines =
+            [
+                .. others.Select(r => new DrawnLine(
+                    $"ray-{r.Letter}",
+                    vertex,
+                    vertex.Towards(r.Direction, RayLength),
+                    Arrow: true
+                )),
+            ],
+            Notes =
+            [
+                .. others.Select(r => new Written(
+                    $"letter-{r.Letter}",
+                    r.Letter,
+                    vertex.Towards(r.Direction, RayLength + 6)
+                )),
+            ],
+        };
+    }
+
+    private static Angle AngleOf(NameAngleItem item)
+    {
+        Direction start = item.Rays.First(r => r.Letter == item.Start).Direction;
+        Direction end = item.Rays.First(r => r.Letter == item.End).Direction;
+        return new Angle(
+            new Point(-20, -30),
+            start,
+            new Angles.Measure(Direction.Reduce(end.Degrees - start.Degrees)),
+            Opening.Anticlockwise,
+            RayLength,
+            RayLength
+        );
+    }
+
+    /// <inheritdoc/>
+    protected override WorkedExample Work(NameAngleItem item, HouseRules rules) =>
+        new(
+            "naming",
+            new DemonstrationTask(
+                AngleOf(item),
+                InstrumentCatalogue.DeskHalfCircle,
+                new AngleNames(item.Vertex, item.Start, item.End),
+                rules
+            )
+        );
+
+    /// <inheritdoc/>
+    protected override IReadOnlyList<AnsweredStep> Steps(
+        NameAngleItem item,
+        NameAngleResponse? response
+    ) =>
+        [
+            new ChoiceStep(
+                "allowed",
+                "Allowed or not",
+                Options(item),
+                response?.Allowed,
+                item.Verdict == NameVerdict.Allowed
+                    ? "It is allowed: the vertex in the middle, or one letter where only one angle stands."
+                    : "It is not allowed.",
+                "Look for the vertex: it belongs in the middle. One letter is enough only where one angle stands."
+            ),
+            new NameStep(item.Vertex, item.Rays, item.Start, item.End, response?.Name),
+        ];
+
+    // Who takes a wrong name for right makes the mistake that the name shows.
+    private static IReadOnlyList<Option> Options(NameAngleItem item)
+    {
+        NameVerdict verdict = item.Verdict;
+        bool allowed = verdict == NameVerdict.Allowed;
+        string? behind = NameStep.MistakeOf(verdict);
+        bool backwards =
+            allowed && item.Proposed.StartsWith("∠" + item.End, StringComparison.Ordinal);
+        return
+        [
+            new Option("yes", "yes", allowed)
+            {
+                Causes = behind is null ? [] : MistakeCatalogue.Of(behind),
+            },
+            new Option("no", "no", !allowed)
+            {
+                Causes = backwards ? MistakeCatalogue.Of("name-one-way-only") : [],
+            },
+        ];
+    }
+
+    /// <inheritdoc/>
+    protected override NameAngleResponse Attempt(NameAngleItem item, Attempt attempt)
+    {
+        var step = new NameStep(item.Vertex, item.Rays, item.Start, item.End, null);
+        Foretold? slip = step.Foretell(0).FirstOrDefault(f => attempt.Shows(f.Mistake.Key));
+        return new NameAngleResponse(
+            attempt.Choose(Options(item)),
+            slip?.Answers[0].Text ?? step.Answer
+        );
+    }
+}

@@ -1,0 +1,90 @@
+using System.Globalization;
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Checking;
+
+namespace JauntyCompass.Core.Exercises.Kinds.Outline;
+
+/// <summary>Something that can be said of the angles of an outline.</summary>
+/// <param name="Acute">How many acute angles it has, or null when nothing is said of them.</param>
+/// <param name="Right">How many right angles, or null.</param>
+/// <param name="Obtuse">How many obtuse angles, or null.</param>
+/// <param name="AcuteAlike">Whether two acute angles are alike; null when nothing is said of that.</param>
+public sealed record Riddle(int? Acute, int? Right, int? Obtuse, bool? AcuteAlike)
+{
+    /// <summary>Whether an outline fits.</summary>
+    public bool Fits(OutlineShape shape) =>
+        (Acute is null || shape.Count(AngleKind.Acute) == Acute)
+        && (Right is null || shape.Count(AngleKind.Right) == Right)
+        && (Obtuse is null || shape.Count(AngleKind.Obtuse) == Obtuse)
+        && (AcuteAlike is null || shape.HasTwoAcuteAlike == AcuteAlike);
+
+    /// <summary>As it is told: “two acute angles, two of them alike, and no right angle”.</summary>
+    public string Text
+    {
+        get
+        {
+            var parts = new List<string>();
+            Add(parts, Acute, "acute");
+            if (AcuteAlike == true)
+            {
+                parts.Add("two acute angles alike");
+            }
+            Add(parts, Right, "right");
+            Add(parts, Obtuse, "obtuse");
+            return parts.Count == 1
+                ? parts[0]
+                : $"{string.Join(", ", parts.SkipLast(1))} and {parts[^1]}";
+        }
+    }
+
+    private static void Add(List<string> parts, int? count, string kind)
+    {
+        if (count is int number)
+        {
+            string said = number == 0 ? "no" : Wording.Numbers.SaidUnit(Math.Min(number, 9));
+            parts.Add($"{said} {kind} angle{(number == 1 || number == 0 ? "" : "s")}");
+        }
+    }
+}
+
+/// <summary>A riddle over a few outlines, and a count of one kind of angle.</summary>
+/// <param name="Prompt">What the student is asked.</param>
+/// <param name="Shapes">The outlines; 2 to 4, one of which fits the riddle.</param>
+/// <param name="Riddle">The riddle.</param>
+/// <param name="Counted">Which kind of angle is counted on the outline that fits.</param>
+public sealed record OutlineItem(
+    string Prompt,
+    IReadOnlyList<OutlineShape> Shapes,
+    Riddle Riddle,
+    AngleKind Counted
+) : Item(Prompt)
+{
+    /// <summary>Letter of an outline, from its place.</summary>
+    internal static string LetterOf(int index) =>
+        ((char)('A' + index)).ToString(CultureInfo.InvariantCulture);
+
+    /// <inheritdoc/>
+    public override void Check(Faults faults)
+    {
+        base.Check(faults);
+        faults.Each("shapes", Shapes, 2, 4);
+        faults.Known("counted", Counted);
+        if (faults.None && Riddle is not null && Shapes.Count(Riddle.Fits) != 1)
+        {
+            faults.Add("riddle", "must fit exactly one of the outlines.");
+        }
+    }
+}
+
+/// <summary>Which outline fits, and how many angles of a kind it has.</summary>
+/// <param name="Fits">Letter of the outline.</param>
+/// <param name="Count">How many angles of the kind that is counted.</param>
+public sealed record OutlineResponse(string Fits, double Count) : Response
+{
+    /// <inheritdoc/>
+    public override void Check(Faults faults)
+    {
+        faults.Text("fits", Fits, 1, 1);
+        faults.Range("count", Count, 0, 40);
+    }
+}

@@ -1,0 +1,208 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Demonstrations;
+using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Exercises.Presentation;
+using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Simulation;
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Exercises.Kinds.Outline;
+
+/// <summary>Angles in letters, signs and outlines: solve a riddle over them, and count a kind.</summary>
+public sealed class OutlineKind()
+    : ExerciseKind<OutlineItem, OutlineResponse>(
+        new KindFacts(
+            "outline",
+            "Riddles over outlines",
+            "Find the outline that fits the riddle, and count its angles of a kind.",
+            MistakeCatalogue.Of("mixed-up-kinds")
+        )
+    )
+{
+    private const int Shown = 4;
+    private const double Across = 58;
+    private const double Up = 44;
+
+    /// <inheritdoc/>
+    public override Item Make(ItemPlan plan)
+    {
+        List<OutlineShape> shapes = [.. OutlineShapes.All];
+        while (true)
+        {
+            plan.Random.Shuffle(shapes);
+            OutlineShape[] shown = [.. shapes.Take(Shown)];
+            foreach (OutlineShape meant in shown)
+            {
+                if (RiddleFor(meant, shown) is Riddle riddle)
+                {
+                    // Counted is what the riddle does not tell.
+                    AngleKind counted =
+                        riddle.Obtuse is null ? AngleKind.Obtuse
+                        : riddle.Acute is null ? AngleKind.Acute
+                        : AngleKind.Right;
+                    return new OutlineItem(
+                        $"One outline has {riddle.Text}. Which? And how many {Numbers.Adjective(counted)} angles has it?",
+                        shown,
+                        riddle,
+                        counted
+                    );
+                }
+            }
+        }
+    }
+
+    // The shortest riddle that fits this outline and no other of those shown; two things are said at least.
+    private static Riddle? RiddleFor(OutlineShape meant, OutlineShape[] shown)
+    {
+        (int acute, int right, int obtuse) = (
+            meant.Count(AngleKind.Acute),
+            meant.Count(AngleKind.Right),
+            meant.Count(AngleKind.Obtuse)
+        );
+        Riddle[] candidates =
+        [
+            .. meant.HasTwoAcuteAlike
+                ? [new Riddle(null, right, null, true)]
+                : Array.Empty<Riddle>(),
+            new Riddle(acute, right, null, null),
+            new Riddle(null, right, obtuse, null),
+            new Riddle(acute, null, obtuse, null),
+        ];
+        return candidates.FirstOrDefault(r => shown.Count(r.Fits) == 1);
+    }
+
+    /// <inheritdoc/>
+    protected override ItemView Present(OutlineItem item, HouseRules rules)
+    {
+        var lines = new List<DrawnLine>();
+        var notes = new List<Written>();
+        for (int i = 0; i < item.Shapes.Count; i++)
+        {
+            var middle = new Point(i % 2 == 0 ? -Across : Across, i < 2 ? Up : -Up);
+            int number = 0;
+            foreach (IReadOnlyList<Point> stroke in item.Shapes[i].Strokes)
+            {
+                for (int s = 1; s < stroke.Count; s++)
+                {
+                    lines.Add(
+                        new DrawnLine(
+                            $"outline-{i}-{number++}",
+                            Moved(stroke[s - 1], middle),
+                            Moved(stroke[s], middle)
+                        )
+                    );
+                }
+            }
+            notes.Add(
+                new Written(
+                    $"letter-{i}",
+                    OutlineItem.LetterOf(i),
+                    new Point(middle.X - 46, middle.Y + 26)
+                )
+            );
+        }
+        string kind = Numbers.Adjective(item.Counted);
+        return new ItemView(
+            Key,
+            item.Prompt,
+            new SheetState { Lines = lines, Notes = notes },
+            ItemView.UsualWindow,
+            [
+                new Ask("fits", AskType.Choice, "It is outline")
+                {
+                    Options =
+                    [
+                        .. item.Shapes.Select(
+                            (s, i) =>
+                                new AskOption(
+                                    OutlineItem.LetterOf(i),
+                                    $"{OutlineItem.LetterOf(i)}, {s.Name}"
+                                )
+                        ),
+                    ],
+                },
+                new Ask("count", AskType.Count, $"It has so many {kind} angles") { Most = 40 },
+            ]
+        );
+    }
+
+    private static Point Moved(Point point, Point by) => new(point.X + by.X, point.Y + by.Y);
+
+    /// <inheritdoc/>
+    protected override WorkedExample? Work(OutlineItem item, HouseRules rules) => null;
+
+    /// <inheritdoc/>
+    protected override IReadOnlyList<AnsweredStep> Steps(
+        OutlineItem item,
+        OutlineResponse? response
+    )
+    {
+        OutlineShape meant = item.Shapes.First(item.Riddle.Fits);
+        int truth = meant.Count(item.Counted);
+        int mixedUp = meant.Count(Swapped(item.Counted));
+        return
+        [
+            new ChoiceStep(
+                "fits",
+                "Riddle",
+                Options(item),
+                response?.Fits,
+                "That one fits.",
+                "Go round each outline corner by corner, and say the kind at each."
+            ),
+            new NumberStep(
+                "count",
+                "Counted",
+                truth,
+                response?.Count,
+                mixedUp == truth
+                    ? []
+                    : [new ArithmeticSlip(MistakeCatalogue.Find("mixed-up-kinds")!, [mixedUp])],
+                "Counted right.",
+                "Put a small tick at each corner as you go round, so that none is left out."
+            )
+            {
+                IsDegrees = false,
+            },
+        ];
+    }
+
+    // Who swaps acute and obtuse looks for another outline.
+    private static IReadOnlyList<Option> Options(OutlineItem item)
+    {
+        var swapped = new Riddle(item.Riddle.Obtuse, item.Riddle.Right, item.Riddle.Acute, null);
+        return
+        [
+            .. item.Shapes.Select(
+                (s, i) =>
+                {
+                    bool right = item.Riddle.Fits(s);
+                    return new Option(OutlineItem.LetterOf(i), OutlineItem.LetterOf(i), right)
+                    {
+                        Causes =
+                            !right && item.Riddle.AcuteAlike is null && swapped.Fits(s)
+                                ? MistakeCatalogue.Of("mixed-up-kinds")
+                                : [],
+                    };
+                }
+            ),
+        ];
+    }
+
+    private static AngleKind Swapped(AngleKind kind) =>
+        kind switch
+        {
+            AngleKind.Acute => AngleKind.Obtuse,
+            AngleKind.Obtuse => AngleKind.Acute,
+            _ => kind,
+        };
+
+    /// <inheritdoc/>
+    protected override OutlineResponse Attempt(OutlineItem item, Attempt attempt)
+    {
+        OutlineShape meant = item.Shapes.First(item.Riddle.Fits);
+        AngleKind counted = attempt.Shows("mixed-up-kinds") ? Swapped(item.Counted) : item.Counted;
+        return new OutlineResponse(attempt.Choose(Options(item)), meant.Count(counted));
+    }
+}

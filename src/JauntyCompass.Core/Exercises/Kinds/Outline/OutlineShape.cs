@@ -1,0 +1,75 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Checking;
+
+namespace JauntyCompass.Core.Exercises.Kinds.Outline;
+
+/// <summary>A letter, a sign or an everyday outline, drawn in straight strokes.</summary>
+/// <param name="Name">What it is: “letter A”, “sail”.</param>
+/// <param name="Strokes">Its strokes, each a row of points in mm; a closed one ends where it begins.</param>
+public sealed record OutlineShape(string Name, IReadOnlyList<IReadOnlyList<Point>> Strokes)
+    : IChecked
+{
+    private const double Rounding = 0.75;
+
+    /// <summary>The angles at its corners, each under 180°, in degrees: of every two neighbouring segments of a stroke.</summary>
+    public IReadOnlyList<double> Angles
+    {
+        get
+        {
+            var found = new List<double>();
+            foreach (IReadOnlyList<Point> stroke in Strokes)
+            {
+                int last = stroke.Count - 1;
+                bool closed = stroke[0] == stroke[last];
+                for (int i = closed ? 0 : 1; i < last; i++)
+                {
+                    Point before = i == 0 ? stroke[last - 1] : stroke[i - 1];
+                    double angle = Math.Abs(
+                        Direction
+                            .Between(stroke[i], before)
+                            .ShorterTurnTo(Direction.Between(stroke[i], stroke[i + 1]))
+                    );
+                    found.Add(angle);
+                }
+            }
+            return found;
+        }
+    }
+
+    /// <summary>How many of its angles are of a kind.</summary>
+    public int Count(AngleKind kind) => Angles.Count(a => KindOf(a) == kind);
+
+    /// <summary>Whether two of its acute angles are alike.</summary>
+    public bool HasTwoAcuteAlike
+    {
+        get
+        {
+            double[] acute = [.. Angles.Where(a => KindOf(a) == AngleKind.Acute).Order()];
+            return acute.Zip(acute.Skip(1)).Any(p => p.Second - p.First <= Rounding);
+        }
+    }
+
+    // What is drawn square is square: a hair of rounding in its points must not make it acute.
+    private static AngleKind KindOf(double angle) =>
+        Math.Abs(angle - 90) <= Rounding ? AngleKind.Right : new Core.Angles.Measure(angle).Kind;
+
+    /// <inheritdoc/>
+    public void Check(Faults faults)
+    {
+        faults.Text("name", Name, 1, 40);
+        if (!faults.Count("strokes", Strokes, 1, 8))
+        {
+            return;
+        }
+        for (int i = 0; i < Strokes.Count; i++)
+        {
+            if (faults.Count($"strokes[{i}]", Strokes[i], 2, 20))
+            {
+                foreach (Point point in Strokes[i])
+                {
+                    faults.Within($"strokes[{i}]", point);
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,63 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Exercises.Kinds.Range;
+
+/// <summary>Two positions of something that moves, both measured from the same ray; the range is what lies between.</summary>
+/// <param name="Prompt">What the student is asked.</param>
+/// <param name="Instrument">The instrument.</param>
+/// <param name="First">The first position, from the base ray; up to 180°.</param>
+/// <param name="Second">The second position, from the same ray.</param>
+/// <param name="Names">Letters: vertex, base ray, first position.</param>
+/// <param name="SecondLetter">Letter at the second position.</param>
+public sealed record RangeItem(
+    string Prompt,
+    Protractor Instrument,
+    Angle First,
+    Angle Second,
+    AngleNames Names,
+    string SecondLetter
+) : InstrumentItem(Prompt, Instrument)
+{
+    /// <summary>How far it moves, in degrees.</summary>
+    internal double Truth => Math.Abs(Second.Measure.Degrees - First.Measure.Degrees);
+
+    /// <inheritdoc/>
+    public override void Check(Faults faults)
+    {
+        base.Check(faults);
+        faults.Within("first", First);
+        faults.Within("second", Second);
+        faults.Range("first.measure", First.Measure.Degrees, 0.1, 180, "degrees");
+        faults.Range("second.measure", Second.Measure.Degrees, 0.1, 180, "degrees");
+        faults.Within("names", Names);
+        faults.Text("secondLetter", SecondLetter, 1, 3);
+    }
+}
+
+/// <summary>Both positions and the range.</summary>
+/// <param name="First">First reading, in degrees.</param>
+/// <param name="Second">Second reading, in degrees.</param>
+/// <param name="Answer">The range, in degrees.</param>
+/// <param name="FirstPlacement">How the instrument lay at the first reading, or null.</param>
+/// <param name="SecondPlacement">How it lay at the second.</param>
+public sealed record RangeResponse(
+    double First,
+    double Second,
+    double Answer,
+    Placement? FirstPlacement = null,
+    Placement? SecondPlacement = null
+) : Response
+{
+    /// <inheritdoc/>
+    public override void Check(Faults faults)
+    {
+        faults.Range("first", First, 0, 360, "degrees");
+        faults.Range("second", Second, 0, 360, "degrees");
+        faults.Range("answer", Answer, 0, 720, "degrees");
+        faults.Within("firstPlacement", FirstPlacement);
+        faults.Within("secondPlacement", SecondPlacement);
+    }
+}

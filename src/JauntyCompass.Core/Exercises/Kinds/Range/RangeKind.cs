@@ -1,0 +1,154 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Demonstrations;
+using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Exercises.Presentation;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Simulation;
+
+namespace JauntyCompass.Core.Exercises.Kinds.Range;
+
+/// <summary>Measure two positions of something that moves, and find the range between them.</summary>
+public sealed class RangeKind()
+    : ExerciseKind<RangeItem, RangeResponse>(
+        new KindFacts(
+            "range",
+            "Range of a movement",
+            "Measure two positions of a jib or a boom, and find how far it moves.",
+            [
+                .. MistakeCatalogue.Reading,
+                .. MistakeCatalogue.Of("added-for-taken", "end-for-range"),
+            ]
+        )
+        {
+            LeastMeasure = 12,
+            MostMeasure = 110,
+        }
+    )
+{
+    private static readonly string[] Movers =
+    [
+        "The crane's jib swings from {0} to {1}. How far is that?",
+        "The boom swings over from {0} to {1}. How far does it move?",
+        "The lighthouse beam has moved from {0} to {1}. Through how many degrees?",
+        "The drawbridge leaf rises from {0} to {1}. By how much?",
+    ];
+
+    /// <inheritdoc/>
+    public override Item Make(ItemPlan plan)
+    {
+        double arm = plan.Instrument.EdgeRadius + 8;
+        Angle first = plan.Angle with { StartLength = arm, EndLength = arm };
+        double measure = first.Measure.Degrees;
+        double further = plan.Random.Between(18, (int)Math.Min(90, 172 - measure));
+        string letter = plan.Names.FreeLetter;
+        return new RangeItem(
+            Movers[plan.Random.Below(Movers.Length)]
+                .Replace("{0}", plan.Names.EndRay, StringComparison.Ordinal)
+                .Replace("{1}", plan.Names.Vertex + letter, StringComparison.Ordinal),
+            plan.Instrument,
+            first,
+            first with
+            {
+                Measure = new Angles.Measure(measure + further),
+            },
+            plan.Names,
+            letter
+        );
+    }
+
+    /// <inheritdoc/>
+    protected override ItemView Present(RangeItem item, HouseRules rules)
+    {
+        Point tip = item.Second.Vertex.Towards(item.Second.End, item.Second.EndLength);
+        SheetState sheet = Sheets.With(item.First, item.Names, OpeningMark.None);
+        return new ItemView(
+            Key,
+            item.Prompt,
+            sheet with
+            {
+                Lines = [new DrawnLine("second", item.Second.Vertex, tip, Arrow: true)],
+                Notes =
+                [
+                    new Written(
+                        "letter",
+                        item.SecondLetter,
+                        item.Second.Vertex.Towards(item.Second.End, item.Second.EndLength + 6)
+                    ),
+                ],
+            },
+            ItemView.UsualWindow,
+            [
+                CommonAsks.Reading("first", "firstPlacement", $"{item.Names.EndRay} stands at"),
+                CommonAsks.Reading(
+                    "second",
+                    "secondPlacement",
+                    $"{item.Names.Vertex}{item.SecondLetter} stands at"
+                ),
+                new Ask("answer", AskType.Degrees, "So it moves by") { Most = 720 },
+            ]
+        )
+        {
+            InHand = item.Instrument,
+        };
+    }
+
+    /// <inheritdoc/>
+    protected override WorkedExample Work(RangeItem item, HouseRules rules) =>
+        new("measure", new DemonstrationTask(item.First, item.Instrument, item.Names, rules));
+
+    /// <inheritdoc/>
+    protected override IReadOnlyList<AnsweredStep> Steps(RangeItem item, RangeResponse? response)
+    {
+        var first = new ReadingStep(
+            "first",
+            "First position",
+            Situation.Measuring(item.First, item.Instrument, response?.FirstPlacement),
+            response?.First,
+            MistakeCatalogue.Reading
+        );
+        var second = new ReadingStep(
+            "second",
+            "Second position",
+            Situation.Measuring(item.Second, item.Instrument, response?.SecondPlacement),
+            response?.Second,
+            MistakeCatalogue.Reading
+        );
+        return
+        [
+            first,
+            second,
+            new ComputedStep(
+                "answer",
+                "Range",
+                item.Truth,
+                response?.Answer,
+                [first, second],
+                read => Compute(read[0], read[1])
+            ),
+        ];
+    }
+
+    private static Computation Compute(double first, double second) =>
+        new(
+            Math.Abs(second - first),
+            [
+                new ArithmeticSlip(MistakeCatalogue.Find("added-for-taken")!, [first + second]),
+                new ArithmeticSlip(
+                    MistakeCatalogue.Find("end-for-range")!,
+                    [Math.Max(first, second)]
+                ),
+            ]
+        );
+
+    /// <inheritdoc/>
+    protected override RangeResponse Attempt(RangeItem item, Attempt attempt)
+    {
+        (double first, Placement one) = attempt.Measure(item.First, item.Instrument);
+        (double second, Placement two) = attempt.Measure(item.Second, item.Instrument);
+        Computation sum = Compute(first, second);
+        ArithmeticSlip? slip = sum.Slips.FirstOrDefault(s => attempt.Shows(s.Mistake.Key));
+        return new RangeResponse(first, second, slip?.Answers[0] ?? sum.Result, one, two);
+    }
+}

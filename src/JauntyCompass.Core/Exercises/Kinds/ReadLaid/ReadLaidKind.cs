@@ -1,0 +1,115 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Demonstrations;
+using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Exercises.Presentation;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Simulation;
+
+namespace JauntyCompass.Core.Exercises.Kinds.ReadLaid;
+
+/// <summary>Read a protractor that lies on the angle: from either side, tilted, upside down, turned over, not at zero.</summary>
+public sealed class ReadLaidKind()
+    : ExerciseKind<ReadLaidItem, ReadLaidResponse>(
+        new KindFacts(
+            "read-laid",
+            "Read it as it lies",
+            "The protractor lies on the angle already: read it.",
+            [.. MistakeCatalogue.Reading.Where(m => !PlacedByOthers.Contains(m.Key))]
+        )
+    )
+{
+    // The student did not lay it on, so nothing of that can be the student's mistake.
+    private static readonly string[] PlacedByOthers =
+    [
+        "centre-mark-off",
+        "zero-line-off",
+        "straight-edge-for-zero-line",
+        "end-of-edge-at-vertex",
+    ];
+
+    /// <inheritdoc/>
+    public override Item Make(ItemPlan plan)
+    {
+        // The arms must pass the rim to be read without a straightedge.
+        double arm = plan.Instrument.EdgeRadius + 9;
+        Angle angle = plan.Angle with { StartLength = arm, EndLength = arm };
+        return new ReadLaidItem(
+            $"The protractor lies on {plan.Names.Full}. What does it read?",
+            plan.Instrument,
+            angle,
+            plan.Names,
+            Lay(angle, plan.Instrument, plan.Random)
+        );
+    }
+
+    private static Placement Lay(Angle angle, Protractor instrument, SeededRandom random)
+    {
+        bool over = instrument.Material == Material.ClearPlastic && random.Chance(0.2);
+        Direction zero =
+            angle.Opening == Opening.Anticlockwise ? angle.Start : angle.Start.Opposite;
+        int aside = random.Chance(0.25) ? random.Between(2, 4) * 10 : 0;
+        var well = new Placement(angle.Vertex, zero, over);
+        // Not at zero only where the whole angle stays on the graduations.
+        Placement turned = well with
+        {
+            Turn = zero.Turned(-angle.Opening.Sign() * aside),
+        };
+        LaidAngle laid = LaidAngle.Of(angle, instrument, turned);
+        bool readable = !laid.Alignment.IsLinedUp && laid.CarefulReading is not null;
+        return readable ? turned : well;
+    }
+
+    /// <inheritdoc/>
+    protected override ItemView Present(ReadLaidItem item, HouseRules rules)
+    {
+        SheetState sheet = Sheets.With(item.Angle, item.Names);
+        return new ItemView(
+            Key,
+            item.Prompt,
+            sheet with
+            {
+                Instruments = [new LaidInstrument("laid", item.Instrument.Id, item.Placement)],
+            },
+            ItemView.UsualWindow,
+            [new Ask("reading", AskType.Degrees, "It reads, in degrees")]
+        );
+    }
+
+    /// <inheritdoc/>
+    protected override WorkedExample Work(ReadLaidItem item, HouseRules rules) =>
+        new("measure", new DemonstrationTask(item.Angle, item.Instrument, item.Names, rules));
+
+    /// <inheritdoc/>
+    protected override IReadOnlyList<AnsweredStep> Steps(
+        ReadLaidItem item,
+        ReadLaidResponse? response
+    ) =>
+        [
+            new ReadingStep(
+                "reading",
+                "Reading",
+                Situation.Measuring(item.Angle, item.Instrument, item.Placement),
+                response?.Reading,
+                Mistakes
+            ),
+        ];
+
+    /// <inheritdoc/>
+    protected override ReadLaidResponse Attempt(ReadLaidItem item, Attempt attempt)
+    {
+        LaidAngle laid = LaidAngle.Of(item.Angle, item.Instrument, item.Placement);
+        if (!laid.Alignment.IsLinedUp && attempt.Shows("start-not-subtracted"))
+        {
+            double first = laid.Reading(0, WhichArm.Start) ?? 0;
+            double second = laid.Reading(0, WhichArm.End) ?? 0;
+            return new ReadLaidResponse(Math.Round(Math.Max(first, second)));
+        }
+        return new ReadLaidResponse(
+            laid.Alignment.IsLinedUp
+                ? attempt.Read(laid)
+                : Math.Round(Math.Clamp((laid.CarefulReading ?? 0) + attempt.Eye(), 0, 360))
+        );
+    }
+}

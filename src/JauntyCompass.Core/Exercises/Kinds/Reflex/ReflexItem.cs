@@ -1,0 +1,68 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Demonstrations;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Exercises.Kinds.Reflex;
+
+/// <summary>A reflex angle to be measured with a half circle: a part is read, the rest is computed.</summary>
+/// <param name="Prompt">What the student is asked.</param>
+/// <param name="Instrument">The instrument, a half circle.</param>
+/// <param name="Angle">The angle, more than 180° and less than 360°.</param>
+/// <param name="Names">Letters at its points.</param>
+/// <param name="Method">Take from 360 or add to 180; the others are no methods of a half circle.</param>
+public sealed record ReflexItem(
+    string Prompt,
+    Protractor Instrument,
+    Angle Angle,
+    AngleNames Names,
+    ReflexMethod Method
+) : InstrumentItem(Prompt, Instrument)
+{
+    /// <summary>The part that is read: the smaller angle, or what is beyond the straight line.</summary>
+    internal Angle Part =>
+        Method == ReflexMethod.AddTo180
+            ? Angle with
+            {
+                Start = Angle.Start.Opposite,
+                Measure = new Angles.Measure(Angle.Measure.Degrees - 180),
+            }
+            : Angle.Smaller;
+
+    /// <inheritdoc/>
+    public override void Check(Faults faults)
+    {
+        base.Check(faults);
+        faults.Within("angle", Angle);
+        faults.Range("angle.measure", Angle.Measure.Degrees, 180.1, 359.9, "degrees");
+        faults.Within("names", Names);
+        if (Instrument is { Shape: not ProtractorShape.HalfCircle })
+        {
+            faults.Add(
+                "instrument",
+                "must be a half circle: a full circle reads a reflex angle directly."
+            );
+        }
+        if (Method is not (ReflexMethod.From360 or ReflexMethod.AddTo180))
+        {
+            faults.Add("method", "must be from360 or addTo180.");
+        }
+    }
+}
+
+/// <summary>What was read, and what came out.</summary>
+/// <param name="Part">The part that was read, in degrees.</param>
+/// <param name="Answer">The reflex angle, in degrees.</param>
+/// <param name="Placement">How the instrument lay, or null when that is not known.</param>
+public sealed record ReflexResponse(double Part, double Answer, Placement? Placement = null)
+    : Response
+{
+    /// <inheritdoc/>
+    public override void Check(Faults faults)
+    {
+        faults.Range("part", Part, 0, 360, "degrees");
+        faults.Range("answer", Answer, 0, 720, "degrees");
+        faults.Within("placement", Placement);
+    }
+}

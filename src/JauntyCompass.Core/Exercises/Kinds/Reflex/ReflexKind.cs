@@ -1,0 +1,147 @@
+using JauntyCompass.Core.Demonstrations;
+using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Exercises.Presentation;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Simulation;
+
+namespace JauntyCompass.Core.Exercises.Kinds.Reflex;
+
+/// <summary>Measure a reflex angle with a half circle, by taking from 360 or by adding to 180.</summary>
+public sealed class ReflexKind()
+    : ExerciseKind<ReflexItem, ReflexResponse>(
+        new KindFacts(
+            "reflex",
+            "Reflex",
+            "Read a part of the reflex angle, and compute the whole.",
+            [.. MistakeCatalogue.Reading, .. MistakeCatalogue.OfReflex]
+        )
+        {
+            LeastMeasure = 181,
+            MostMeasure = 359,
+        }
+    )
+{
+    /// <inheritdoc/>
+    public override Item Make(ItemPlan plan)
+    {
+        ReflexMethod method = plan.Random.Chance(0.5)
+            ? ReflexMethod.From360
+            : ReflexMethod.AddTo180;
+        string how = method == ReflexMethod.From360 ? "Take from 360." : "Add to 180.";
+        return new ReflexItem(
+            $"Measure the reflex angle {plan.Names.Full}. {how}",
+            plan.Instrument,
+            plan.Angle with
+            {
+                Vertex = default,
+            },
+            plan.Names,
+            method
+        );
+    }
+
+    /// <inheritdoc/>
+    protected override ItemView Present(ReflexItem item, HouseRules rules)
+    {
+        SheetState sheet = Sheets.With(item.Angle, item.Names);
+        bool adds = item.Method == ReflexMethod.AddTo180;
+        if (adds)
+        {
+            sheet = sheet with
+            {
+                Lines =
+                [
+                    new DrawnLine(
+                        "backwards",
+                        item.Angle.Vertex,
+                        item.Angle.Vertex.Towards(
+                            item.Angle.Start.Opposite,
+                            item.Instrument.EdgeRadius + 8
+                        ),
+                        Ink.Extension
+                    ),
+                ],
+            };
+        }
+        return new ItemView(
+            Key,
+            item.Prompt,
+            sheet,
+            ItemView.UsualWindow,
+            [
+                CommonAsks.Reading(
+                    "part",
+                    "placement",
+                    adds ? "Beyond the straight line I read" : "The smaller angle reads"
+                ),
+                new Ask("answer", AskType.Degrees, "So the reflex angle is") { Most = 720 },
+            ]
+        )
+        {
+            InHand = item.Instrument,
+        };
+    }
+
+    /// <inheritdoc/>
+    protected override WorkedExample Work(ReflexItem item, HouseRules rules) =>
+        new(
+            item.Method == ReflexMethod.AddTo180 ? "reflex-add-to-180" : "reflex-from-360",
+            new DemonstrationTask(item.Angle, item.Instrument, item.Names, rules)
+        );
+
+    /// <inheritdoc/>
+    protected override IReadOnlyList<AnsweredStep> Steps(ReflexItem item, ReflexResponse? response)
+    {
+        var part = new ReadingStep(
+            "part",
+            "Reading",
+            Situation.Measuring(item.Part, item.Instrument, response?.Placement),
+            response?.Part,
+            MistakeCatalogue.Reading
+        );
+        return
+        [
+            part,
+            new ComputedStep(
+                "answer",
+                "Reflex angle",
+                item.Angle.Measure.Degrees,
+                response?.Answer,
+                [part],
+                read => Compute(read[0], item.Method)
+            ),
+        ];
+    }
+
+    private static Computation Compute(double part, ReflexMethod method)
+    {
+        double whole = method == ReflexMethod.AddTo180 ? 180 + part : 360 - part;
+        double smaller = 360 - whole;
+        return new Computation(
+            whole,
+            [
+                new ArithmeticSlip(MistakeCatalogue.Find("smaller-for-reflex")!, [smaller]),
+                new ArithmeticSlip(
+                    MistakeCatalogue.Find("left-out-half-turn")!,
+                    [Math.Abs(whole - 180)]
+                ),
+                new ArithmeticSlip(
+                    MistakeCatalogue.Find("borrow-slip")!,
+                    [whole + 10, whole - 10, whole + 100, whole - 100]
+                ),
+            ]
+        );
+    }
+
+    /// <inheritdoc/>
+    protected override ReflexResponse Attempt(ReflexItem item, Attempt attempt)
+    {
+        (double part, Placement placement) = attempt.Measure(item.Part, item.Instrument);
+        Computation sum = Compute(part, item.Method);
+        ArithmeticSlip? slip = sum.Slips.FirstOrDefault(s => attempt.Shows(s.Mistake.Key));
+        double answer = slip is null ? sum.Result : slip.Answers[attempt.Which(slip.Answers.Count)];
+        return new ReflexResponse(part, Math.Clamp(answer, 0, 720), placement);
+    }
+}

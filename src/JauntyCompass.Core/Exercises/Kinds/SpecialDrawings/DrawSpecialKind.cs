@@ -1,0 +1,239 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Demonstrations;
+using JauntyCompass.Core.Exercises.Drawn;
+using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Exercises.Presentation;
+using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Simulation;
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Exercises.Kinds.SpecialDrawings;
+
+/// <summary>Draw a straight, a right or a reflex angle, or a supplement; the arc says which opening is meant.</summary>
+public sealed class DrawSpecialKind()
+    : ExerciseKind<DrawSpecialItem, DrawSpecialResponse>(
+        new KindFacts(
+            "draw-special",
+            "Draw a special angle",
+            "Draw a straight, right or reflex angle, or a supplement, with its arc.",
+            [
+                .. MistakeCatalogue.Drawing.Where(m =>
+                    m.Key is not ("arc-in-other-opening" or "arc-missing")
+                ),
+                .. MistakeCatalogue.Of("reflex-arc-inside", "complement-for-supplement"),
+            ]
+        )
+    )
+{
+    private const double ArcRadius = 14;
+    private static readonly IReadOnlyList<Mistake> OfTheRay =
+    [
+        .. MistakeCatalogue.Drawing.Where(m =>
+            m.Key is not ("arc-in-other-opening" or "arc-missing")
+        ),
+    ];
+
+    /// <inheritdoc/>
+    public override Item Make(ItemPlan plan)
+    {
+        SpecialDrawing wanted = (SpecialDrawing)plan.Random.Below(4);
+        double chosen = plan.Angle.Measure.Degrees;
+        AngleNames names = plan.Names;
+        (double measure, string task) = wanted switch
+        {
+            SpecialDrawing.Straight => (180, $"Draw a straight angle {names.Full}."),
+            SpecialDrawing.Right => (90, $"Draw a right angle {names.Full}."),
+            SpecialDrawing.Reflex => (
+                360 - chosen,
+                $"Draw the reflex angle {names.Full} = {Numbers.Degrees(360 - chosen)}, with its arc."
+            ),
+            _ => (
+                180 - chosen,
+                $"An angle has {Numbers.Degrees(chosen)}. Draw its supplement {names.Full}."
+            ),
+        };
+        return new DrawSpecialItem(
+            $"{task} Start from ray {names.StartRay}, opening the way the small arrow points.",
+            plan.Instrument,
+            wanted,
+            new Angles.Measure(measure),
+            new BaseRay(default, plan.Angle.Start, plan.Instrument.EdgeRadius + 8),
+            plan.Angle.Opening,
+            names
+        );
+    }
+
+    /// <inheritdoc/>
+    protected override ItemView Present(DrawSpecialItem item, HouseRules rules) =>
+        new(Key, item.Prompt, new SheetState(), ItemView.UsualWindow, [CommonAsks.Drawing])
+        {
+            InHand = item.Instrument,
+            Drawing = new DrawingTask(item.BaseRay, item.Opening, item.Names),
+        };
+
+    /// <inheritdoc/>
+    protected override WorkedExample Work(DrawSpecialItem item, HouseRules rules)
+    {
+        string key = item.Wanted switch
+        {
+            SpecialDrawing.Straight => "draw-straight",
+            SpecialDrawing.Right => "draw-right",
+            SpecialDrawing.Reflex => "draw-reflex-from-360",
+            _ => "draw",
+        };
+        return new WorkedExample(
+            key,
+            new DemonstrationTask(item.Asked, item.Instrument, item.Names, rules)
+        );
+    }
+
+    /// <inheritdoc/>
+    protected override IReadOnlyList<AnsweredStep> Steps(
+        DrawSpecialItem item,
+        DrawSpecialResponse? response
+    )
+    {
+        // What the instrument draws of a reflex angle is the smaller one between the same arms.
+        Angle ray =
+            item.Wanted == SpecialDrawing.Reflex
+                ? item.Asked with
+                {
+                    Measure = new Angles.Measure(360 - item.Measure.Degrees),
+                    Opening = item.Opening.Reversed(),
+                }
+                : item.Asked;
+        var situation = Situation.Drawing(ray, item.Instrument, response?.Placement);
+        DrawnFigure? figure = response is null
+            ? null
+            : DrawnFigure.Of(
+                situation,
+                [.. response.Strokes.Select(s => s.Points)],
+                response.Dots,
+                response.Arc
+            );
+        return
+        [
+            new ReadingStep("drawing", "Drawing", situation, figure?.Value, OfTheRay, figure)
+            {
+                Missing = NoRay,
+            },
+            .. item.Wanted == SpecialDrawing.Supplement
+                ? [Supplement(item, figure)]
+                : Array.Empty<AnsweredStep>(),
+            ArcStep(item, response),
+        ];
+    }
+
+    private static Judgement NoRay(MarkingRules rules) =>
+        Judge.Unfinished(
+            "There is no second ray on the sheet yet.",
+            $"Draw from the vertex with the {rules.Words.Straightedge}."
+        );
+
+    // Filled up to a right angle instead of a straight one.
+    private static NumberStep Supplement(DrawSpecialItem item, DrawnFigure? figure)
+    {
+        double complement = 90 - (180 - item.Measure.Degrees);
+        return new NumberStep(
+            "supplement",
+            "Supplement",
+            item.Measure.Degrees,
+            figure?.Value is double value ? Math.Round(value) : null,
+            complement > 0
+                ?
+                [
+                    new ArithmeticSlip(
+                        MistakeCatalogue.Find("complement-for-supplement")!,
+                        [complement]
+                    ),
+                ]
+                : [],
+            "",
+            "Together the two must make a straight line."
+        )
+        {
+            Decides = false,
+            Weight = 0,
+        };
+    }
+
+    private static ChoiceStep ArcStep(DrawSpecialItem item, DrawSpecialResponse? response)
+    {
+        string? where = response is null ? null : WhereIs(response.Arc, item);
+        bool reflex = item.Wanted == SpecialDrawing.Reflex;
+        return new ChoiceStep(
+            "arc",
+            "Arc",
+            [
+                new Option("meant", "in the opening that is meant", Right: true),
+                new Option("other", "in the other opening")
+                {
+                    Causes = reflex
+                        ? MistakeCatalogue.Of("reflex-arc-inside")
+                        : MistakeCatalogue.Of("other-opening"),
+                },
+                new Option("missing", "missing"),
+            ],
+            where,
+            "The arc marks the opening that is meant.",
+            "Mark the opening that is meant: tap inside it with the arc in hand."
+        )
+        {
+            // A straight angle has two alike openings; its arc is a matter of neatness.
+            Decides = item.Wanted is SpecialDrawing.Reflex,
+            Weight = 0.5,
+        };
+    }
+
+    private static string WhereIs(Point? arc, DrawSpecialItem item)
+    {
+        if (arc is not Point at)
+        {
+            return "missing";
+        }
+        double turn = Direction.Reduce(
+            item.Opening.Sign()
+                * (
+                    Direction.Between(item.BaseRay.Vertex, at).Degrees
+                    - item.BaseRay.Direction.Degrees
+                )
+        );
+        return turn <= item.Measure.Degrees ? "meant" : "other";
+    }
+
+    /// <inheritdoc/>
+    protected override DrawSpecialResponse Attempt(DrawSpecialItem item, Attempt attempt)
+    {
+        Angle asked = item.Asked;
+        double measure = item.Measure.Degrees;
+        double smaller = measure > 180 ? 360 - measure : measure;
+        if (
+            item.Wanted == SpecialDrawing.Supplement
+            && attempt.Shows("complement-for-supplement")
+            && measure > 90
+        )
+        {
+            smaller = measure - 90;
+        }
+        double drawn = attempt.Shows("other-scale") ? 180 - smaller : smaller;
+        double turn = measure > 180 ? -drawn : drawn;
+        Direction end = asked.Start.Turned(asked.Opening.Sign() * turn);
+        Direction inside =
+            attempt.Shows("reflex-arc-inside") && measure > 180
+                ? asked.Start.Turned(asked.Opening.Sign() * turn / 2)
+                : asked.Bisector;
+        double length = item.Instrument.EdgeRadius + 9;
+        return new DrawSpecialResponse(
+            [
+                new Stroke([
+                    .. Enumerable
+                        .Range(0, 12)
+                        .Select(i => attempt.Pencil(asked.Vertex.Towards(end, length * i / 11))),
+                ]),
+            ],
+            [asked.Vertex.Towards(end, item.Instrument.EdgeRadius + 1)],
+            asked.Vertex.Towards(inside, ArcRadius)
+        );
+    }
+}

@@ -1,0 +1,164 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Demonstrations;
+using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Exercises.Presentation;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Simulation;
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Exercises.Kinds.WhichKind;
+
+/// <summary>Say the kind of an angle by eye, before any instrument is touched.</summary>
+public sealed class WhichKindKind()
+    : ExerciseKind<WhichKindItem, WhichKindResponse>(
+        new KindFacts(
+            "which-kind",
+            "Which kind",
+            "Look at the opening and say its kind.",
+            MistakeCatalogue.Of(
+                "looks-right",
+                "tilted-right-angle",
+                "other-opening",
+                "mixed-up-kinds"
+            )
+        )
+        {
+            MostMeasure = 359,
+        }
+    )
+{
+    // Nearer to 90° than this, in degrees, the eye alone may take it for a right angle. Common practice, no source.
+    private const double LooksRight = 10;
+
+    private static readonly AngleKind[] Offered =
+    [
+        AngleKind.Acute,
+        AngleKind.Right,
+        AngleKind.Obtuse,
+        AngleKind.Straight,
+        AngleKind.Reflex,
+    ];
+
+    /// <inheritdoc/>
+    public override Item Make(ItemPlan plan) =>
+        new WhichKindItem("Which kind of angle is this?", Varied(plan), plan.Names);
+
+    // Among the chosen measures some right angles, on their tip, and some that only look right; now and then a straight one.
+    private static Angle Varied(ItemPlan plan)
+    {
+        SeededRandom random = plan.Random;
+        Angle angle = plan.Angle with { Vertex = default };
+        return random.Below(10) switch
+        {
+            0 or 1 => angle.TurnedBy(random.Between(15, 75)) with
+            {
+                Measure = new Angles.Measure(90),
+            },
+            2 or 3 => angle with
+            {
+                Measure = new Angles.Measure(
+                    90 + (random.Chance(0.5) ? 1 : -1) * random.Between(4, 9)
+                ),
+            },
+            4 => angle with { Measure = new Angles.Measure(180) },
+            _ => angle,
+        };
+    }
+
+    /// <inheritdoc/>
+    protected override ItemView Present(WhichKindItem item, HouseRules rules) =>
+        new(
+            Key,
+            item.Prompt,
+            Sheets.With(item.Angle, item.Names),
+            ItemView.UsualWindow,
+            [
+                CommonAsks.KindSaid("said", withReflex: true) with
+                {
+                    Label = "It is",
+                    Optional = false,
+                },
+            ]
+        );
+
+    /// <inheritdoc/>
+    protected override WorkedExample Work(WhichKindItem item, HouseRules rules) =>
+        new(
+            "kinds",
+            new DemonstrationTask(item.Angle, InstrumentCatalogue.DeskHalfCircle, item.Names, rules)
+        );
+
+    /// <inheritdoc/>
+    protected override IReadOnlyList<AnsweredStep> Steps(
+        WhichKindItem item,
+        WhichKindResponse? response
+    ) =>
+        [
+            new ChoiceStep(
+                "kind",
+                "Kind",
+                Options(item),
+                response?.Said.ToString(),
+                $"Yes: {Numbers.Compared(item.Angle.Measure.Kind)}.",
+                "Hold it against a right angle, and go along the arc with a finger."
+            ),
+        ];
+
+    /// <inheritdoc/>
+    protected override WhichKindResponse Attempt(WhichKindItem item, Attempt attempt) =>
+        new(Enum.Parse<AngleKind>(attempt.Choose(Options(item))));
+
+    private static IReadOnlyList<Option> Options(WhichKindItem item) =>
+        [
+            .. Offered.Select(kind => new Option(
+                kind.ToString(),
+                Numbers.Adjective(kind),
+                kind == item.Angle.Measure.Kind
+            )
+            {
+                Causes = MistakeCatalogue.Of(Causes(item.Angle, kind)),
+            }),
+        ];
+
+    private static IEnumerable<string> Causes(Angle angle, AngleKind said)
+    {
+        double measure = angle.Measure.Degrees;
+        AngleKind truth = angle.Measure.Kind;
+        if (said == truth)
+        {
+            yield break;
+        }
+        if (said == AngleKind.Right && Math.Abs(measure - 90) <= LooksRight)
+        {
+            yield return "looks-right";
+        }
+        if (
+            truth == AngleKind.Right
+            && said is AngleKind.Acute or AngleKind.Obtuse
+            && angle.Start.Degrees % 90 != 0
+        )
+        {
+            yield return "tilted-right-angle";
+        }
+        if (truth != AngleKind.Straight && new Angles.Measure(360 - measure).Kind == said)
+        {
+            yield return "other-opening";
+        }
+        if (
+            (truth, said)
+            is
+                (AngleKind.Acute, AngleKind.Obtuse)
+                or
+                (AngleKind.Obtuse, AngleKind.Acute)
+                or
+                (AngleKind.Straight, AngleKind.Right)
+                or
+                (AngleKind.Straight, AngleKind.Obtuse)
+        )
+        {
+            yield return "mixed-up-kinds";
+        }
+    }
+}

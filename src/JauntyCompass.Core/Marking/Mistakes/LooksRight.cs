@@ -1,0 +1,20 @@
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Marking.Mistakes;
+
+/// <summary>An angle that looks right was taken for a right one, without its box.</summary>
+public sealed class LooksRight()
+    : ChoiceMistake("looks-right", "took an angle for a right one that only looks right", 0.02)
+{
+    /// <inheritdoc/>
+    public override string Remedy =>
+        "Put up angles of 86° to 94° beside right ones with their box.";
+
+    /// <inheritdoc/>
+    public override Feedback Tell(Speech say) =>
+        new(
+            null,
+            "It looks like a right angle, but nothing says that it is one.",
+            "Trust the box, not the look: hold the corner of a sheet of paper to it."
+        );
+}

@@ -1,0 +1,19 @@
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Marking.Mistakes;
+
+/// <summary>The names of two kinds were mixed up.</summary>
+public sealed class MixedUpKinds()
+    : ChoiceMistake("mixed-up-kinds", "mixes up the names of the kinds", 0.02)
+{
+    /// <inheritdoc/>
+    public override string Remedy => "Open the arms on the Board and let the class call the kinds.";
+
+    /// <inheritdoc/>
+    public override Feedback Tell(Speech say) =>
+        new(
+            null,
+            "The opening is seen; its name belongs to another kind.",
+            "Acute is smaller than a right angle, obtuse is larger. Say it once with your hands."
+        );
+}

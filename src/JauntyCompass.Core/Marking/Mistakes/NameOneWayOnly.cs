@@ -1,0 +1,19 @@
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Marking.Mistakes;
+
+/// <summary>A name read the other way round was taken for another angle.</summary>
+public sealed class NameOneWayOnly()
+    : ChoiceMistake("name-one-way-only", "takes a name read backwards for another angle", 0.01)
+{
+    /// <inheritdoc/>
+    public override string Remedy => "Let two students name one angle from opposite ends.";
+
+    /// <inheritdoc/>
+    public override Feedback Tell(Speech say) =>
+        new(
+            null,
+            "Read backwards it is still the same angle: the vertex stays in the middle.",
+            $"Say the name from the other {say.Words.Arm}: both are allowed."
+        );
+}

@@ -1,0 +1,18 @@
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Marking.Mistakes;
+
+/// <summary>The neighbouring angle was named.</summary>
+public sealed class OtherArms() : ChoiceMistake("other-arms", "named the angle next to it", 0.015)
+{
+    /// <inheritdoc/>
+    public override string Remedy => "Colour the two arms of the angle that is meant.";
+
+    /// <inheritdoc/>
+    public override Feedback Tell(Speech say) =>
+        new(
+            null,
+            "This is the name of the angle next to it.",
+            $"Take the letters of the two {say.Words.Arm}s between which the arc runs."
+        );
+}

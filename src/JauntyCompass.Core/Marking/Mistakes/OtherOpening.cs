@@ -1,0 +1,20 @@
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Marking.Mistakes;
+
+/// <summary>The other of the two openings at the vertex was looked at.</summary>
+public sealed class OtherOpening()
+    : ChoiceMistake("other-opening", "looked at the other of the two openings", 0.02)
+{
+    /// <inheritdoc/>
+    public override string Remedy =>
+        "Show a reflex angle and the smaller one beside it, one arc each.";
+
+    /// <inheritdoc/>
+    public override Feedback Tell(Speech say) =>
+        new(
+            null,
+            "Two openings meet at this vertex, and you looked at the one without the arc.",
+            "Go with a finger along the arc: that opening is meant."
+        );
+}

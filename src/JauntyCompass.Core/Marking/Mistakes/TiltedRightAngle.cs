@@ -1,0 +1,20 @@
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Marking.Mistakes;
+
+/// <summary>A right angle was not seen because it is tilted.</summary>
+public sealed class TiltedRightAngle()
+    : ChoiceMistake("tilted-right-angle", "did not see a tilted right angle", 0.02)
+{
+    /// <inheritdoc/>
+    public override string Remedy =>
+        "Turn one right angle round and round on the Board: it stays one.";
+
+    /// <inheritdoc/>
+    public override Feedback Tell(Speech say) =>
+        new(
+            null,
+            "It stands on its tip, and so it does not look like a right angle.",
+            $"Turn the page until one {say.Words.Arm} lies level, and look at the box."
+        );
+}

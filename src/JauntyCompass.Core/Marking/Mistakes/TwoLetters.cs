@@ -1,0 +1,19 @@
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Marking.Mistakes;
+
+/// <summary>An angle was named with two letters.</summary>
+public sealed class TwoLetters()
+    : ChoiceMistake("two-letters", "named an angle with two letters", 0.01)
+{
+    /// <inheritdoc/>
+    public override string Remedy => "Set names of rays and names of angles side by side.";
+
+    /// <inheritdoc/>
+    public override Feedback Tell(Speech say) =>
+        new(
+            null,
+            "Two letters name a ray or a side, not an angle.",
+            $"Take one letter more: {say.Words.Arm}, vertex, {say.Words.Arm}."
+        );
+}

@@ -1,0 +1,40 @@
+using JauntyCompass.Core.Instruments;
+
+namespace JauntyCompass.Core.Marking.Mistakes;
+
+/// <summary>On a full circle with one scale the zero was laid on the arm where the turn ends: 360 − A comes out.</summary>
+public sealed class WrongStartingArm : Mistake
+{
+    /// <inheritdoc/>
+    public override string Key => "wrong-starting-arm";
+
+    /// <inheritdoc/>
+    public override string Name => "laid zero on the arm where the turn ends";
+
+    /// <inheritdoc/>
+    public override double Prior => 0.02;
+
+    /// <inheritdoc/>
+    public override string Remedy =>
+        "Follow the turn arrow with a finger before anything is laid on.";
+
+    /// <inheritdoc/>
+    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    {
+        if (
+            situation.Instrument.Shape == ProtractorShape.FullCircle
+            && situation.Instrument.Scales.Count == 1
+        )
+        {
+            outcomes.Add(360 - situation.Seen);
+        }
+    }
+
+    /// <inheritdoc/>
+    public override Feedback Tell(MistakeStory story) =>
+        new(
+            story.Praise,
+            $"Zero lies on the {story.Words.Arm} where the turn ends, so the rest of the circle was counted.",
+            "Follow the arrow with a finger: zero belongs where it begins."
+        );
+}

@@ -1,0 +1,157 @@
+using System.Text.Json;
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Demonstrations;
+using JauntyCompass.Core.Exercises;
+using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Exercises.Presentation;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Simulation;
+using Shouldly;
+using Xunit;
+
+namespace JauntyCompass.Core.Tests.Exercises;
+
+/// <summary>What holds for every kind of exercise, whatever it asks.</summary>
+public class EveryKindTests
+{
+    public static TheoryData<string> Kinds => [.. ExerciseKinds.All.Select(k => k.Key)];
+
+    private static readonly SimulatedStudent Perfect = new("Ada", [], Hand.Perfect);
+
+    private static IEnumerable<Item> Items(string kind, int seeds = 12)
+    {
+        for (int seed = 0; seed < seeds; seed++)
+        {
+            var spec = new SetSpecification(
+                [new KindCount(kind, 5)],
+                Tilt: Tilt.Mixed,
+                Arms: ArmLengths.Mixed,
+                Instrument: InstrumentCatalogue
+                    .ForExercises[seed % InstrumentCatalogue.ForExercises.Count]
+                    .Id
+            );
+            foreach (GeneratedItem made in SetGenerator.Generate(spec, seed))
+            {
+                yield return made.Item;
+            }
+        }
+    }
+
+    [Theory]
+    [MemberData(nameof(Kinds))]
+    public void Its_items_pass_their_own_check_and_survive_json(string key)
+    {
+        foreach (Item item in Items(key))
+        {
+            Faults.Of(item).Found.ShouldBeEmpty();
+            string json = JsonSerializer.Serialize(item, ExerciseJson.Options);
+            Item back = JsonSerializer.Deserialize<Item>(json, ExerciseJson.Options)!;
+            back.GetType().ShouldBe(item.GetType());
+            JsonSerializer.Serialize(back, ExerciseJson.Options).ShouldBe(json);
+        }
+    }
+
+    [Theory]
+    [MemberData(nameof(Kinds))]
+    public void A_perfect_student_is_accepted_with_full_credit(string key)
+    {
+        foreach (Item item in Items(key))
+        {
+            ExerciseKind kind = ExerciseKinds.Of(item);
+            Response response = kind.Attempt(item, Perfect, new SeededRandom(1));
+            Faults.Of(response).Found.ShouldBeEmpty();
+            Mark mark = kind.Mark(item, response, MarkingRules.Usual);
+            mark.Verdict.ShouldBe(Verdict.Accepted, Told(item, response, mark));
+            mark.Credit!.Value.ShouldBe(1, 1e-9, Told(item, response, mark));
+            mark.Steps!.Count.ShouldBe(kind.Steps(item, response).Count);
+        }
+    }
+
+    // The sheet and the asks are all that a page knows: every ask must name a property that the response reads.
+    [Theory]
+    [MemberData(nameof(Kinds))]
+    public void What_it_asks_is_what_its_response_carries(string key)
+    {
+        foreach (Item item in Items(key, 3))
+        {
+            ExerciseKind kind = ExerciseKinds.Of(item);
+            ItemView view = kind.Present(item, HouseRules.Usual);
+            view.Kind.ShouldBe(key);
+            view.Asks.ShouldNotBeEmpty();
+            string[] properties =
+            [
+                .. kind
+                    .ResponseType.GetProperties()
+                    .Select(p => JsonNamingPolicy.CamelCase.ConvertName(p.Name)),
+            ];
+            foreach (Ask ask in view.Asks)
+            {
+                properties.ShouldContain(ask.Field);
+                if (ask.PlacementField is string placement)
+                {
+                    properties.ShouldContain(placement);
+                }
+                if (ask.Type == AskType.Choice)
+                {
+                    ask.Options.Count.ShouldBeGreaterThan(1);
+                }
+            }
+        }
+    }
+
+    [Theory]
+    [MemberData(nameof(Kinds))]
+    public void It_claims_no_mistake_that_none_of_its_items_foretells_or_sees(string key)
+    {
+        var shown = new HashSet<string>();
+        foreach (Item item in Items(key, 30))
+        {
+            foreach (AnsweredStep step in ExerciseKinds.Of(item).Steps(item, null))
+            {
+                shown.UnionWith(step.Foretell(2).Select(f => f.Mistake.Key));
+            }
+        }
+        string[] seenOnTheSheet = [.. MistakeCatalogue.DrawingOnly.Select(m => m.Key), .. Unplaced];
+        ExerciseKinds
+            .Find(key)!
+            .Mistakes.Select(m => m.Key)
+            .Where(m => !shown.Contains(m) && !seenOnTheSheet.Contains(m))
+            // A benchmark drawn by eye seldom comes out as a five, and is read as it came out.
+            .Where(m => (key, m) != ("draw-by-eye", "ticks-backwards"))
+            .ShouldBeEmpty();
+    }
+
+    // They fix no answer of their own: how far off depends on the hand, or on how the instrument really lay.
+    private static readonly string[] Unplaced =
+    [
+        "centre-mark-off",
+        "zero-line-off",
+        "slip",
+        "start-not-subtracted",
+        "end-of-edge-at-vertex",
+    ];
+
+    [Theory]
+    [MemberData(nameof(Kinds))]
+    public void Its_worked_example_can_be_built_and_arrives_at_the_right_answer(string key)
+    {
+        foreach (Item item in Items(key))
+        {
+            WorkedExample? work = ExerciseKinds.Of(item).Work(item, HouseRules.Usual);
+            if (work is null)
+            {
+                continue;
+            }
+            Demonstration shown = DemonstrationCatalogue.Find(work.Key)!;
+            var faults = new Faults();
+            shown.Check(work.Task, faults);
+            faults.Found.ShouldBeEmpty($"{work.Key} on {item}");
+            work.Script.Steps.ShouldNotBeEmpty();
+        }
+    }
+
+    private static string Told(Item item, Response response, Mark mark) =>
+        $"{JsonSerializer.Serialize(item, ExerciseJson.Options)}\n{JsonSerializer.Serialize(response, ExerciseJson.Options)}\n{mark.Feedback} {mark.Value} {string.Join(", ", mark.Steps!)}";
+}

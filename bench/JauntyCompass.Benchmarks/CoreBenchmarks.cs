@@ -59,7 +59,7 @@ public class CoreBenchmarks
     public CoreBenchmarks()
     {
         _measure = new MeasureItem("Measure.", Desk, Angle, Names);
-        _draw = (DrawItem)SetGenerator.Generate(Twenty, 7)[^1].Item;
+        _draw = (DrawItem)SetGenerator.Generate(Twenty, 7).Items[^1].Item;
         _measureKind = ExerciseKinds.Of(_measure);
         _drawKind = ExerciseKinds.Of(_draw);
         var student = new SimulatedStudent("Bo", [new Habit("other-scale", 1)], Hand.Careful);
@@ -86,7 +86,7 @@ public class CoreBenchmarks
     public Mark MarkDrawing() => _drawKind.Mark(_draw, _drawing, MarkingRules.Usual);
 
     [Benchmark]
-    public IReadOnlyList<GeneratedItem> GenerateTwenty() => SetGenerator.Generate(Twenty, 7);
+    public GeneratedSet GenerateTwenty() => SetGenerator.Generate(Twenty, 7);
 
     /// <summary>Every demonstration of the list once, as it is usually opened: 1 ms each is wanted.</summary>
     [Benchmark]

@@ -3,6 +3,12 @@ using BenchmarkDotNet.Jobs;
 using BenchmarkDotNet.Running;
 using JauntyCompass.Benchmarks;
 
+if (args is ["habits"])
+{
+    HabitTrial.Run(Console.Out);
+    return;
+}
+
 // Short runs by default: figures for a look, not for the third decimal. --job default measures longer.
 IConfig config = args.Contains("--job")
     ? DefaultConfig.Instance

@@ -24,6 +24,12 @@ public sealed record KindFacts(
 
     /// <summary>The largest measure its items can have, in degrees.</summary>
     public int MostMeasure { get; init; } = 180;
+
+    /// <summary>Whether the chosen measure is what an item is about; else it only varies it.</summary>
+    public bool IsMeasured { get; init; } = true;
+
+    /// <summary>How hard its items are beside those of other kinds, 0 to 6. Common practice, no source.</summary>
+    public double Difficulty { get; init; } = 2;
 }
 
 /// <summary>A demonstration on an item's own angle.</summary>

@@ -32,26 +32,39 @@ public sealed class AnswerEvidence
     /// <param name="mistake">Place of the mistake in the catalogue.</param>
     public double Given(int mistake) => _given[mistake];
 
+    /// <summary>
+    /// Likelihood of the answer if both of two mistakes showed in it, one on top of the other; null where that is not told from either
+    /// alone.
+    /// </summary>
+    public Func<Mistake, Mistake, double>? Both { get; init; }
+
     /// <summary>States the likelihood of the answer if a mistake showed in it.</summary>
     public void Add(Mistake mistake, double likelihood) =>
         _given[MistakeCatalogue.IndexOf(mistake)] = likelihood;
 
-    /// <summary>Likelihood of the answer of work in which any mistake, known or not, has happened once.</summary>
+    /// <summary>
+    /// Likelihood of the answer of work in which some mistake, known or not, has happened once. Half follows the catalogue's shares,
+    /// half takes every mistake for equally likely.
+    /// </summary>
     public double AnyMistake
     {
         get
         {
-            double sum = PriorOfNotExplained * Unexplained;
-            double weight = PriorOfNotExplained;
+            double byShare = PriorOfNotExplained * Unexplained;
+            double share = PriorOfNotExplained;
+            double even = Unexplained;
+            int count = 1;
             for (int i = 0; i < _given.Length; i++)
             {
                 if (!double.IsNaN(_given[i]))
                 {
-                    sum += MistakeCatalogue.All[i].Prior * _given[i];
-                    weight += MistakeCatalogue.All[i].Prior;
+                    byShare += MistakeCatalogue.All[i].Prior * _given[i];
+                    share += MistakeCatalogue.All[i].Prior;
+                    even += _given[i];
+                    count++;
                 }
             }
-            return sum / weight;
+            return (byShare / share + even / count) / 2;
         }
     }
 }

@@ -39,7 +39,7 @@ public static class Diagnosis
         Span<Outcome> room = stackalloc Outcome[Outcomes.Most];
         Span<double> weights = stackalloc double[mistakes.Count];
         var outcomes = new Outcomes(room);
-        double notExplained = AnswerEvidence.PriorOfNotExplained / situation.FullScale;
+        double notExplained = AnswerEvidence.PriorOfNotExplained * Unexplained(situation, figure);
         double known = Math.Min(MostOfHistory, Known(history, mistakes));
         double sum = notExplained;
         for (int i = 0; i < mistakes.Count; i++)
@@ -49,7 +49,7 @@ public static class Diagnosis
             double prior =
                 (1 - known) * mistakes[i].Prior
                 + (known > 0 ? MostOfHistory * history.Of(mistakes[i]) : 0);
-            weights[i] = prior * Density(answer, outcomes);
+            weights[i] = prior * Density(situation, figure, answer, mistakes[i], outcomes);
             sum += weights[i];
         }
 
@@ -78,16 +78,22 @@ public static class Diagnosis
         Span<Outcome> room = stackalloc Outcome[Outcomes.Most];
         var outcomes = new Outcomes(room);
         var evidence = new AnswerEvidence(
-            Density(answer, new Outcome(situation.Measure, 0)),
-            1 / situation.FullScale
-        );
+            Careful(situation, figure, answer),
+            Unexplained(situation, figure)
+        )
+        {
+            Both = figure is null ? (one, other) => Both(situation, answer, one, other) : null,
+        };
         for (int i = 0; i < mistakes.Count; i++)
         {
             outcomes.Clear();
             mistakes[i].Predict(situation, figure, ref outcomes);
             if (outcomes.Count > 0)
             {
-                evidence.Add(mistakes[i], Density(answer, outcomes));
+                evidence.Add(
+                    mistakes[i],
+                    Density(situation, figure, answer, mistakes[i], outcomes)
+                );
             }
             else if (figure is not null && mistakes[i].Observe(figure) is Observation seen)
             {
@@ -122,20 +128,88 @@ public static class Diagnosis
         }
     }
 
+    // In a drawing with a dot two things are seen: where the dot stands, which is the number, and how the ray strays from it,
+    // which is the straightedge. A mistake with numbers moves the dot, one of ruling moves the ray.
+    private static double Density(
+        Situation situation,
+        DrawnFigure? figure,
+        double answer,
+        Mistake mistake,
+        in Outcomes outcomes
+    )
+    {
+        if (figure?.ValueAtDot is not double atDot)
+        {
+            return Density(answer, outcomes);
+        }
+        return mistake.IsOfRuling
+            ? Density(answer, outcomes) * Ruled(atDot - situation.Seen)
+            : Density(atDot, outcomes) * Ruled(answer - atDot);
+    }
+
+    private static double Careful(Situation situation, DrawnFigure? figure, double answer)
+    {
+        var right = new Outcome(situation.Measure, 0);
+        return figure?.ValueAtDot is double atDot
+            ? Density(atDot, right) * Ruled(answer - atDot)
+            : Density(answer, right);
+    }
+
+    // Whatever happened, the ray mostly runs by its dot.
+    private static double Unexplained(Situation situation, DrawnFigure? figure) =>
+        (figure?.ValueAtDot is null ? 1 : Ruled(2 * RulingNoise)) / situation.FullScale;
+
+    // How far a ray strays from its dot in a careful hand: standard deviation in degrees. Common practice, no source.
+    private const double RulingNoise = 1.2;
+
+    private static double Ruled(double strayed) => Density(strayed, 0, RulingNoise * RulingNoise);
+
     private static double Density(double answer, in Outcomes outcomes)
     {
         double sum = 0;
+        double weight = 0;
         for (int i = 0; i < outcomes.Count; i++)
         {
-            sum += Density(answer, outcomes[i]);
+            sum += outcomes[i].Weight * Density(answer, outcomes[i]);
+            weight += outcomes[i].Weight;
         }
-        return outcomes.Count == 0 ? 0 : sum / outcomes.Count;
+        return weight == 0 ? 0 : sum / weight;
+    }
+
+    /// <summary>Likelihood of a number of degrees when one mistake has been made on top of another, in either order.</summary>
+    private static double Both(Situation situation, double answer, Mistake one, Mistake other) =>
+        (OnTop(situation, answer, one, other) + OnTop(situation, answer, other, one)) / 2;
+
+    private static double OnTop(Situation situation, double answer, Mistake first, Mistake then)
+    {
+        Span<Outcome> room = stackalloc Outcome[Outcomes.Most];
+        Span<Outcome> more = stackalloc Outcome[Outcomes.Most];
+        var outcomes = new Outcomes(room);
+        first.Predict(situation, null, ref outcomes);
+        double sum = 0;
+        double weight = 0;
+        for (int i = 0; i < outcomes.Count; i++)
+        {
+            var final = new Outcomes(more);
+            then.Predict(situation.Having(outcomes[i].Degrees), null, ref final);
+            // Where the second cannot show any more, the first has the last word.
+            double density =
+                final.Count == 0 ? Density(answer, outcomes[i]) : Density(answer, final);
+            sum += outcomes[i].Weight * density;
+            weight += outcomes[i].Weight;
+        }
+        return weight == 0 ? 0 : sum / weight;
     }
 
     private static double Density(double answer, Outcome outcome)
     {
         double variance = HandNoise * HandNoise + outcome.Spread * outcome.Spread;
-        double off = answer - outcome.Degrees;
+        return Density(answer, outcome.Degrees, variance);
+    }
+
+    private static double Density(double value, double mean, double variance)
+    {
+        double off = value - mean;
         return Math.Exp(-off * off / (2 * variance)) / Math.Sqrt(2 * Math.PI * variance);
     }
 }

@@ -30,6 +30,9 @@ public abstract class Mistake
     /// <summary>Whether someone can be said to have it as a habit: what comes of the noise of a hand is none.</summary>
     public virtual bool CanBeHabit => true;
 
+    /// <summary>Whether it is made with the straightedge, after a dot at the right number.</summary>
+    public virtual bool IsOfRuling => false;
+
     /// <summary>What helps against it, in one sentence for the teacher.</summary>
     public virtual string Remedy =>
         "Show it on the Board, and set a few items at which it would show.";

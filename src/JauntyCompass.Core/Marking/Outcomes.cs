@@ -5,7 +5,8 @@ namespace JauntyCompass.Core.Marking;
 /// <param name="Spread">
 /// Standard deviation in degrees where the mistake does not fix the answer; 0 where it does (but for the hand's own noise).
 /// </param>
-public readonly record struct Outcome(double Degrees, double Spread);
+/// <param name="Weight">How often it comes to this answer beside the mistake's others.</param>
+public readonly record struct Outcome(double Degrees, double Spread, double Weight = 1);
 
 /// <summary>The few answers that one mistake would give in one situation. Lives on the stack.</summary>
 public ref struct Outcomes
@@ -32,11 +33,12 @@ public ref struct Outcomes
     /// <summary>Adds an answer.</summary>
     /// <param name="degrees">The answer, in degrees; what no instrument could show (below 0, above 360) is left out.</param>
     /// <param name="spread">How far the answer may stray, in degrees.</param>
-    public void Add(double degrees, double spread = 0)
+    /// <param name="weight">How often it comes to this answer beside the mistake's others.</param>
+    public void Add(double degrees, double spread = 0, double weight = 1)
     {
         if (degrees is >= 0 and <= 360 && Count < _room.Length)
         {
-            _room[Count++] = new Outcome(degrees, spread);
+            _room[Count++] = new Outcome(degrees, spread, weight);
         }
     }
 

@@ -76,7 +76,19 @@ public sealed class Situation
     public double? Careful { get; }
 
     /// <summary>The number a student sets out from: the careful reading when measuring, the asked measure when drawing.</summary>
-    public double Seen { get; }
+    public double Seen { get; private set; }
+
+    // Whether the number set out from is not what the instrument shows, but what an earlier mistake has made of it.
+    private bool _isSecondHand;
+
+    /// <summary>The same situation for someone who sets out from another number: a second mistake on top of a first.</summary>
+    internal Situation Having(double seen)
+    {
+        var same = (Situation)MemberwiseClone();
+        same.Seen = seen;
+        same._isSecondHand = true;
+        return same;
+    }
 
     /// <summary>The part of the placing error that comes of the zero line being turned off its arm, in degrees.</summary>
     public double PlacingByZeroLine { get; }
@@ -110,7 +122,7 @@ public sealed class Situation
     /// <param name="scaleIndex">Index of the scale.</param>
     public double? ResultOnScale(int scaleIndex)
     {
-        if (_laid is not LaidAngle laid)
+        if (_laid is not LaidAngle laid || _isSecondHand)
         {
             return FullScale - Seen;
         }

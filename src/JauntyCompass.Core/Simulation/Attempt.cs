@@ -148,6 +148,11 @@ public sealed class Attempt
             tens += tens == 0 || (tens < 17 && _random.Chance(0.5)) ? 1 : -1;
         }
         int garbled = tens * 10 + ones;
-        return Shows("swapped-digits") && garbled is >= 10 and < 100 ? ones * 10 + tens : garbled;
+        if (Shows("swapped-digits") && garbled >= 10)
+        {
+            int hundreds = garbled / 100;
+            garbled = 100 * hundreds + 10 * ones + (tens - 10 * hundreds);
+        }
+        return garbled;
     }
 }

@@ -32,7 +32,7 @@ public class EveryKindTests
                     .ForExercises[seed % InstrumentCatalogue.ForExercises.Count]
                     .Id
             );
-            foreach (GeneratedItem made in SetGenerator.Generate(spec, seed))
+            foreach (GeneratedItem made in SetGenerator.Generate(spec, seed).Items)
             {
                 yield return made.Item;
             }

@@ -16,7 +16,11 @@ public class GeneratorTests
 {
     private static SetSpecification Spec(int measure = 6, int draw = 4) =>
         new(
-            [new KindCount("measure", measure), new KindCount("draw", draw)],
+            [
+                .. new[] { new KindCount("measure", measure), new KindCount("draw", draw) }.Where(
+                    k => k.Count > 0
+                ),
+            ],
             Tilt: Tilt.Mixed,
             Arms: ArmLengths.Mixed
         );
@@ -27,18 +31,18 @@ public class GeneratorTests
     [Property(MaxTest = 30)]
     public void The_same_seed_gives_the_same_set_and_another_seed_another(int seed)
     {
-        Json(SetGenerator.Generate(Spec(), seed))
-            .ShouldBe(Json(SetGenerator.Generate(Spec(), seed)));
-        Json(SetGenerator.Generate(Spec(), seed))
-            .ShouldNotBe(Json(SetGenerator.Generate(Spec(), seed ^ 1)));
+        Json(SetGenerator.Generate(Spec(), seed).Items)
+            .ShouldBe(Json(SetGenerator.Generate(Spec(), seed).Items));
+        Json(SetGenerator.Generate(Spec(), seed).Items)
+            .ShouldNotBe(Json(SetGenerator.Generate(Spec(), seed ^ 1).Items));
     }
 
     // Holds the generator to its promise for later versions: the measures of seed 2026 as this version made them first.
     [Fact]
-    public void Generator_1_makes_of_a_seed_what_it_always_made()
+    public void Generator_2_makes_of_a_seed_what_it_always_made()
     {
-        SetGenerator.Version.ShouldBe(1);
-        SetGenerator.Generate(Spec(), 2026).Select(i => i.Degrees!.Value).ShouldBe(Pinned);
+        SetGenerator.Version.ShouldBe(2);
+        SetGenerator.Generate(Spec(), 2026).Items.Select(i => i.Degrees!.Value).ShouldBe(Pinned);
     }
 
     private static readonly double[] Pinned = [53, 158, 42, 167, 48, 157, 52, 148, 19, 168];
@@ -72,7 +76,7 @@ public class GeneratorTests
     {
         double[] answers =
         [
-            .. SetGenerator.Generate(Spec(12, 8), seed).Select(i => i.Degrees!.Value),
+            .. SetGenerator.Generate(Spec(12, 8), seed).Items.Select(i => i.Degrees!.Value),
         ];
         answers.Distinct().Count().ShouldBe(20);
         answers.ShouldAllBe(a => answers.All(b => a + b != 180));
@@ -83,7 +87,7 @@ public class GeneratorTests
     [Property(MaxTest = 30)]
     public void Its_own_key_is_accepted_and_each_mistake_in_the_strip_is_not(int seed)
     {
-        foreach (GeneratedItem generated in SetGenerator.Generate(Spec(8, 0), seed))
+        foreach (GeneratedItem generated in SetGenerator.Generate(Spec(8, 0), seed).Items)
         {
             ExerciseKind kind = ExerciseKinds.Of(generated.Item);
             kind.Mark(
@@ -110,7 +114,7 @@ public class GeneratorTests
         {
             Mistakes = ["other-scale", "wrong-ten", "ticks-backwards"],
         };
-        foreach (GeneratedItem item in SetGenerator.Generate(spec, seed))
+        foreach (GeneratedItem item in SetGenerator.Generate(spec, seed).Items)
         {
             item.Strip.Where(e => spec.Mistakes!.Contains(e.Mistake))
                 .Count(e => e.Shows)
@@ -122,7 +126,7 @@ public class GeneratorTests
     public void A_perfect_student_is_accepted_at_every_item_of_every_kind(int seed)
     {
         var student = new SimulatedStudent("Ada", [], Hand.Perfect);
-        foreach (GeneratedItem item in SetGenerator.Generate(Spec(), seed))
+        foreach (GeneratedItem item in SetGenerator.Generate(Spec(), seed).Items)
         {
             ExerciseKind kind = ExerciseKinds.Of(item.Item);
             Response response = kind.Attempt(item.Item, student, new SeededRandom(seed));
@@ -142,7 +146,7 @@ public class GeneratorTests
         var named = new Dictionary<string, int>();
         for (int seed = 0; seed < 10; seed++)
         {
-            foreach (GeneratedItem item in SetGenerator.Generate(Spec(6, 0), seed))
+            foreach (GeneratedItem item in SetGenerator.Generate(Spec(6, 0), seed).Items)
             {
                 ExerciseKind kind = ExerciseKinds.Of(item.Item);
                 Response response = kind.Attempt(
@@ -174,13 +178,9 @@ public class GeneratorTests
         for (int seed = 0; seed < 10; seed++)
         {
             foreach (
-                GeneratedItem item in SetGenerator.Generate(
-                    Spec(0, 6) with
-                    {
-                        Kinds = [new KindCount("draw", 6)],
-                    },
-                    seed
-                )
+                GeneratedItem item in SetGenerator
+                    .Generate(Spec(0, 6) with { Kinds = [new KindCount("draw", 6)] }, seed)
+                    .Items
             )
             {
                 ExerciseKind kind = ExerciseKinds.Of(item.Item);
@@ -200,7 +200,7 @@ public class GeneratorTests
     [Fact]
     public void Items_and_responses_survive_a_round_trip_through_json()
     {
-        foreach (GeneratedItem generated in SetGenerator.Generate(Spec(), 5))
+        foreach (GeneratedItem generated in SetGenerator.Generate(Spec(), 5).Items)
         {
             string once = JsonSerializer.Serialize(generated.Item, ExerciseJson.Options);
             Item back = JsonSerializer.Deserialize<Item>(once, ExerciseJson.Options)!;

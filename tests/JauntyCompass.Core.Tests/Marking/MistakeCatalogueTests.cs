@@ -43,7 +43,7 @@ public partial class MistakeCatalogueTests
             Tilt: Tilt.Mixed,
             Arms: ArmLengths.Mixed
         );
-        foreach (GeneratedItem generated in SetGenerator.Generate(spec, seed))
+        foreach (GeneratedItem generated in SetGenerator.Generate(spec, seed).Items)
         {
             var item = (MeasureItem)generated.Item;
             string habit = MistakeCatalogue

@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Exercises.Generation;
@@ -7,13 +8,14 @@ namespace JauntyCompass.Core.Exercises.Generation;
 /// <summary>Thrown when the wishes of a specification cannot all be met; the message says which collide and what can be had.</summary>
 public sealed class SpecificationCollisionException(string message) : Exception(message);
 
-/// <summary>Makes a set of items from a specification and a seed.</summary>
+/// <summary>
+/// Makes a set of items from a specification and a seed. Items are chosen, not drawn: so that the targeted mistakes show.
+/// </summary>
 public static class SetGenerator
 {
     /// <summary>Number of this generator: the same number makes the same set of the same specification and seed for ever.</summary>
-    public const int Version = 1;
+    public const int Version = 2;
 
-    // The sheet of an item, in mm either way from its middle.
     private const int LevelVertexBelowMiddle = 32;
 
     private static readonly AngleNames[] Letters =
@@ -32,100 +34,207 @@ public static class SetGenerator
     /// <param name="specification">What is wanted; taken as checked.</param>
     /// <param name="seed">Any number; another seed gives another set of the same sort.</param>
     /// <exception cref="SpecificationCollisionException">The wishes collide.</exception>
-    public static IReadOnlyList<GeneratedItem> Generate(SetSpecification specification, int seed)
+    public static GeneratedSet Generate(SetSpecification specification, int seed)
     {
-        RequireRoom(specification);
         Protractor instrument = InstrumentCatalogue.Find(specification.Instrument)!;
+        IReadOnlyList<Mistake> targets = Targets(specification);
+        Collisions.Require(specification, instrument, targets);
+        Dictionary<string, Candidates> candidates = specification
+            .Kinds.Select(k => k.Kind)
+            .Distinct()
+            .ToDictionary(
+                k => k,
+                k => Candidates.Of(ExerciseKinds.Find(k)!, specification, instrument, targets)
+            );
+        Collisions.RequireRoom(specification, candidates);
+
         var random = new SeededRandom(seed);
-        var chooser = new MeasureChooser(specification, instrument, random);
-        var items = new List<GeneratedItem>(specification.Count);
-        int scene = random.Below(1000);
-        int lettersFrom = random.Below(Letters.Length);
+        List<Slot> slots = Slots(specification, random);
+        Fill(slots, candidates, targets.Count, random);
+        if (specification.Order == ItemOrder.Rising)
+        {
+            // Sorted once: the same place is equally hard in every form.
+            slots = [.. slots.OrderBy(s => s.Difficulty)];
+        }
+        List<Item> first = Make(slots, specification, instrument, seed, form: 0);
+        var used = slots.ConvertAll(s => new HashSet<int> { s.Chosen.Measure });
+        var forms = new List<IReadOnlyList<Item>>();
+        for (int form = 1; form < specification.Forms; form++)
+        {
+            var again = new SeededRandom(seed, stream: 20_000 + form);
+            var design = new SetDesign(targets.Count, again);
+            var own = new List<Slot>(slots.Count);
+            for (int i = 0; i < slots.Count; i++)
+            {
+                Slot slot = slots[i];
+                Candidate like =
+                    design.Like(slot.Chosen, candidates[slot.Kind.Key], used[i]) ?? slot.Chosen;
+                used[i].Add(like.Measure);
+                own.Add(slot with { Chosen = like });
+            }
+            forms.Add(Make(own, specification, instrument, seed, form));
+        }
+        List<GeneratedItem> items =
+        [
+            .. first.Select(i => GeneratedItem.Of(i, specification.Tolerance)),
+        ];
+        return new GeneratedSet(
+            Version,
+            seed,
+            items,
+            forms,
+            SetReport.Of(items, targets, specification.Tolerance)
+        );
+    }
+
+    /// <summary>The mistakes that a set is aimed at: those asked for, or all that its kinds can show.</summary>
+    internal static IReadOnlyList<Mistake> Targets(SetSpecification specification)
+    {
+        const int Most = 64;
+        IEnumerable<Mistake> can = specification
+            .Kinds.SelectMany(k => ExerciseKinds.Find(k.Kind)!.Mistakes)
+            .Distinct()
+            .Where(m => m.CanBeHabit);
+        return specification.Mistakes is { Count: > 0 } keys
+            ? [.. keys.Distinct().Select(k => MistakeCatalogue.Find(k)!)]
+            : [.. can.Take(Most)];
+    }
+
+    /// <summary>A place in the set: what does not change from form to form.</summary>
+    private sealed record Slot(
+        ExerciseKind Kind,
+        bool OpensRight,
+        bool IsTilted,
+        bool StartIsShort,
+        bool EndIsShort,
+        Candidate Chosen
+    )
+    {
+        /// <summary>How hard it is, from easy to hard. Common practice, no source.</summary>
+        internal double Difficulty =>
+            Kind.Facts.Difficulty
+            + (IsTilted ? 1 : 0)
+            + (StartIsShort || EndIsShort ? 1 : 0)
+            + (OpensRight ? 0 : 0.5)
+            + Chosen.Fineness * 0.5
+            + (
+                Chosen.Kind == AngleKind.Obtuse ? 0.5
+                : Chosen.Kind == AngleKind.Reflex ? 1
+                : 0
+            );
+    }
+
+    private static List<Slot> Slots(SetSpecification specification, SeededRandom random)
+    {
+        var slots = new List<Slot>();
         bool rightFirst = random.Chance(0.5);
         foreach (KindCount wanted in specification.Kinds)
         {
-            ExerciseKind kind = ExerciseKinds.Find(wanted.Kind)!;
             for (int i = 0; i < wanted.Count; i++)
             {
                 bool right = specification.Opening switch
                 {
                     OpeningSide.Right => true,
                     OpeningSide.Left => false,
-                    _ => items.Count % 2 == 0 == rightFirst,
+                    _ => slots.Count % 2 == 0 == rightFirst,
                 };
-                var own = new SeededRandom(seed, stream: 1000 + items.Count);
-                int measure = MeasureFor(kind.Facts, chooser, own);
-                Angle angle = Lay(measure, right, specification, instrument, random);
-                AngleNames names = Letters[(lettersFrom + items.Count) % Letters.Length];
-                var plan = new ItemPlan(
-                    angle,
-                    instrument,
-                    names,
-                    specification.Theme,
-                    scene + items.Count,
-                    own
+                bool tilted =
+                    specification.Tilt == Tilt.Tilted
+                    || (specification.Tilt == Tilt.Mixed && random.Chance(0.5));
+                slots.Add(
+                    new Slot(
+                        ExerciseKinds.Find(wanted.Kind)!,
+                        right,
+                        tilted,
+                        IsShort(specification, random),
+                        IsShort(specification, random),
+                        default
+                    )
                 );
-                items.Add(GeneratedItem.Of(kind.Make(plan), specification.Tolerance));
             }
+        }
+        if (specification.Order == ItemOrder.Mixed)
+        {
+            random.Shuffle(slots);
+        }
+        return slots;
+    }
+
+    private static bool IsShort(SetSpecification specification, SeededRandom random) =>
+        specification.Arms == ArmLengths.Short
+        || (specification.Arms == ArmLengths.Mixed && random.Chance(0.5));
+
+    private static void Fill(
+        List<Slot> slots,
+        Dictionary<string, Candidates> candidates,
+        int targets,
+        SeededRandom random
+    )
+    {
+        // Kinds with little room choose first, so that others do not take from it.
+        var design = new SetDesign(targets, random);
+        int[] order =
+        [
+            .. Enumerable
+                .Range(0, slots.Count)
+                .OrderBy(i => candidates[slots[i].Kind.Key].All.Count),
+        ];
+        foreach (int i in order)
+        {
+            Candidates own = candidates[slots[i].Kind.Key];
+            slots[i] = slots[i] with
+            {
+                // Where every number is taken, another kind of exercise may well ask for one of them again.
+                Chosen = design.Next(own) ?? own.All[random.Below(own.All.Count)],
+            };
+        }
+    }
+
+    private static List<Item> Make(
+        List<Slot> slots,
+        SetSpecification specification,
+        Protractor instrument,
+        int seed,
+        int form
+    )
+    {
+        var scenes = new SeededRandom(seed, stream: 3);
+        int scene = scenes.Below(1000);
+        int lettersFrom = scenes.Below(Letters.Length);
+        var items = new List<Item>(slots.Count);
+        foreach (Slot slot in slots)
+        {
+            int place = items.Count;
+            var random = new SeededRandom(seed, stream: 1000 * (form + 1) + place);
+            var plan = new ItemPlan(
+                Lay(slot, instrument, random),
+                instrument,
+                Letters[(lettersFrom + place) % Letters.Length],
+                specification.Theme,
+                scene + place,
+                // What a kind decides by itself is the same in every form, so that the forms stay parallel.
+                new SeededRandom(seed, stream: 500_000 + place)
+            );
+            items.Add(slot.Kind.Make(plan));
         }
         return items;
     }
 
-    // Measures are chosen up to 180°; a reflex one is what is left of the full turn.
-    private static int MeasureFor(KindFacts kind, MeasureChooser chooser, SeededRandom random)
+    private static Angle Lay(Slot slot, Protractor instrument, SeededRandom random)
     {
-        bool reflex = kind.LeastMeasure > 180 || (kind.MostMeasure > 180 && random.Chance(0.4));
-        return reflex
-            ? 360 - chooser.Next(360 - kind.MostMeasure, 360 - kind.LeastMeasure)
-            : chooser.Next(kind.LeastMeasure, Math.Min(180, kind.MostMeasure));
-    }
-
-    private static void RequireRoom(SetSpecification specification)
-    {
-        int room = MeasureChooser.Room(specification);
-        if (room < specification.Count)
-        {
-            throw new SpecificationCollisionException(
-                $"You ask for {specification.Count} different items, but from {specification.From}° to {specification.To}° with these "
-                    + $"steps and kinds of angle there {(room == 1 ? "is" : "are")} only {room} that are neither alike nor supplementary. "
-                    + $"Ask for {room}, or widen the range, the steps or the kinds."
-            );
-        }
-    }
-
-    private static Angle Lay(
-        int measure,
-        bool right,
-        SetSpecification specification,
-        Protractor instrument,
-        SeededRandom random
-    )
-    {
-        bool tilted =
-            specification.Tilt == Tilt.Tilted
-            || (specification.Tilt == Tilt.Mixed && random.Chance(0.5));
-        int turn = tilted ? random.Between(20, 340) : 0;
-        Direction start = new Direction(right ? 0 : 180).Turned(turn);
-        var vertex = new Point(0, tilted ? 0 : -LevelVertexBelowMiddle);
+        int turn = slot.IsTilted ? random.Between(20, 340) : 0;
         return new Angle(
-            vertex,
-            start,
-            new Measure(measure),
-            right ? Opening.Anticlockwise : Opening.Clockwise,
-            ArmLength(specification, instrument, random),
-            ArmLength(specification, instrument, random)
+            new Point(0, slot.IsTilted ? 0 : -LevelVertexBelowMiddle),
+            new Direction(slot.OpensRight ? 0 : 180).Turned(turn),
+            new Measure(slot.Chosen.Measure),
+            slot.OpensRight ? Opening.Anticlockwise : Opening.Clockwise,
+            ArmLength(slot.StartIsShort, instrument, random),
+            ArmLength(slot.EndIsShort, instrument, random)
         );
     }
 
-    private static int ArmLength(
-        SetSpecification specification,
-        Protractor instrument,
-        SeededRandom random
-    )
+    private static int ArmLength(bool isShort, Protractor instrument, SeededRandom random)
     {
-        bool isShort =
-            specification.Arms == ArmLengths.Short
-            || (specification.Arms == ArmLengths.Mixed && random.Chance(0.5));
         int radius = (int)instrument.EdgeRadius;
         return isShort
             ? random.Between(radius * 45 / 100, radius * 80 / 100)

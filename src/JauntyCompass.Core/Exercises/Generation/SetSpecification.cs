@@ -76,6 +76,19 @@ public enum ArmLengths
     Mixed,
 }
 
+/// <summary>In which order the items come.</summary>
+public enum ItemOrder
+{
+    /// <summary>Kind by kind, as they are listed.</summary>
+    Blocks,
+
+    /// <summary>All kinds mixed.</summary>
+    Mixed,
+
+    /// <summary>From easy to hard.</summary>
+    Rising,
+}
+
 /// <summary>What the items talk about.</summary>
 public enum Theme
 {
@@ -88,10 +101,10 @@ public enum Theme
 
 /// <summary>What a teacher wants of a set. The same specification, seed and generator number give the same set.</summary>
 /// <param name="Kinds">Kinds of exercise and how many of each, in this order; 60 items at most.</param>
-/// <param name="From">Smallest measure, in degrees, 1 to 180.</param>
-/// <param name="To">Largest measure, in degrees, 1 to 180.</param>
+/// <param name="From">Smallest measure, in degrees, 1 to 359.</param>
+/// <param name="To">Largest measure, in degrees, 1 to 359; kinds of exercise on reflex angles take what is left of a full turn where it ends at 180 or before.</param>
 /// <param name="Step">Which whole degrees.</param>
-/// <param name="AngleKinds">Kinds of angle; empty: acute and obtuse.</param>
+/// <param name="AngleKinds">Kinds of angle; empty: acute, obtuse and, where a kind of exercise has them, reflex.</param>
 /// <param name="Opening">To which side they open.</param>
 /// <param name="Tilt">How they lie.</param>
 /// <param name="Arms">How long the arms are.</param>
@@ -99,6 +112,8 @@ public enum Theme
 /// <param name="Mistakes">Keys of mistakes at which the items shall show them; empty: all that can be foretold.</param>
 /// <param name="Tolerance">Tolerance in degrees, 0 to 10, by which answers must differ to be told apart.</param>
 /// <param name="Theme">What the items talk about.</param>
+/// <param name="Order">In which order they come.</param>
+/// <param name="Forms">How many parallel forms are made, 1 to 40: each student can get numbers of their own.</param>
 public sealed record SetSpecification(
     IReadOnlyList<KindCount> Kinds,
     int From = 5,
@@ -111,11 +126,16 @@ public sealed record SetSpecification(
     string Instrument = "desk-half-circle",
     IReadOnlyList<string>? Mistakes = null,
     double Tolerance = 2,
-    Theme Theme = Theme.Plain
+    Theme Theme = Theme.Plain,
+    ItemOrder Order = ItemOrder.Blocks,
+    int Forms = 1
 ) : IChecked
 {
     /// <summary>The most items one set can have.</summary>
     public const int MostItems = 60;
+
+    /// <summary>The most parallel forms one set can have.</summary>
+    public const int MostForms = 40;
 
     /// <summary>How many items are asked for.</summary>
     public int Count => Kinds.Sum(k => k.Count);
@@ -124,8 +144,8 @@ public sealed record SetSpecification(
     public void Check(Faults faults)
     {
         faults.Each("kinds", Kinds, 1, 30);
-        faults.Range("from", From, 1, 180, "degrees");
-        faults.Range("to", To, 1, 180, "degrees");
+        faults.Range("from", From, 1, 359, "degrees");
+        faults.Range("to", To, 1, 359, "degrees");
         if (From > To)
         {
             faults.Add("from", "must not exceed to.");
@@ -135,6 +155,8 @@ public sealed record SetSpecification(
         faults.Known("tilt", Tilt);
         faults.Known("arms", Arms);
         faults.Known("theme", Theme);
+        faults.Known("order", Order);
+        faults.Range("forms", Forms, 1, MostForms);
         faults.Range("tolerance", Tolerance, 0, 10, "degrees");
         if (InstrumentCatalogue.ForExercises.All(p => p.Id != Instrument))
         {
@@ -159,11 +181,11 @@ public sealed record SetSpecification(
         {
             foreach (AngleKind kind in AngleKinds)
             {
-                if (kind is AngleKind.Zero or AngleKind.Reflex or AngleKind.FullTurn)
+                if (kind is AngleKind.Zero or AngleKind.FullTurn)
                 {
                     faults.Add(
                         "angleKinds",
-                        "must be among acute, right, obtuse, straight: these kinds of exercise ask for no others."
+                        "must be among acute, right, obtuse, straight, reflex: there is nothing to lay on at others."
                     );
                 }
             }

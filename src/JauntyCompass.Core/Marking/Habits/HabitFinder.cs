@@ -7,17 +7,20 @@ namespace JauntyCompass.Core.Marking.Habits;
 /// </summary>
 public static class HabitFinder
 {
-    /// <summary>A habit is named only from this likelihood upwards.</summary>
-    public const double NamedFrom = 0.6;
+    /// <summary>The likeliest habit is named only from this likelihood upwards.</summary>
+    public const double NamedFrom = 0.5;
+
+    /// <summary>A second habit beside it needs more.</summary>
+    public const double SecondNamedFrom = 0.65;
 
     // Before anything is known. Common practice, no source.
-    private const double PriorOfNone = 0.55;
-    private const double PriorOfOne = 0.3;
-    private const double PriorOfTwo = 0.1;
-    private const double PriorOfUnknown = 0.05;
+    private const double PriorOfNone = 0.15;
+    private const double PriorOfOne = 0.47;
+    private const double PriorOfTwo = 0.35;
+    private const double PriorOfUnknown = 0.03;
 
     // In any answer something may happen once that is no habit. Common practice, no source.
-    private const double Accident = 0.06;
+    private const double Accident = 0.01;
 
     // A pair is weighed only when each of its habits alone is among the likeliest so many.
     private const int PairedAtMost = 7;
@@ -75,32 +78,24 @@ public static class HabitFinder
         var told = new List<HabitBelief>(4);
         for (int h = 0; h < habits.Length; h++)
         {
-            double likelihood = marginal[h] / sum;
-            if (likelihood >= LeastListed)
-            {
-                told.Add(
-                    new HabitBelief(
-                        habits[h].Key,
-                        habits[h].Name,
-                        likelihood,
-                        likelihood >= NamedFrom
-                    )
-                );
-            }
+            Add(told, habits[h].Key, habits[h].Name, marginal[h] / sum);
         }
-        if (unknown / sum >= LeastListed)
-        {
-            told.Add(
-                new HabitBelief(
-                    Diagnosis.NotExplained,
-                    Diagnosis.NotExplainedName,
-                    unknown / sum,
-                    unknown / sum >= NamedFrom
-                )
-            );
-        }
+        Add(told, Diagnosis.NotExplained, Diagnosis.NotExplainedName, unknown / sum);
         told.Sort(static (a, b) => b.Likelihood.CompareTo(a.Likelihood));
+        for (int i = 0; i < told.Count; i++)
+        {
+            bool named = told[i].Likelihood >= (i == 0 ? NamedFrom : SecondNamedFrom);
+            told[i] = told[i] with { Named = named };
+        }
         return new Beliefs(answers, none / sum, told);
+    }
+
+    private static void Add(List<HabitBelief> told, string key, string name, double likelihood)
+    {
+        if (likelihood >= LeastListed)
+        {
+            told.Add(new HabitBelief(key, name, likelihood, Named: false));
+        }
     }
 
     // Half of what is expected follows the catalogue's shares, half takes every habit for equally likely: a rare one must be
@@ -122,6 +117,9 @@ public static class HabitFinder
     private sealed class Table
     {
         private readonly int _answers;
+        private readonly IReadOnlyList<AnswerEvidence> _evidence;
+        private readonly Mistake[] _habits;
+        private readonly double[] _without;
 
         // By habit and answer: how much likelier the answer is when the habit shows in it than without a habit; 1 in all where it cannot.
         private readonly double[,] _shown;
@@ -133,6 +131,9 @@ public static class HabitFinder
         internal Table(IReadOnlyList<AnswerEvidence> answers, Mistake[] habits)
         {
             _answers = answers.Count;
+            _evidence = answers;
+            _habits = habits;
+            _without = new double[_answers];
             _shown = new double[habits.Length, _answers];
             _can = new bool[habits.Length, _answers];
             _plain = new double[_answers];
@@ -143,6 +144,7 @@ public static class HabitFinder
                 AnswerEvidence answer = answers[i];
                 double accident = Accident * answer.AnyMistake;
                 double without = (1 - Accident) * answer.Careful + accident;
+                _without[i] = without;
                 _plain[i] = (1 - Accident) * answer.Careful / without;
                 _unknown[i] = (1 - Accident) * answer.Unexplained / without;
                 _accidents[i] = accident / without;
@@ -176,32 +178,44 @@ public static class HabitFinder
 
         internal double Two(int one, int other)
         {
+            double[] both = Both(one, other);
             double sum = 0;
-            int counted = 0;
             foreach (double first in Shares)
             {
                 foreach (double second in Shares)
                 {
-                    if (first + second > 1)
-                    {
-                        continue;
-                    }
                     double product = 1;
                     for (int i = 0; i < _answers; i++)
                     {
                         double a = _can[one, i] ? first : 0;
                         double b = _can[other, i] ? second : 0;
                         product *=
-                            a * _shown[one, i]
-                            + b * _shown[other, i]
-                            + (1 - a - b) * _plain[i]
+                            a * (1 - b) * _shown[one, i]
+                            + b * (1 - a) * _shown[other, i]
+                            + a * b * both[i]
+                            + (1 - a) * (1 - b) * _plain[i]
                             + _accidents[i];
                     }
                     sum += product;
-                    counted++;
                 }
             }
-            return sum / counted;
+            return sum / (Shares.Length * Shares.Length);
+        }
+
+        // Where it is not known what both come to together, it is what one of them comes to.
+        private double[] Both(int one, int other)
+        {
+            double[] both = new double[_answers];
+            for (int i = 0; i < _answers; i++)
+            {
+                if (_can[one, i] && _can[other, i])
+                {
+                    both[i] = _evidence[i].Both is { } on
+                        ? (1 - Accident) * on(_habits[one], _habits[other]) / _without[i]
+                        : (_shown[one, i] + _shown[other, i]) / 2;
+                }
+            }
+            return both;
         }
 
         internal double Unknown()

@@ -22,6 +22,9 @@ public sealed class GapAtVertex : Mistake
     public override double Prior => 0.06;
 
     /// <inheritdoc/>
+    public override bool IsOfRuling => true;
+
+    /// <inheritdoc/>
     public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
     {
         // A ray that goes through its dot but not through the vertex is turned by just that.

@@ -23,6 +23,9 @@ public sealed class MissedOwnDot : Mistake
     public override double Prior => 0.08;
 
     /// <inheritdoc/>
+    public override bool IsOfRuling => true;
+
+    /// <inheritdoc/>
     public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
     {
         if (figure?.DotMiss > Limit && GapAtVertex.Strayed(figure) is double strayed)

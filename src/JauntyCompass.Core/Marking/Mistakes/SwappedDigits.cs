@@ -2,7 +2,9 @@ using JauntyCompass.Core.Instruments;
 
 namespace JauntyCompass.Core.Marking.Mistakes;
 
-/// <summary>The two digits written down the wrong way round: 47 becomes 74. Shows between 10 and 99 only.</summary>
+/// <summary>
+/// The last two digits written down the wrong way round: 47 becomes 74, 127 becomes 172. Cannot show where they are alike.
+/// </summary>
 public sealed class SwappedDigits : Mistake
 {
     /// <inheritdoc/>
@@ -18,16 +20,47 @@ public sealed class SwappedDigits : Mistake
     public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
     {
         int whole = (int)Math.Round(situation.Seen);
-        if (whole is < 10 or > 99 || whole % 11 == 0)
+        Add(situation, whole, 0, 1, ref outcomes);
+        if (outcomes.Count > 0)
         {
-            return;
-        }
-        int swapped = whole % 10 * 10 + whole / 10;
-        if (situation.Result(swapped) is double result)
-        {
-            outcomes.Add(result);
+            // A graduation more or less in the reading becomes ten in the number that is written.
+            foreach ((int off, double weight) in Strays)
+            {
+                Add(situation, whole + off, ByTheWay, weight, ref outcomes);
+            }
         }
     }
+
+    // Not the answer that this mistake fixes, but one that it may well come to.
+    private const double ByTheWay = 0.01;
+
+    // How often a reading strays by so many graduations, beside not at all. Common practice, no source.
+    private static readonly (int Off, double Weight)[] Strays =
+    [
+        (-2, 0.17),
+        (-1, 0.6),
+        (1, 0.6),
+        (2, 0.17),
+    ];
+
+    private static void Add(
+        Situation situation,
+        int number,
+        double spread,
+        double weight,
+        ref Outcomes outcomes
+    )
+    {
+        int swapped = Swapped(number);
+        if (swapped != number && situation.Result(swapped) is double result)
+        {
+            outcomes.Add(result, spread, weight);
+        }
+    }
+
+    /// <summary>The number with its last two digits swapped.</summary>
+    private static int Swapped(int number) =>
+        number < 10 ? number : number / 100 * 100 + number % 10 * 10 + number / 10 % 10;
 
     /// <inheritdoc/>
     public override Feedback Tell(MistakeStory story) =>

@@ -17,6 +17,9 @@ public sealed class BothArmsKind()
             "Measure with zero on one arm, then on the other, and compare.",
             MistakeCatalogue.Reading
         )
+        {
+            Difficulty = 3,
+        }
     )
 {
     // Two honest readings of one angle differ by no more, in degrees. Common practice, no source.

@@ -20,6 +20,10 @@ public sealed class DrawByEyeKind()
             "Draw a benchmark without the protractor, then measure your own drawing.",
             MistakeCatalogue.Reading
         )
+        {
+            Difficulty = 2,
+            IsMeasured = false,
+        }
     )
 {
     private const double EyeSpread = 6;

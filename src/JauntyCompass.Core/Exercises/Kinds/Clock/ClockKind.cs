@@ -18,6 +18,10 @@ public sealed class ClockKind()
             "Work out the angle between the hands, or how far a hand turns.",
             MistakeCatalogue.Of("hour-hand-not-moved", "minutes-as-degrees", "other-opening")
         )
+        {
+            Difficulty = 4,
+            IsMeasured = false,
+        }
     )
 {
     private const double Rim = 62;

@@ -20,6 +20,7 @@ public sealed class CompareKind()
             MistakeCatalogue.Of("longer-arms")
         )
         {
+            Difficulty = 1,
             LeastMeasure = 20,
             MostMeasure = 160,
         }

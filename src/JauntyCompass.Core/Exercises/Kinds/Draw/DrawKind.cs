@@ -20,6 +20,9 @@ public sealed class DrawKind()
             "Lay the protractor on the ray, make a dot, draw the second ray, mark the arc.",
             MistakeCatalogue.Drawing
         )
+        {
+            Difficulty = 3,
+        }
     )
 {
     /// <inheritdoc/>

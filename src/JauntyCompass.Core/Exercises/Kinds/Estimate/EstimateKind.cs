@@ -19,6 +19,9 @@ public sealed class EstimateKind()
             "Name the nearest benchmark, open the fan, then measure.",
             [MistakeCatalogue.Find("benchmark-by-eye")!, .. MistakeCatalogue.Reading]
         )
+        {
+            Difficulty = 2,
+        }
     )
 {
     // Common practice, no source.

@@ -19,6 +19,7 @@ public sealed class ExactlyKind()
             MistakeCatalogue.Of("other-scale", "wrong-ten", "ticks-backwards")
         )
         {
+            Difficulty = 3,
             LeastMeasure = 22,
             MostMeasure = 158,
         }

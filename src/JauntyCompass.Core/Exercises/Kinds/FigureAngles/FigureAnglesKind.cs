@@ -20,6 +20,7 @@ public sealed class FigureAnglesKind()
             MistakeCatalogue.Reading
         )
         {
+            Difficulty = 4,
             LeastMeasure = 28,
             MostMeasure = 105,
         }

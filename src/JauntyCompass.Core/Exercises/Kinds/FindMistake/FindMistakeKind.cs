@@ -20,6 +20,7 @@ public sealed class FindMistakeKind()
             MistakeCatalogue.Reading
         )
         {
+            Difficulty = 5,
             LeastMeasure = 12,
             MostMeasure = 168,
         }

@@ -29,6 +29,7 @@ public sealed class FullTurnKind()
             )
         )
         {
+            Difficulty = 3,
             MostMeasure = 359,
         }
     )

@@ -20,6 +20,10 @@ public sealed class InstrumentQuestionKind()
             "Answer a short question on the instrument.",
             MistakeCatalogue.Of("instrument-idea")
         )
+        {
+            Difficulty = 0,
+            IsMeasured = false,
+        }
     )
 {
     private static readonly (string Question, string Right, string[] Wrong)[] Bank =

@@ -19,6 +19,9 @@ public sealed class MeasureKind()
             "Lay the protractor on the angle and write the reading.",
             MistakeCatalogue.Reading
         )
+        {
+            Difficulty = 2,
+        }
     )
 {
     /// <inheritdoc/>

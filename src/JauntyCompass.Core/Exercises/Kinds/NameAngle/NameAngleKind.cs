@@ -26,6 +26,8 @@ public sealed class NameAngleKind()
             )
         )
         {
+            Difficulty = 1,
+            IsMeasured = false,
             LeastMeasure = 25,
             MostMeasure = 110,
         }

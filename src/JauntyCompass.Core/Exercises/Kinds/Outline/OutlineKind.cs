@@ -18,6 +18,10 @@ public sealed class OutlineKind()
             "Find the outline that fits the riddle, and count its angles of a kind.",
             MistakeCatalogue.Of("mixed-up-kinds")
         )
+        {
+            Difficulty = 2,
+            IsMeasured = false,
+        }
     )
 {
     private const int Shown = 4;

@@ -22,6 +22,7 @@ public sealed class RangeKind()
             ]
         )
         {
+            Difficulty = 4,
             LeastMeasure = 12,
             MostMeasure = 110,
         }

@@ -18,6 +18,9 @@ public sealed class ReadLaidKind()
             "The protractor lies on the angle already: read it.",
             [.. MistakeCatalogue.Reading.Where(m => !PlacedByOthers.Contains(m.Key))]
         )
+        {
+            Difficulty = 1,
+        }
     )
 {
     // The student did not lay it on, so nothing of that can be the student's mistake.

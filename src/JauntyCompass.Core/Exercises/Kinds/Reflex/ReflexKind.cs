@@ -18,6 +18,7 @@ public sealed class ReflexKind()
             [.. MistakeCatalogue.Reading, .. MistakeCatalogue.OfReflex]
         )
         {
+            Difficulty = 4,
             LeastMeasure = 181,
             MostMeasure = 359,
         }

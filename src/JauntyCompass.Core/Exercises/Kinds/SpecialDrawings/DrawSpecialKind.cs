@@ -24,6 +24,9 @@ public sealed class DrawSpecialKind()
                 .. MistakeCatalogue.Of("reflex-arc-inside", "complement-for-supplement"),
             ]
         )
+        {
+            Difficulty = 4,
+        }
     )
 {
     private const double ArcRadius = 14;

@@ -25,6 +25,8 @@ public sealed class WhichKindKind()
             )
         )
         {
+            Difficulty = 0,
+            IsMeasured = false,
             MostMeasure = 359,
         }
     )

@@ -1,0 +1,103 @@
+using JauntyCompass.Core.Marking;
+
+namespace JauntyCompass.Core.Exercises.Generation;
+
+/// <summary>A mistake that a set lets show.</summary>
+/// <param name="Mistake">Its key.</param>
+/// <param name="Name">Its name.</param>
+/// <param name="Items">At how many items it would show.</param>
+public sealed record ShownMistake(string Mistake, string Name, int Items);
+
+/// <summary>Something that a set cannot tell, and why.</summary>
+/// <param name="Mistake">Key of a mistake.</param>
+/// <param name="Other">Key of the mistake that it cannot be told from; null when it cannot show at all.</param>
+/// <param name="Why">Why, as a sentence.</param>
+public sealed record CannotTell(string Mistake, string? Other, string Why);
+
+/// <summary>What a set can tell of the mistakes it is aimed at.</summary>
+/// <param name="Shown">Mistakes that show, with how often.</param>
+/// <param name="Cannot">What it cannot tell.</param>
+public sealed record SetReport(IReadOnlyList<ShownMistake> Shown, IReadOnlyList<CannotTell> Cannot)
+{
+    /// <summary>Looks at the items of a set.</summary>
+    /// <param name="items">The items.</param>
+    /// <param name="targets">The mistakes it is aimed at.</param>
+    /// <param name="tolerance">Tolerance, in degrees.</param>
+    public static SetReport Of(
+        IReadOnlyList<GeneratedItem> items,
+        IReadOnlyList<Mistake> targets,
+        double tolerance
+    )
+    {
+        var shown = new List<ShownMistake>();
+        var cannot = new List<CannotTell>();
+        foreach (Mistake mistake in targets)
+        {
+            int count = items.Count(i => i.Strip.Any(e => e.Mistake == mistake.Key && e.Shows));
+            if (count > 0)
+            {
+                shown.Add(new ShownMistake(mistake.Key, mistake.Name, count));
+            }
+            else
+            {
+                bool known = items.Any(i => i.Strip.Any(e => e.Mistake == mistake.Key));
+                cannot.Add(
+                    new CannotTell(
+                        mistake.Key,
+                        null,
+                        known
+                            ? $"Who {mistake.Name} gets an accepted answer at every one of these items."
+                            : $"These items cannot foretell what comes of it when someone {mistake.Name}: it depends on how the instrument lies, which is only known at the Bench."
+                    )
+                );
+            }
+        }
+        for (int one = 0; one < shown.Count; one++)
+        {
+            for (int other = one + 1; other < shown.Count; other++)
+            {
+                if (
+                    !items.Any(i =>
+                        TellsApart(i, shown[one].Mistake, shown[other].Mistake, tolerance)
+                    )
+                )
+                {
+                    cannot.Add(
+                        new CannotTell(
+                            shown[one].Mistake,
+                            shown[other].Mistake,
+                            $"At every item “{shown[one].Name}” and “{shown[other].Name}” give the same answer."
+                        )
+                    );
+                }
+            }
+        }
+        return new SetReport(shown, cannot);
+    }
+
+    private static bool TellsApart(GeneratedItem item, string one, string other, double tolerance)
+    {
+        StripEntry? first = item.Strip.FirstOrDefault(e => e.Mistake == one && e.Shows);
+        StripEntry? second = item.Strip.FirstOrDefault(e => e.Mistake == other && e.Shows);
+        return (first, second) switch
+        {
+            (null, null) => false,
+            (null, _) or (_, null) => true,
+            _ => first.Answers.All(a => second.Answers.All(b => a.IsApartFrom(b, tolerance))),
+        };
+    }
+}
+
+/// <summary>A generated set.</summary>
+/// <param name="GeneratorVersion">Number of the generator that made it.</param>
+/// <param name="Seed">The seed.</param>
+/// <param name="Items">The items of the first form, each with what every mistake would answer.</param>
+/// <param name="Forms">Further parallel forms: the same items with other numbers.</param>
+/// <param name="Report">What the set can tell.</param>
+public sealed record GeneratedSet(
+    int GeneratorVersion,
+    int Seed,
+    IReadOnlyList<GeneratedItem> Items,
+    IReadOnlyList<IReadOnlyList<Item>> Forms,
+    SetReport Report
+);

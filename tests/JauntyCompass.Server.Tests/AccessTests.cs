@@ -15,6 +15,8 @@ public sealed class AccessTests(JauntyServer server) : IClassFixture<JauntyServe
     [
         "GET /api/v1/instruments",
         "GET /api/v1/exercise-kinds",
+        "GET /api/v1/mistakes",
+        "GET /api/v1/sets/ready",
         "POST /api/v1/readings",
         "POST /api/v1/instruments/described",
         "POST /api/v1/instruments/read",
@@ -77,6 +79,7 @@ public sealed class AccessTests(JauntyServer server) : IClassFixture<JauntyServe
                 ["itemIndex"] = 0,
                 ["response"] = Lesson.Reading(5),
             },
+            _ when pattern.EndsWith("/reflection") => new() { ["step"] = 2, ["line"] = "" },
             _ when pattern.EndsWith("/rules") => new() { ["scale"] = "sizeFirst" },
             _ when pattern.EndsWith("/cabinet") => Lesson.OwnInstrument(),
             _ when pattern.EndsWith("/running-orders") => Lesson.Order(),

@@ -26,7 +26,7 @@ public static class Examples
     public static SetSpecification Specification { get; } =
         new([new KindCount("measure", 3), new KindCount("draw", 2)], Theme: Theme.Harbour);
 
-    public static Item Item { get; } = SetGenerator.Generate(Specification, seed: 7)[0].Item;
+    public static Item Item { get; } = SetGenerator.Generate(Specification, seed: 7).Items[0].Item;
 
     public static Response Response { get; } = new MeasureResponse(116, AngleKind.Acute);
 

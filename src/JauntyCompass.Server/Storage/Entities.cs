@@ -55,6 +55,24 @@ public sealed class ExerciseSet
     public int GeneratorVersion { get; init; }
     public required IReadOnlyList<Item> Items { get; init; }
 
+    /// <summary>Further parallel forms: the same items with other numbers; null where there is one form only.</summary>
+    public IReadOnlyList<IReadOnlyList<Item>>? Forms { get; init; }
+
+    /// <summary>The items that a student gets: everyone keeps to one form.</summary>
+    public IReadOnlyList<Item> ItemsOf(Guid studentId) => FormOf(Items, Forms, studentId);
+
+    internal static IReadOnlyList<Item> FormOf(
+        IReadOnlyList<Item> items,
+        IReadOnlyList<IReadOnlyList<Item>>? forms,
+        Guid studentId
+    )
+    {
+        // The last bytes of an id are random, and stay with the student.
+        uint drawn = BitConverter.ToUInt32(studentId.ToByteArray(), 12);
+        int form = (int)(drawn % (uint)(1 + (forms?.Count ?? 0)));
+        return form == 0 ? items : forms![form - 1];
+    }
+
     /// <summary>How many items there are, so that lists need not read them.</summary>
     public int ItemCount { get; init; }
     public DateTimeOffset CreatedAt { get; init; }
@@ -73,6 +91,21 @@ public sealed class Assignment
     public int Tries { get; init; }
     public DateTimeOffset SetAt { get; init; }
     public DateTimeOffset? ClosedAt { get; set; }
+
+    /// <summary>How much each step counts, by its key; null: as the kinds of exercise have it.</summary>
+    public IReadOnlyDictionary<string, double>? Weights { get; init; }
+}
+
+/// <summary>A student's own look back at a set: a step on the ladder and a line.</summary>
+public sealed class Reflection
+{
+    public Guid AssignmentId { get; init; }
+    public Guid StudentId { get; init; }
+
+    /// <summary>1 to 4, from “still looking for the way” to “I could show someone”.</summary>
+    public int Step { get; set; }
+    public required string Line { get; set; }
+    public DateTimeOffset WrittenAt { get; set; }
 }
 
 /// <summary>One answer. Only ever added; its id is made by the browser, so sending it twice stores it once.</summary>

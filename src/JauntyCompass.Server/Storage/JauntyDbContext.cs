@@ -21,6 +21,7 @@ public sealed class JauntyDbContext(DbContextOptions<JauntyDbContext> options)
     public DbSet<Answer> Answers => Set<Answer>();
     public DbSet<AnswerMark> Marks => Set<AnswerMark>();
     public DbSet<CabinetInstrument> Cabinet => Set<CabinetInstrument>();
+    public DbSet<Reflection> Reflections => Set<Reflection>();
     public DbSet<RunningOrder> RunningOrders => Set<RunningOrder>();
     public DbSet<DataProtectionKey> DataProtectionKeys => Set<DataProtectionKey>();
 
@@ -57,12 +58,21 @@ public sealed class JauntyDbContext(DbContextOptions<JauntyDbContext> options)
             e.Property(s => s.Title).HasMaxLength(120);
             AsJson(e.Property(s => s.Specification));
             AsJson(e.Property(s => s.Items));
+            AsJson(e.Property(s => s.Forms));
             e.HasOne<Teacher>().WithMany().HasForeignKey(s => s.TeacherId);
         });
         builder.Entity<Assignment>(e =>
         {
             e.HasOne(a => a.Set).WithMany().HasForeignKey(a => a.SetId);
             e.HasOne(a => a.Class).WithMany().HasForeignKey(a => a.ClassId);
+            AsJson(e.Property(a => a.Weights));
+        });
+        builder.Entity<Reflection>(e =>
+        {
+            e.HasKey(r => new { r.AssignmentId, r.StudentId });
+            e.Property(r => r.Line).HasMaxLength(200);
+            e.HasOne<Assignment>().WithMany().HasForeignKey(r => r.AssignmentId);
+            e.HasOne<Student>().WithMany().HasForeignKey(r => r.StudentId);
         });
         builder.Entity<Answer>(e =>
         {

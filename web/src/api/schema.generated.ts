@@ -89,6 +89,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/mistakes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All mistakes of the catalogue, with their wording and the kinds that show them. */
+        get: operations["ListMistakes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/readings": {
         parameters: {
             query?: never;
@@ -135,6 +152,23 @@ export interface paths {
         put?: never;
         /** The script of a demonstration: steps with captions, questions and the whole state of the sheet. */
         post: operations["BuildDemonstration"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/sets/ready": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Specifications that are ready to be used or changed. */
+        get: operations["ListReadySets"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -558,6 +592,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/bench/assignments/{assignmentId}/reflection": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Keeps how the student looks back at a set; written again, it is replaced. */
+        put: operations["WriteReflection"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -641,15 +692,30 @@ export interface components {
         };
         /** @description One answer with its mark, as the teacher sees it. */
         AnswerReply: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description Its id.
+             */
             id: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description Place of the item in the set.
+             */
             itemIndex: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description Which try, from 1.
+             */
             try: number;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description When it came in.
+             */
             receivedAt: string;
+            item: components["schemas"]["GeneratedItem"];
+            /** @description What was handed in. */
             response: components["schemas"]["Response"];
+            /** @description Its mark, by the newest marker. */
             mark: components["schemas"]["Mark"];
         };
         /** @description An answer handed in. */
@@ -805,12 +871,22 @@ export interface components {
             closed: boolean;
             items: components["schemas"]["ItemView"][];
             answers: components["schemas"]["BenchAnswerReply"][];
+            reflection: null | components["schemas"]["ReflectionReply"];
         };
         /** @description An instrument in the teacher's cabinet. */
         CabinetReply: {
             /** Format: uuid */
             id: string;
             instrument: components["schemas"]["InstrumentReply"];
+        };
+        /** @description Something that a set cannot tell, and why. */
+        CannotTell: {
+            /** @description Key of a mistake. */
+            mistake: string;
+            /** @description Key of the mistake that it cannot be told from; null when it cannot show at all. */
+            other: null | string;
+            /** @description Why, as a sentence. */
+            why: string;
         };
         /** @description One possible cause of a wrong answer. */
         Cause: {
@@ -1181,7 +1257,7 @@ export interface components {
             strip: components["schemas"]["StripEntry"][];
         };
         /** @description A generated set. */
-        GeneratedSetReply: {
+        GeneratedSet: {
             /**
              * Format: int32
              * @description Number of the generator that made it.
@@ -1192,8 +1268,12 @@ export interface components {
              * @description The seed.
              */
             seed: number;
-            /** @description The items, each with what every mistake would answer. */
+            /** @description The items of the first form, each with what every mistake would answer. */
             items: components["schemas"]["GeneratedItem"][];
+            /** @description Further parallel forms: the same items with other numbers. */
+            forms: components["schemas"]["Item"][][];
+            /** @description What the set can tell. */
+            report: components["schemas"]["SetReport"];
         };
         /** @description A wish for an angle. */
         GiveAngle: {
@@ -1258,6 +1338,20 @@ export interface components {
          * @enum {unknown}
          */
         GraduationRank: "one" | "five" | "ten";
+        /** @description How sure one can be that a student has a habit. */
+        HabitBelief: {
+            /** @description Key of the mistake, or `not-explained`. */
+            mistake: string;
+            /** @description Its name in a few words. */
+            name: string;
+            /**
+             * Format: double
+             * @description Probability that the student has it, 0 to 1.
+             */
+            likelihood: number;
+            /** @description Whether it is likely enough to be named. */
+            named: boolean;
+        };
         /** @description A show of hands at one question. */
         HandsShown: {
             /** @description The step that asks it. */
@@ -1557,6 +1651,12 @@ export interface components {
             /** @description What the student is asked. */
             prompt: string;
         };
+        /**
+         * @description In which order the items come.
+         * @default blocks
+         * @enum {unknown}
+         */
+        ItemOrder: "blocks" | "mixed" | "rising";
         /** @description A riddle over a few outlines, and a count of one kind of angle. */
         ItemOutlineItem: {
             /** @enum {string} */
@@ -1675,8 +1775,25 @@ export interface components {
             title: string;
             /** @description What the student does. */
             summary: string;
-            /** @description The mistakes its items can show. */
-            mistakes: components["schemas"]["MistakeReply"][];
+            /**
+             * Format: int32
+             * @description The smallest measure its items can have, in degrees.
+             */
+            leastMeasure: number;
+            /**
+             * Format: int32
+             * @description The largest, in degrees.
+             */
+            mostMeasure: number;
+            /** @description Whether the chosen measure is what an item is about; else it only varies it. */
+            isMeasured: boolean;
+            /**
+             * Format: double
+             * @description How hard its items are beside those of other kinds, 0 to 6.
+             */
+            difficulty: number;
+            /** @description Keys of the mistakes its items can show. */
+            mistakes: string[];
         };
         /**
          * @description When the kind of an angle is said.
@@ -1822,12 +1939,16 @@ export interface components {
              */
             answer: number;
         };
-        /** @description A mistake that a kind of exercise can show. */
+        /** @description A mistake of the catalogue. */
         MistakeReply: {
             /** @description Its key. */
             key: string;
-            /** @description Its name in a few words. */
+            /** @description Its name in a few words, as the end of “this student …”. */
             name: string;
+            /** @description What helps against it, for the teacher. */
+            remedy: string;
+            /** @description Keys of the kinds of exercise that can show it. */
+            kinds: string[];
         };
         /** @description An arm that turns about the centre mark of an instrument and stays where it is set. */
         MovingArm: {
@@ -1864,6 +1985,10 @@ export interface components {
              * @default 3
              */
             tries?: number;
+            /** @description How much each step counts, by its key, 0 to 10; left out: as the kinds of exercise have it. */
+            weights?: null | {
+                [key: string]: number;
+            };
         };
         /** @description A new class. */
         NewClass: {
@@ -2093,6 +2218,42 @@ export interface components {
             /** @description Name in the catalogue. */
             instrumentId?: null | string;
             instrument?: null | components["schemas"]["Protractor"];
+        };
+        /** @description A specification that is ready to be used or changed. */
+        ReadySet: {
+            /** @description Short unique name. */
+            key: string;
+            /** @description What a teacher calls it. */
+            title: string;
+            /** @description What it is for, in one sentence. */
+            summary: string;
+            /** @description What is wanted. */
+            specification: components["schemas"]["SetSpecification"];
+        };
+        /** @description How a student looked back. */
+        ReflectionReply: {
+            /**
+             * Format: int32
+             * @description A step of the ladder, 1 to 4.
+             */
+            step: number;
+            /** @description One line; may be empty. */
+            line: string;
+            /**
+             * Format: date-time
+             * @description When it was written.
+             */
+            writtenAt: string;
+        };
+        /** @description How a student looks back at a set. */
+        ReflectionRequest: {
+            /**
+             * Format: int32
+             * @description A step of the ladder, 1 to 4.
+             */
+            step: number;
+            /** @description One line; may be empty. */
+            line: string;
         };
         /**
          * @description How a reflex angle is found with an instrument that ends at 180°.
@@ -2516,13 +2677,27 @@ export interface components {
         };
         /** @description A kept set with its items. */
         SetDetailReply: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description Its id.
+             */
             id: string;
+            /** @description What the teacher calls it. */
             title: string;
+            /** @description What was wanted. */
             specification: components["schemas"]["SetSpecification"];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description The seed.
+             */
             seed: number;
+            /** @description The items of the first form. */
             items: components["schemas"]["GeneratedItem"][];
+            /**
+             * Format: int32
+             * @description How many parallel forms there are.
+             */
+            forms: number;
         };
         /** @description A kept set in the list. */
         SetReply: {
@@ -2534,25 +2709,32 @@ export interface components {
             /** Format: date-time */
             createdAt: string;
         };
+        /** @description What a set can tell of the mistakes it is aimed at. */
+        SetReport: {
+            /** @description Mistakes that show, with how often. */
+            shown: components["schemas"]["ShownMistake"][];
+            /** @description What it cannot tell. */
+            cannot: components["schemas"]["CannotTell"][];
+        };
         /** @description What a teacher wants of a set. The same specification, seed and generator number give the same set. */
         SetSpecification: {
             /** @description Kinds of exercise and how many of each, in this order; 60 items at most. */
             kinds: components["schemas"]["KindCount"][];
             /**
              * Format: int32
-             * @description Smallest measure, in degrees, 1 to 180.
+             * @description Smallest measure, in degrees, 1 to 359.
              * @default 5
              */
             from?: number;
             /**
              * Format: int32
-             * @description Largest measure, in degrees, 1 to 180.
+             * @description Largest measure, in degrees, 1 to 359; kinds of exercise on reflex angles take what is left of a full turn where it ends at 180 or before.
              * @default 175
              */
             to?: number;
             /** @description Which whole degrees. */
             step?: components["schemas"]["MeasureStep"];
-            /** @description Kinds of angle; empty: acute and obtuse. */
+            /** @description Kinds of angle; empty: acute, obtuse and, where a kind of exercise has them, reflex. */
             angleKinds?: null | components["schemas"]["AngleKind"][];
             /** @description To which side they open. */
             opening?: components["schemas"]["OpeningSide"];
@@ -2575,6 +2757,14 @@ export interface components {
             tolerance?: number;
             /** @description What the items talk about. */
             theme?: components["schemas"]["Theme"];
+            /** @description In which order they come. */
+            order?: components["schemas"]["ItemOrder"];
+            /**
+             * Format: int32
+             * @description How many parallel forms are made, 1 to 40: each student can get numbers of their own.
+             * @default 1
+             */
+            forms?: number;
         };
         /**
          * @description The whole state of the sheet at one step. Each state stands for itself: it does not depend on how one got there. Things
@@ -2619,6 +2809,18 @@ export interface components {
              * @description Its height.
              */
             height: number;
+        };
+        /** @description A mistake that a set lets show. */
+        ShownMistake: {
+            /** @description Its key. */
+            mistake: string;
+            /** @description Its name. */
+            name: string;
+            /**
+             * Format: int32
+             * @description At how many items it would show.
+             */
+            items: number;
         };
         /**
          * @description What is to be drawn.
@@ -2726,6 +2928,14 @@ export interface components {
             items: components["schemas"]["ItemResult"][];
             /** @description What the marks say together. */
             progress: components["schemas"]["StudentProgress"];
+            /** @description Habits behind the first tries, the likeliest first. */
+            habits: components["schemas"]["HabitBelief"][];
+            /**
+             * Format: double
+             * @description Share of the full credit at the last tries, 0 to 1; null while nothing is answered.
+             */
+            credit: null | number;
+            reflection: null | components["schemas"]["ReflectionReply"];
         };
         /** @description How a student joins. */
         StudentSignIn: {
@@ -3032,6 +3242,26 @@ export interface operations {
             };
         };
     };
+    ListMistakes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MistakeReply"][];
+                };
+            };
+        };
+    };
     TakeReadings: {
         parameters: {
             query?: never;
@@ -3223,6 +3453,26 @@ export interface operations {
             };
         };
     };
+    ListReadySets: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadySet"][];
+                };
+            };
+        };
+    };
     GenerateSet: {
         parameters: {
             query?: never;
@@ -3255,7 +3505,9 @@ export interface operations {
                  *         "instrument": "desk-half-circle",
                  *         "mistakes": null,
                  *         "tolerance": 2,
-                 *         "theme": "harbour"
+                 *         "theme": "harbour",
+                 *         "order": "blocks",
+                 *         "forms": 1
                  *       },
                  *       "seed": 7
                  *     }
@@ -3270,7 +3522,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["GeneratedSetReply"];
+                    "application/json": components["schemas"]["GeneratedSet"];
                 };
             };
             /** @description Bad Request */
@@ -3302,16 +3554,16 @@ export interface operations {
                  *             "x": 0,
                  *             "y": -32
                  *           },
-                 *           "start": 0,
-                 *           "measure": 13,
-                 *           "opening": "anticlockwise",
-                 *           "startLength": 82,
-                 *           "endLength": 84
+                 *           "start": 180,
+                 *           "measure": 19,
+                 *           "opening": "clockwise",
+                 *           "startLength": 83,
+                 *           "endLength": 82
                  *         },
                  *         "names": {
-                 *           "vertex": "Q",
-                 *           "start": "P",
-                 *           "end": "R"
+                 *           "vertex": "A",
+                 *           "start": "B",
+                 *           "end": "C"
                  *         },
                  *         "instrument": {
                  *           "id": "desk-half-circle",
@@ -3343,7 +3595,7 @@ export interface operations {
                  *           "arm": null,
                  *           "edgeRuler": false
                  *         },
-                 *         "prompt": "How far apart do the two mooring lines run?"
+                 *         "prompt": "What angle does the boom make with the mast?"
                  *       },
                  *       "response": {
                  *         "kind": "measure",
@@ -3890,7 +4142,9 @@ export interface operations {
                  *         "instrument": "desk-half-circle",
                  *         "mistakes": null,
                  *         "tolerance": 2,
-                 *         "theme": "harbour"
+                 *         "theme": "harbour",
+                 *         "order": "blocks",
+                 *         "forms": 1
                  *       },
                  *       "seed": 7
                  *     }
@@ -4010,7 +4264,8 @@ export interface operations {
                  * @example {
                  *       "setId": "00000000-0000-0000-0000-000000000000",
                  *       "classId": "00000000-0000-0000-0000-000000000000",
-                 *       "tries": 3
+                 *       "tries": 3,
+                 *       "weights": null
                  *     }
                  */
                 "application/json": components["schemas"]["NewAssignment"];
@@ -4688,6 +4943,65 @@ export interface operations {
             };
             /** @description Conflict */
             409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    WriteReflection: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignmentId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "step": 3,
+                 *       "line": "I look for the zero on the arm first now."
+                 *     }
+                 */
+                "application/json": components["schemas"]["ReflectionRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReflectionReply"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -8,11 +8,15 @@
   import { onMount } from 'svelte'
   import { api, ask, tell, type Instrument, type Schema } from '../api/client'
   import ItemCard from './ItemCard.svelte'
+  import KindList from './KindList.svelte'
+  import SetReport from './SetReport.svelte'
 
   let classes: Schema['ClassReply'][] = $state([])
   let kinds: Schema['KindReply'][] = $state([])
   let instruments: Instrument[] = $state([])
-  let counts: Record<string, number> = $state({ measure: 3, draw: 2 })
+  let mistakes: Schema['MistakeReply'][] = $state([])
+  let ready: Schema['ReadySet'][] = $state([])
+  let counts: Record<string, number> = $state.raw({ measure: 3, draw: 2 })
   let title = $state('Harbour angles')
   let seed = $state(randomSeed())
   let classId = $state('')
@@ -27,8 +31,11 @@
     theme: 'harbour' as Schema['Theme'],
     instrument: 'desk-half-circle',
     tolerance: 2,
+    order: 'blocks' as Schema['ItemOrder'],
+    forms: 1,
+    mistakes: [] as string[],
   })
-  let made = $state<Schema['GeneratedSetReply'] | null>(null)
+  let made = $state<Schema['GeneratedSet'] | null>(null)
   let failure = $state('')
   let busy = $state(false)
 
@@ -36,6 +43,18 @@
     ...wish,
     kinds: kinds.map((k) => ({ kind: k.key, count: Number(counts[k.key] ?? 0) })).filter((k) => k.count > 0),
   })
+
+  /** Mistakes that the chosen kinds can show at all. */
+  const possible = $derived(
+    mistakes.filter((mistake) => mistake.kinds.some((kind) => Number(counts[kind] ?? 0) > 0)),
+  )
+
+  function take(set: Schema['ReadySet']): void {
+    const { kinds: wanted, ...rest } = set.specification
+    counts = Object.fromEntries(wanted.map(({ kind, count }) => [kind, count]))
+    Object.assign(wish, { ...rest, mistakes: rest.mistakes ?? [], tolerance: wish.tolerance })
+    title = set.title
+  }
 
   // A class's own tolerance, where it has one, is what its sets begin with.
   $effect(() => {
@@ -87,6 +106,10 @@
         ask(api.GET('/api/v1/exercise-kinds')),
         ask(api.GET('/api/v1/instruments')),
       ])
+      ;[mistakes, ready] = await Promise.all([
+        ask(api.GET('/api/v1/mistakes')),
+        ask(api.GET('/api/v1/sets/ready')),
+      ])
       classId = classes[0]?.id ?? ''
     } catch (error) {
       failure = tell(error)
@@ -98,14 +121,18 @@
   <form onsubmit={give}>
     <h1>A new set</h1>
     <TextInput labelText="Title" bind:value={title} />
+    <fieldset>
+      <legend>Begin with one that is ready</legend>
+      <div class="ready">
+        {#each ready as set (set.key)}
+          <button type="button" title={set.summary} onclick={() => take(set)}>{set.title}</button>
+        {/each}
+      </div>
+    </fieldset>
+    <KindList {kinds} bind:counts />
     <div class="pair">
-      {#each kinds as kind (kind.key)}
-        <NumberInput labelText="{kind.title}: items" min={0} max={30} bind:value={counts[kind.key]} />
-      {/each}
-    </div>
-    <div class="pair">
-      <NumberInput labelText="From, degrees" min={1} max={180} hideSteppers bind:value={wish.from} />
-      <NumberInput labelText="To, degrees" min={1} max={180} hideSteppers bind:value={wish.to} />
+      <NumberInput labelText="From, degrees" min={1} max={359} hideSteppers bind:value={wish.from} />
+      <NumberInput labelText="To, degrees" min={1} max={359} hideSteppers bind:value={wish.to} />
     </div>
     <Select labelText="Measures" bind:selected={wish.step}>
       <SelectItem value="any" text="any whole degree (mistakes show best)" />
@@ -140,6 +167,26 @@
         <SelectItem value={protractor.id} text={protractor.name} />
       {/each}
     </Select>
+    <div class="pair">
+      <Select labelText="Order" bind:selected={wish.order}>
+        <SelectItem value="blocks" text="kind by kind" />
+        <SelectItem value="mixed" text="mixed" />
+        <SelectItem value="rising" text="easy to hard" />
+      </Select>
+      <NumberInput labelText="Parallel forms" min={1} max={40} bind:value={wish.forms} />
+    </div>
+    <details>
+      <summary
+        >{wish.mistakes.length === 0
+          ? 'Looks for every mistake it can show'
+          : `Looks for ${wish.mistakes.length} mistakes`}</summary
+      >
+      {#each possible as mistake (mistake.key)}
+        <label class="mistake"
+          ><input type="checkbox" value={mistake.key} bind:group={wish.mistakes} />{mistake.name}</label
+        >
+      {/each}
+    </details>
     <Select labelText="For" bind:selected={classId}>
       {#each classes as each (each.id)}<SelectItem value={each.id} text={each.name} />{/each}
     </Select>
@@ -156,6 +203,7 @@
       <Button kind="tertiary" size="field" on:click={() => (seed = randomSeed())}>Other numbers</Button>
     </div>
     {#if failure}<p class="failure" role="alert">{failure}</p>{/if}
+    {#if made && !failure}<SetReport report={made.report} />{/if}
     {#each made?.items ?? [] as generated, i (i)}
       <ItemCard {generated} number={i + 1} {kinds} {instruments} />
     {/each}
@@ -180,6 +228,47 @@
   form :global(.bx--btn) {
     width: 100%;
     max-width: none;
+  }
+  fieldset {
+    margin: 0;
+    padding: 0;
+    border: 0;
+  }
+  legend {
+    margin-bottom: 6px;
+    font-size: 14px;
+    color: var(--ink-soft);
+  }
+  .ready {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 6px;
+  }
+  .ready button {
+    min-height: 36px;
+    padding: 4px 12px;
+    border: 1px solid var(--brass);
+    background: #fdf8ec;
+    font: 400 14px var(--sans);
+    color: var(--ink);
+    cursor: pointer;
+  }
+  summary {
+    min-height: 32px;
+    font-size: 15px;
+    cursor: pointer;
+  }
+  .mistake {
+    display: flex;
+    align-items: center;
+    gap: 10px;
+    min-height: 36px;
+    font-size: 15px;
+  }
+  .mistake input {
+    width: 18px;
+    height: 18px;
+    accent-color: var(--ink);
   }
   .pair {
     display: grid;

@@ -133,7 +133,7 @@
       {/each}
     </section>
     {#each results.students.filter((s) => s.studentId === opened) as student (student.studentId)}
-      <StudentSheets assignmentId={id} {student} items={results.items} />
+      <StudentSheets assignmentId={id} {student} />
     {/each}
   </main>
 {/if}

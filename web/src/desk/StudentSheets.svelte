@@ -15,9 +15,8 @@
   interface Props {
     assignmentId: string
     student: Schema['StudentResult']
-    items: Schema['GeneratedItem'][]
   }
-  let { assignmentId, student, items }: Props = $props()
+  let { assignmentId, student }: Props = $props()
   let answers = $state<Schema['AnswerReply'][]>([])
   let instruments = $state<Instrument[]>([])
   let failure = $state('')
@@ -59,10 +58,26 @@
 
 <section bind:this={section} aria-label="Sheets of {student.givenName}">
   <h2>{student.givenName}’s sheets</h2>
+  {#if student.habits.some((habit) => habit.named)}
+    <p>
+      Over all first tries:
+      {student.habits
+        .filter((habit) => habit.named)
+        .map((habit) => `${habit.name} (${Math.round(habit.likelihood * 100)} %)`)
+        .join(', ')}.
+    </p>
+  {/if}
+  {#if student.reflection}
+    <p>
+      Looks back: step {student.reflection.step} of 4{student.reflection.line
+        ? `, “${student.reflection.line}”`
+        : ''}.
+    </p>
+  {/if}
   {#if failure}<p role="alert">{failure}</p>{/if}
   <div class="sheets">
     {#each answers as answer (answer.id)}
-      {@const item = items[answer.itemIndex]!}
+      {@const item = answer.item}
       {@const view = item.view}
       {@const instrument = instruments.find((i) => i.protractor.id === view.inHand?.id)}
       {@const placement = placementIn(answer.response)}

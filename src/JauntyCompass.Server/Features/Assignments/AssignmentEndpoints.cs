@@ -12,9 +12,26 @@ namespace JauntyCompass.Server.Features.Assignments;
 /// <param name="SetId">The set.</param>
 /// <param name="ClassId">The class.</param>
 /// <param name="Tries">How often each item may be answered, 1 to 9.</param>
-public sealed record NewAssignment(Guid SetId, Guid ClassId, int Tries = 3) : IChecked
+/// <param name="Weights">How much each step counts, by its key, 0 to 10; left out: as the kinds of exercise have it.</param>
+public sealed record NewAssignment(
+    Guid SetId,
+    Guid ClassId,
+    int Tries = 3,
+    IReadOnlyDictionary<string, double>? Weights = null
+) : IChecked
 {
-    public void Check(Faults faults) => faults.Range("tries", Tries, 1, 9);
+    private const int MostWeights = 40;
+
+    public void Check(Faults faults)
+    {
+        faults.Range("tries", Tries, 1, 9);
+        faults.Range("weights", Weights?.Count ?? 0, 0, MostWeights, "steps");
+        foreach ((string step, double weight) in Weights?.Take(MostWeights) ?? [])
+        {
+            faults.Text("weights", step, 1, 40);
+            faults.Range("weights", weight, 0, 10);
+        }
+    }
 }
 
 /// <summary>A set given to a class.</summary>
@@ -116,6 +133,7 @@ public static class AssignmentEndpoints
             SetId = request.SetId,
             ClassId = request.ClassId,
             Tries = request.Tries,
+            Weights = request.Weights,
             SetAt = clock.GetUtcNow(),
         };
         database.Add(made);

@@ -7,8 +7,10 @@ using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Kinds.Measure;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Habits;
 using JauntyCompass.Core.Progress;
 using JauntyCompass.Server.Api;
+using JauntyCompass.Server.Features.Bench;
 using JauntyCompass.Server.Storage;
 using Microsoft.EntityFrameworkCore;
 
@@ -26,11 +28,17 @@ public sealed record ItemResult(int Tries, Verdict? Verdict, string? Cause, stri
 /// <param name="GivenName">Their name.</param>
 /// <param name="Items">One entry an item, in the order of the set.</param>
 /// <param name="Progress">What the marks say together.</param>
+/// <param name="Habits">Habits behind the first tries, the likeliest first.</param>
+/// <param name="Credit">Share of the full credit at the last tries, 0 to 1; null while nothing is answered.</param>
+/// <param name="Reflection">How the student looks back, or null.</param>
 public sealed record StudentResult(
     Guid StudentId,
     string GivenName,
     IReadOnlyList<ItemResult> Items,
-    StudentProgress Progress
+    StudentProgress Progress,
+    IReadOnlyList<HabitBelief> Habits,
+    double? Credit,
+    ReflectionReply? Reflection
 );
 
 /// <summary>One nameless answer at which a cause showed.</summary>
@@ -77,11 +85,19 @@ public sealed record ResultsReply(
 );
 
 /// <summary>One answer with its mark, as the teacher sees it.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="ItemIndex">Place of the item in the set.</param>
+/// <param name="Try">Which try, from 1.</param>
+/// <param name="ReceivedAt">When it came in.</param>
+/// <param name="Item">The item with this student's own numbers.</param>
+/// <param name="Response">What was handed in.</param>
+/// <param name="Mark">Its mark, by the newest marker.</param>
 public sealed record AnswerReply(
     Guid Id,
     int ItemIndex,
     int Try,
     DateTimeOffset ReceivedAt,
+    GeneratedItem Item,
     Response Response,
     Mark Mark
 );
@@ -125,18 +141,28 @@ public static class ResultEndpoints
             return Problems.NotFound("assignment");
         }
         List<Answer> answers = await WithMarks(database, assignmentId).ToListAsync(cancellation);
+        Dictionary<Guid, Reflection> reflections = await database
+            .Reflections.AsNoTracking()
+            .Where(r => r.AssignmentId == assignmentId)
+            .ToDictionaryAsync(r => r.StudentId, cancellation);
         ILookup<Guid, Answer> byStudent = answers.ToLookup(a => a.StudentId);
-        int items = assignment.Set!.Items.Count;
         List<StudentResult> students =
         [
             .. assignment
                 .Class!.Students.OrderBy(s => s.NameKey, StringComparer.Ordinal)
-                .Select(s => Row(s, byStudent[s.Id], items)),
+                .Select(s =>
+                    Row(
+                        s,
+                        [.. byStudent[s.Id]],
+                        assignment.Set!.ItemsOf(s.Id),
+                        reflections.GetValueOrDefault(s.Id)
+                    )
+                ),
         ];
         return TypedResults.Ok(
             new ResultsReply(
                 assignmentId,
-                assignment.Set.Title,
+                assignment.Set!.Title,
                 assignment.Class.Name,
                 assignment.Tries,
                 assignment.ClosedAt,
@@ -147,7 +173,7 @@ public static class ResultEndpoints
                     ),
                 ],
                 students,
-                Groups(students, answers, assignment.Set.Items)
+                Groups(students, answers, assignment.Set)
             )
         );
     }
@@ -160,13 +186,17 @@ public static class ResultEndpoints
         CancellationToken cancellation
     )
     {
-        bool own = await AssignmentEndpoints
+        ExerciseSet? set = await AssignmentEndpoints
             .Own(database, teacher, assignmentId)
-            .AnyAsync(a => a.Class!.Students.Any(s => s.Id == studentId), cancellation);
-        if (!own)
+            .Where(a => a.Class!.Students.Any(s => s.Id == studentId))
+            .Select(a => a.Set!)
+            .AsNoTracking()
+            .FirstOrDefaultAsync(cancellation);
+        if (set is null)
         {
             return Problems.NotFound("student");
         }
+        IReadOnlyList<Item> items = set.ItemsOf(studentId);
         List<Answer> answers = await WithMarks(database, assignmentId)
             .Where(a => a.StudentId == studentId)
             .ToListAsync(cancellation);
@@ -176,6 +206,7 @@ public static class ResultEndpoints
                 a.ItemIndex,
                 a.Try,
                 a.ReceivedAt,
+                GeneratedItem.Of(items[a.ItemIndex], set.Specification.Tolerance),
                 a.Response,
                 Newest(a)
             ))
@@ -193,13 +224,18 @@ public static class ResultEndpoints
             .OrderBy(a => a.ItemIndex)
             .ThenBy(a => a.Try);
 
-    private static StudentResult Row(Student student, IEnumerable<Answer> answers, int items)
+    private static StudentResult Row(
+        Student student,
+        IReadOnlyList<Answer> answers,
+        IReadOnlyList<Item> items,
+        Reflection? reflection
+    )
     {
         ILookup<int, Answer> byItem = answers.ToLookup(a => a.ItemIndex);
-        var results = new List<ItemResult>(items);
+        var results = new List<ItemResult>(items.Count);
         var first = new List<Mark>();
         var last = new List<Mark>();
-        for (int i = 0; i < items; i++)
+        for (int i = 0; i < items.Count; i++)
         {
             List<Answer> tries = [.. byItem[i].OrderBy(a => a.Try)];
             if (tries.Count == 0)
@@ -222,14 +258,21 @@ public static class ResultEndpoints
             student.Id,
             student.GivenName,
             results,
-            StudentProgress.Of(first, last)
+            StudentProgress.Of(first, last),
+            StudentHistory.Of(items, answers.Where(a => a.Try == 1)).Beliefs.Habits,
+            last.Count == 0 ? null : last.Average(CreditOf),
+            reflection is null ? null : ReflectionReply.Of(reflection)
         );
     }
+
+    // Marks of markers before 3 have no credit of their own.
+    private static double CreditOf(Mark mark) =>
+        mark.Credit ?? (mark.Verdict == Verdict.Accepted ? 1 : 0);
 
     private static List<CauseGroup> Groups(
         IReadOnlyList<StudentResult> students,
         List<Answer> answers,
-        IReadOnlyList<Item> items
+        ExerciseSet set
     ) =>
         [
             .. students
@@ -241,25 +284,29 @@ public static class ResultEndpoints
                     g.Key,
                     MistakeCatalogue.NameOf(g.Key),
                     [.. g.Select(s => s.GivenName)],
-                    Example(g.Key, answers, items)
+                    Example(g.Key, answers, set)
                 )),
         ];
 
     // Measured items first: there the number that came back tells the story by itself.
-    private static CauseExample? Example(
-        string cause,
-        List<Answer> answers,
-        IReadOnlyList<Item> items
-    ) =>
+    private static CauseExample? Example(string cause, List<Answer> answers, ExerciseSet set) =>
         MistakeCatalogue.DrawingOnly.Any(m => m.Key == cause)
             ? null
             : answers
                 .OrderBy(a => a.ItemIndex)
-                .Select(a => (a.ItemIndex, a.Response, Mark: Newest(a)))
+                .Select(a => (a.ItemIndex, a.StudentId, a.Response, Mark: Newest(a)))
                 .Where(a =>
                     a.Mark.LikelyCause == cause && a.Mark is { Value: not null, Error: not null }
                 )
-                .Select(a => Told(cause, items[a.ItemIndex], a.ItemIndex, a.Response, a.Mark))
+                .Select(a =>
+                    Told(
+                        cause,
+                        set.ItemsOf(a.StudentId)[a.ItemIndex],
+                        a.ItemIndex,
+                        a.Response,
+                        a.Mark
+                    )
+                )
                 .FirstOrDefault(e => e is not null);
 
     private static CauseExample? Told(

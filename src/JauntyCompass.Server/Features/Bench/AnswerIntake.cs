@@ -17,8 +17,15 @@ public sealed record OpenAssignment(
     Guid ClassId,
     int Tries,
     double Tolerance,
-    IReadOnlyList<Item> Items
-);
+    IReadOnlyDictionary<string, double>? Weights,
+    IReadOnlyList<Item> Items,
+    IReadOnlyList<IReadOnlyList<Item>>? Forms
+)
+{
+    /// <summary>The items that a student gets.</summary>
+    public IReadOnlyList<Item> ItemsOf(Guid studentId) =>
+        ExerciseSet.FormOf(Items, Forms, studentId);
+}
 
 /// <summary>What the database made of an answer.</summary>
 /// <param name="StudentKnown">Whether the student is still there.</param>
@@ -77,7 +84,9 @@ public sealed class AnswerIntake(JauntyDbContext database, IMemoryCache cache, T
                 stored.ClassId,
                 stored.Tries,
                 stored.Set!.Specification.Tolerance,
-                stored.Set.Items
+                stored.Weights,
+                stored.Set.Items,
+                stored.Set.Forms
             );
             cache.Set(assignmentId, open, Kept);
         }
@@ -113,11 +122,19 @@ public sealed class AnswerIntake(JauntyDbContext database, IMemoryCache cache, T
         CancellationToken cancellation
     )
     {
-        Item item = assignment.Items[request.ItemIndex];
+        Item item = assignment.ItemsOf(studentId)[request.ItemIndex];
         Speech speech = await SpeechOf(assignment.ClassId, cancellation);
-        Mark mark = ExerciseKinds
-            .Of(item)
-            .Mark(item, request.Response, new MarkingRules(assignment.Tolerance, speech));
+        StudentHistory history = await HistoryOf(assignment, studentId, cancellation);
+        ExerciseKind kind = ExerciseKinds.Of(item);
+        Mark mark = kind.Mark(
+            item,
+            request.Response,
+            new MarkingRules(assignment.Tolerance, speech)
+            {
+                History = history.Beliefs,
+                Weights = assignment.Weights,
+            }
+        );
         DateTimeOffset received = clock.GetUtcNow();
         await database.Database.OpenConnectionAsync(cancellation);
         await using DbCommand command = database.Database.GetDbConnection().CreateCommand();
@@ -158,13 +175,23 @@ public sealed class AnswerIntake(JauntyDbContext database, IMemoryCache cache, T
         {
             return new Intake(StudentKnown: true, tries, closed, Stored: null);
         }
+        int attempt = reader.GetInt32(2);
+        if (attempt == 1)
+        {
+            // At first tries a habit shows; what was told in between would hide it.
+            cache.Set(
+                HistoryKey(assignment.Id, studentId),
+                history.With(kind, item, request.Response),
+                Kept
+            );
+        }
         var answer = new Answer
         {
             Id = request.Id,
             AssignmentId = assignment.Id,
             StudentId = studentId,
             ItemIndex = request.ItemIndex,
-            Try = reader.GetInt32(2),
+            Try = attempt,
             Response = request.Response,
             ReceivedAt = received,
         };
@@ -178,6 +205,35 @@ public sealed class AnswerIntake(JauntyDbContext database, IMemoryCache cache, T
         );
         return new Intake(StudentKnown: true, tries, closed, answer);
     }
+
+    private async Task<StudentHistory> HistoryOf(
+        OpenAssignment assignment,
+        Guid studentId,
+        CancellationToken cancellation
+    )
+    {
+        (string, Guid, Guid) key = HistoryKey(assignment.Id, studentId);
+        if (!cache.TryGetValue(key, out StudentHistory? history))
+        {
+            var before = await database
+                .Answers.Where(a =>
+                    a.AssignmentId == assignment.Id && a.StudentId == studentId && a.Try == 1
+                )
+                .Select(a => new { a.ItemIndex, a.Response })
+                .ToListAsync(cancellation);
+            IReadOnlyList<Item> items = assignment.ItemsOf(studentId);
+            history = before.Aggregate(
+                StudentHistory.Empty,
+                (all, a) =>
+                    all.With(ExerciseKinds.Of(items[a.ItemIndex]), items[a.ItemIndex], a.Response)
+            );
+            cache.Set(key, history, Kept);
+        }
+        return history!;
+    }
+
+    private static (string, Guid, Guid) HistoryKey(Guid assignment, Guid student) =>
+        ("history", assignment, student);
 
     /// <summary>A stored answer by its id.</summary>
     public Task<Answer?> Stored(Guid answerId, CancellationToken cancellation) =>

@@ -82,7 +82,8 @@ public sealed record BenchReply(
     int Tries,
     bool Closed,
     IReadOnlyList<ItemView> Items,
-    IReadOnlyList<BenchAnswerReply> Answers
+    IReadOnlyList<BenchAnswerReply> Answers,
+    ReflectionReply? Reflection
 );
 
 public static class BenchEndpoints
@@ -119,6 +120,7 @@ public static class BenchEndpoints
                     Examples.Response
                 )
             );
+        group.MapReflections();
     }
 
     private static async Task<IResult> All(
@@ -186,11 +188,19 @@ public static class BenchEndpoints
                 assignment.Tries,
                 assignment.ClosedAt is not null,
                 [
-                    .. assignment.Set.Items.Select(i =>
-                        ExerciseKinds.Of(i).Present(i, assignment.Class!.Rules ?? HouseRules.Usual)
-                    ),
+                    .. assignment
+                        .Set.ItemsOf(id)
+                        .Select(i =>
+                            ExerciseKinds
+                                .Of(i)
+                                .Present(i, assignment.Class!.Rules ?? HouseRules.Usual)
+                        ),
                 ],
-                answers.ConvertAll(a => Reply(a, assignment.Tries))
+                answers.ConvertAll(a => Reply(a, assignment.Tries)),
+                await database.Reflections.FindAsync([assignmentId, id], cancellation)
+                    is Reflection reflection
+                    ? ReflectionReply.Of(reflection)
+                    : null
             )
         );
     }

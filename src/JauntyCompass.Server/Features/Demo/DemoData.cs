@@ -180,7 +180,7 @@ public static class DemoData
             Specification = specification,
             Seed = seed,
             GeneratorVersion = SetGenerator.Version,
-            Items = [.. SetGenerator.Generate(specification, seed).Select(i => i.Item)],
+            Items = [.. SetGenerator.Generate(specification, seed).Items.Select(i => i.Item)],
             ItemCount = specification.Count,
             CreatedAt = at,
         };

@@ -35,37 +35,40 @@ public sealed record NewSet(string Title, SetSpecification Specification, int Se
     }
 }
 
-/// <summary>A generated set.</summary>
-/// <param name="GeneratorVersion">Number of the generator that made it.</param>
-/// <param name="Seed">The seed.</param>
-/// <param name="Items">The items, each with what every mistake would answer.</param>
-public sealed record GeneratedSetReply(
-    int GeneratorVersion,
-    int Seed,
-    IReadOnlyList<GeneratedItem> Items
-);
-
 /// <summary>A kept set in the list.</summary>
 public sealed record SetReply(Guid Id, string Title, int Items, DateTimeOffset CreatedAt);
 
 /// <summary>A kept set with its items.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Title">What the teacher calls it.</param>
+/// <param name="Specification">What was wanted.</param>
+/// <param name="Seed">The seed.</param>
+/// <param name="Items">The items of the first form.</param>
+/// <param name="Forms">How many parallel forms there are.</param>
 public sealed record SetDetailReply(
     Guid Id,
     string Title,
     SetSpecification Specification,
     int Seed,
-    IReadOnlyList<GeneratedItem> Items
+    IReadOnlyList<GeneratedItem> Items,
+    int Forms
 );
 
 public static class SetEndpoints
 {
-    public static void MapGeneration(this RouteGroupBuilder api) =>
+    public static void MapGeneration(this RouteGroupBuilder api)
+    {
+        api.MapGet("/sets/ready", () => TypedResults.Ok(ReadySets.All))
+            .WithName("ListReadySets")
+            .WithSummary("Specifications that are ready to be used or changed.")
+            .WithTags("Calculations");
         api.MapPost("/sets/generate", Generate)
             .WithName("GenerateSet")
             .WithSummary("Generates a set from a specification and a seed, and keeps nothing.")
             .WithTags("Calculations")
             .ProducesValidationProblem()
             .WithExample(new GenerateRequest(Examples.Specification, 7));
+    }
 
     public static void MapSets(this RouteGroupBuilder teacher)
     {
@@ -85,14 +88,8 @@ public static class SetEndpoints
             .ProducesProblem(404);
     }
 
-    private static Ok<GeneratedSetReply> Generate(GenerateRequest request) =>
-        TypedResults.Ok(
-            new GeneratedSetReply(
-                SetGenerator.Version,
-                request.Seed,
-                SetGenerator.Generate(request.Specification, request.Seed)
-            )
-        );
+    private static Ok<GeneratedSet> Generate(GenerateRequest request) =>
+        TypedResults.Ok(SetGenerator.Generate(request.Specification, request.Seed));
 
     private static async Task<Ok<List<SetReply>>> All(
         ClaimsPrincipal teacher,
@@ -118,6 +115,7 @@ public static class SetEndpoints
         CancellationToken cancellation
     )
     {
+        GeneratedSet set = SetGenerator.Generate(request.Specification, request.Seed);
         var made = new ExerciseSet
         {
             Id = Guid.CreateVersion7(),
@@ -126,10 +124,8 @@ public static class SetEndpoints
             Specification = request.Specification,
             Seed = request.Seed,
             GeneratorVersion = SetGenerator.Version,
-            Items =
-            [
-                .. SetGenerator.Generate(request.Specification, request.Seed).Select(i => i.Item),
-            ],
+            Items = [.. set.Items.Select(i => i.Item)],
+            Forms = set.Forms.Count == 0 ? null : set.Forms,
             ItemCount = request.Specification.Count,
             CreatedAt = clock.GetUtcNow(),
         };
@@ -160,7 +156,8 @@ public static class SetEndpoints
                     set.Title,
                     set.Specification,
                     set.Seed,
-                    [.. set.Items.Select(i => GeneratedItem.Of(i, set.Specification.Tolerance))]
+                    [.. set.Items.Select(i => GeneratedItem.Of(i, set.Specification.Tolerance))],
+                    1 + (set.Forms?.Count ?? 0)
                 )
             );
     }

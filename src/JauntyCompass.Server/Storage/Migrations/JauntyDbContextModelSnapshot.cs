@@ -118,6 +118,10 @@ namespace JauntyCompass.Server.Storage.Migrations
                         .HasColumnType("integer")
                         .HasColumnName("tries");
 
+                    b.Property<string>("Weights")
+                        .HasColumnType("json")
+                        .HasColumnName("weights");
+
                     b.HasKey("Id")
                         .HasName("pk_assignments");
 
@@ -179,6 +183,10 @@ namespace JauntyCompass.Server.Storage.Migrations
                         .HasColumnType("timestamp with time zone")
                         .HasColumnName("created_at");
 
+                    b.Property<string>("Forms")
+                        .HasColumnType("json")
+                        .HasColumnName("forms");
+
                     b.Property<int>("GeneratorVersion")
                         .HasColumnType("integer")
                         .HasColumnName("generator_version");
@@ -218,6 +226,39 @@ namespace JauntyCompass.Server.Storage.Migrations
                         .HasDatabaseName("ix_sets_teacher_id");
 
                     b.ToTable("sets", (string)null);
+                });
+
+            modelBuilder.Entity("JauntyCompass.Server.Storage.Reflection", b =>
+                {
+                    b.Property<Guid>("AssignmentId")
+                        .HasColumnType("uuid")
+                        .HasColumnName("assignment_id");
+
+                    b.Property<Guid>("StudentId")
+                        .HasColumnType("uuid")
+                        .HasColumnName("student_id");
+
+                    b.Property<string>("Line")
+                        .IsRequired()
+                        .HasMaxLength(200)
+                        .HasColumnType("character varying(200)")
+                        .HasColumnName("line");
+
+                    b.Property<int>("Step")
+                        .HasColumnType("integer")
+                        .HasColumnName("step");
+
+                    b.Property<DateTimeOffset>("WrittenAt")
+                        .HasColumnType("timestamp with time zone")
+                        .HasColumnName("written_at");
+
+                    b.HasKey("AssignmentId", "StudentId")
+                        .HasName("pk_reflections");
+
+                    b.HasIndex("StudentId")
+                        .HasDatabaseName("ix_reflections_student_id");
+
+                    b.ToTable("reflections", (string)null);
                 });
 
             modelBuilder.Entity("JauntyCompass.Server.Storage.RunningOrder", b =>
@@ -603,6 +644,23 @@ namespace JauntyCompass.Server.Storage.Migrations
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired()
                         .HasConstraintName("fk_sets_teachers_teacher_id");
+                });
+
+            modelBuilder.Entity("JauntyCompass.Server.Storage.Reflection", b =>
+                {
+                    b.HasOne("JauntyCompass.Server.Storage.Assignment", null)
+                        .WithMany()
+                        .HasForeignKey("AssignmentId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired()
+                        .HasConstraintName("fk_reflections_assignments_assignment_id");
+
+                    b.HasOne("JauntyCompass.Server.Storage.Student", null)
+                        .WithMany()
+                        .HasForeignKey("StudentId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired()
+                        .HasConstraintName("fk_reflections_students_student_id");
                 });
 
             modelBuilder.Entity("JauntyCompass.Server.Storage.RunningOrder", b =>

@@ -40,10 +40,13 @@ public sealed class Attempt
     /// <summary>Reads a laid instrument as this student does, a whole number of degrees.</summary>
     public double Read(in LaidAngle laid)
     {
+        // Where no scale begins at the lined-up arm, both arms are read on the only one, and one taken from the other.
         double seen =
-            laid.Reading(ScaleUsed(laid), laid.Alignment.ReadArm)
-            ?? laid.CarefulReading
-            ?? laid.Angle.Measure.Degrees;
+            (
+                laid.Advice.ScaleIndex < 0
+                    ? laid.CarefulReading
+                    : laid.Reading(ScaleUsed(laid), laid.Alignment.ReadArm)
+            ) ?? laid.Angle.Measure.Degrees;
         double full = laid.Protractor.FullScale;
         int number = (int)Math.Round(Math.Clamp(seen + Eye(), 0, full));
         return Math.Clamp(Garble(number), 0, 360);

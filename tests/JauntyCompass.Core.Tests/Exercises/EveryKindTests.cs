@@ -1,4 +1,5 @@
 using System.Text.Json;
+using FsCheck.Xunit;
 using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises;
@@ -150,6 +151,88 @@ public class EveryKindTests
             faults.Found.ShouldBeEmpty($"{work.Key} on {item}");
             work.Script.Steps.ShouldNotBeEmpty();
         }
+    }
+
+    // Answered by each mistake alone: what it foretells is not accepted where it shows, and it is among the causes.
+    [Theory]
+    [MemberData(nameof(Kinds))]
+    public void What_a_mistake_answers_is_not_accepted_and_the_mistake_is_weighed(string key)
+    {
+        int shown = 0;
+        int weighed = 0;
+        foreach (Item item in Items(key, 8))
+        {
+            ExerciseKind kind = ExerciseKinds.Of(item);
+            foreach (Mistake mistake in kind.Mistakes)
+            {
+                bool shows = kind.Steps(item, null)
+                    .Where(s => s.Decides)
+                    .Any(s => s.Foretell(2).Any(f => f.Mistake == mistake && f.Shows));
+                if (!shows)
+                {
+                    continue;
+                }
+                var student = new SimulatedStudent("Bo", [new Habit(mistake.Key, 1)], Hand.Perfect);
+                Response response = kind.Attempt(item, student, new SeededRandom(5));
+                Mark mark = kind.Mark(item, response, MarkingRules.Usual);
+                if (mark.Verdict == Verdict.Accepted)
+                {
+                    // The simulated student may not know how to make this mistake here.
+                    continue;
+                }
+                shown++;
+                weighed += mark.Causes.Any(c => c.Mistake == mistake.Key) ? 1 : 0;
+            }
+        }
+        if (shown > 0)
+        {
+            ((double)weighed / shown).ShouldBeGreaterThan(0.9);
+        }
+    }
+
+    // Turned with everything on it, a sheet is the same sheet: same verdict, same cause.
+    [Property(MaxTest = 25)]
+    public void A_turned_item_gets_the_same_mark_and_cause(int seed, ushort turn)
+    {
+        var spec = new SetSpecification([new KindCount("measure", 3)]);
+        foreach (GeneratedItem made in SetGenerator.Generate(spec, seed).Items)
+        {
+            var item = (Core.Exercises.Kinds.Measure.MeasureItem)made.Item;
+            var turned = item with { Angle = item.Angle.TurnedBy(turn % 360) };
+            foreach (
+                double reading in (double[])[180 - made.Degrees!.Value, made.Degrees!.Value + 10]
+            )
+            {
+                var response = new Core.Exercises.Kinds.Measure.MeasureResponse(reading);
+                ExerciseKind kind = ExerciseKinds.Of(item);
+                Mark one = kind.Mark(item, response, MarkingRules.Usual);
+                Mark other = kind.Mark(turned, response, MarkingRules.Usual);
+                other.Verdict.ShouldBe(one.Verdict);
+                other.LikelyCause.ShouldBe(one.LikelyCause);
+            }
+        }
+    }
+
+    // What the teacher makes a step count, it counts.
+    [Fact]
+    public void Credit_is_shared_among_the_steps_as_the_teacher_sets()
+    {
+        Item item = Items("measure", 1).First();
+        ExerciseKind kind = ExerciseKinds.Of(item);
+        double truth = kind.Steps(item, null)[^1].Degrees!.Value;
+        var wrongKind = new Core.Exercises.Kinds.Measure.MeasureResponse(
+            truth,
+            Core.Angles.AngleKind.Straight
+        );
+        kind.Mark(item, wrongKind, MarkingRules.Usual).Credit!.Value.ShouldBe(1 / 1.5, 1e-9);
+        MarkingRules kindCounts = MarkingRules.Usual with
+        {
+            Weights = new Dictionary<string, double> { ["kind"] = 3, ["reading"] = 1 },
+        };
+        Mark mark = kind.Mark(item, wrongKind, kindCounts);
+        mark.Credit!.Value.ShouldBe(0.25, 1e-9);
+        mark.Verdict.ShouldBe(Verdict.Accepted);
+        mark.Steps!.Select(s => s.Step).ShouldBe(["kind", "reading"]);
     }
 
     private static string Told(Item item, Response response, Mark mark) =>

@@ -92,6 +92,11 @@ public sealed class DrawKind()
             0,
             180
         );
+        if (laid.Advice.ScaleIndex < 0)
+        {
+            // The only scale begins at the other end: the dot belongs at what is left of 180.
+            number = 180 - number;
+        }
         Point dot = placement.PointAt(scale.BearingOf(number), item.Instrument.EdgeRadius + 1);
         if (attempt.Shows("opens-wrong-way"))
         {

@@ -1,4 +1,3 @@
-using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Presentation;
@@ -83,15 +82,7 @@ public sealed class MeasureKind()
     /// <inheritdoc/>
     protected override MeasureResponse Attempt(MeasureItem item, Attempt attempt)
     {
-        Placement placement = attempt.Lay(item.Angle, item.Instrument);
-        LaidAngle laid = LaidAngle.Of(item.Angle, item.Instrument, placement, WhichArm.Start);
-        double seen =
-            laid.Reading(attempt.ScaleUsed(laid), WhichArm.End) ?? item.Angle.Measure.Degrees;
-        int number = (int)Math.Round(Math.Clamp(seen + attempt.Eye(), 0, 180));
-        return new MeasureResponse(
-            Math.Clamp(attempt.Garble(number), 0, 360),
-            item.Angle.Measure.Kind,
-            placement
-        );
+        (double reading, Placement placement) = attempt.Measure(item.Angle, item.Instrument);
+        return new MeasureResponse(reading, item.Angle.Measure.Kind, placement);
     }
 }

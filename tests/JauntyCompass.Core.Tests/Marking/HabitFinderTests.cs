@@ -1,0 +1,133 @@
+using FsCheck.Xunit;
+using JauntyCompass.Core.Exercises;
+using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Exercises.Kinds.Measure;
+using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Habits;
+using JauntyCompass.Core.Simulation;
+using Shouldly;
+using Xunit;
+
+namespace JauntyCompass.Core.Tests.Marking;
+
+public class HabitFinderTests
+{
+    private static readonly string[] Targets =
+    [
+        "other-scale",
+        "wrong-ten",
+        "ticks-backwards",
+        "ten-from-other-scale",
+        "swapped-digits",
+    ];
+
+    private static readonly Hand OneDegree = new(0, 0, 1, 0);
+
+    private static Beliefs Believed(int items, int seed, params Habit[] habits)
+    {
+        SetSpecification spec = new([new KindCount("measure", items)], Mistakes: Targets);
+        var student = new SimulatedStudent("Bo", habits, OneDegree);
+        var random = new SeededRandom(seed, stream: 5);
+        var evidence = new List<AnswerEvidence>();
+        foreach (GeneratedItem made in SetGenerator.Generate(spec, seed).Items)
+        {
+            ExerciseKind kind = ExerciseKinds.Of(made.Item);
+            var response = (MeasureResponse)kind.Attempt(made.Item, student, random);
+            evidence.AddRange(
+                kind.Weigh(made.Item, response with { Placement = null, KindSaid = null })
+            );
+        }
+        return HabitFinder.Find(evidence, [.. Targets.Select(k => MistakeCatalogue.Find(k)!)]);
+    }
+
+    [Theory]
+    [InlineData("other-scale")]
+    [InlineData("wrong-ten")]
+    [InlineData("ticks-backwards")]
+    [InlineData("ten-from-other-scale")]
+    [InlineData("swapped-digits")]
+    public void A_habit_that_shows_now_and_then_is_named_and_no_other(string habit)
+    {
+        const int Students = 60;
+        int right = Enumerable
+            .Range(0, Students)
+            .Count(s => Believed(8, s, new Habit(habit, 0.5)).Named.SequenceEqual([habit]));
+        right.ShouldBeGreaterThan(Students * 85 / 100);
+    }
+
+    [Fact]
+    public void Two_habits_at_once_are_both_named()
+    {
+        const int Students = 60;
+        int right = Enumerable
+            .Range(0, Students)
+            .Count(s =>
+                Believed(10, s, new Habit("other-scale", 0.5), new Habit("wrong-ten", 0.5))
+                    .Named.Order()
+                    .SequenceEqual(["other-scale", "wrong-ten"])
+            );
+        right.ShouldBeGreaterThan(Students * 75 / 100);
+    }
+
+    [Property(MaxTest = 60)]
+    public void Noise_alone_is_no_habit(int seed)
+    {
+        Believed(8, seed).Named.ShouldBeEmpty();
+    }
+
+    [Property(MaxTest = 30)]
+    public void Likelihoods_are_probabilities_and_sorted(int seed, bool wrong)
+    {
+        Beliefs found = wrong
+            ? Believed(6, seed, new Habit("other-scale", 0.7))
+            : Believed(6, seed);
+        found.Answers.ShouldBe(6);
+        found.NoHabit.ShouldBeInRange(0, 1);
+        double[] likelihoods = [.. found.Habits.Select(h => h.Likelihood)];
+        likelihoods.ShouldAllBe(l => l > 0 && l <= 1 + 1e-9);
+        likelihoods.ShouldBe(likelihoods.OrderDescending());
+    }
+
+    [Fact]
+    public void Nothing_answered_is_nothing_known()
+    {
+        HabitFinder.Find([], MistakeCatalogue.Reading).ShouldBe(Beliefs.None);
+    }
+
+    // An answer that two mistakes explain goes to the one this student is known for.
+    [Fact]
+    public void What_a_student_did_before_decides_between_two_causes()
+    {
+        var item = (MeasureItem)
+            SetGenerator
+                .Generate(
+                    new SetSpecification(
+                        [new KindCount("measure", 1)],
+                        From: 55,
+                        To: 55,
+                        Step: MeasureStep.Fives
+                    ),
+                    1
+                )
+                .Items[0]
+                .Item;
+        ExerciseKind kind = ExerciseKinds.Of(item);
+        // 55: taken from the other scale 125; ten from the other scale gives 125, too.
+        var response = new MeasureResponse(125);
+        Mark unknown = kind.Mark(item, response, MarkingRules.Usual);
+        var known = MarkingRules.Usual with
+        {
+            History = new Beliefs(
+                5,
+                0,
+                [new HabitBelief("ten-from-other-scale", "", 0.95, Named: true)]
+            ),
+        };
+        double before = Of(unknown, "ten-from-other-scale");
+        double after = Of(kind.Mark(item, response, known), "ten-from-other-scale");
+        after.ShouldBeGreaterThan(before * 2);
+    }
+
+    private static double Of(Mark mark, string mistake) =>
+        mark.Causes.FirstOrDefault(c => c.Mistake == mistake)?.Likelihood ?? 0;
+}

@@ -59,7 +59,9 @@ public sealed class AccessTests(JauntyServer server) : IClassFixture<JauntyServe
             .Replace("{setId:guid}", lesson.SetId)
             .Replace("{assignmentId:guid}", lesson.AssignmentId)
             .Replace("{instrumentId:guid}", lesson.CabinetId)
-            .Replace("{orderId:guid}", lesson.OrderId);
+            .Replace("{orderId:guid}", lesson.OrderId)
+            .Replace("{index:int}", "0")
+            .Replace("{number:int}", "1");
         HttpContent? body = method is "POST" or "PUT"
             ? new StringContent(
                 ValidBody(pattern, lesson).ToJsonString(),
@@ -79,6 +81,7 @@ public sealed class AccessTests(JauntyServer server) : IClassFixture<JauntyServe
                 ["itemIndex"] = 0,
                 ["response"] = Lesson.Reading(5),
             },
+            _ when pattern.Contains("/twins/") => new() { ["response"] = Lesson.Reading(5) },
             _ when pattern.EndsWith("/reflection") => new() { ["step"] = 2, ["line"] = "" },
             _ when pattern.EndsWith("/rules") => new() { ["scale"] = "sizeFirst" },
             _ when pattern.EndsWith("/cabinet") => Lesson.OwnInstrument(),

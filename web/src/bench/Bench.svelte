@@ -42,7 +42,7 @@
     who = session
     if (!session.signedIn) return
     outbox = new Outbox(session.name ?? '')
-    await outbox.resume()
+    void outbox.flush()
     const asked = location.hash.slice(1)
     await (asked ? pick(asked) : list())
   }

@@ -7,8 +7,11 @@
     marked: Sent
     onagain: () => void
     onnext: (() => void) | null
+    /** A demonstration of what happened, and another item like it; left out where there is none. */
+    onshow?: (() => void) | undefined
+    ontwin?: (() => void) | undefined
   }
-  let { marked, onagain, onnext }: Props = $props()
+  let { marked, onagain, onnext, onshow, ontwin }: Props = $props()
 
   const said = { accepted: 'That fits', near: 'Very near', notYet: 'Not yet' }
   const verdict = $derived(marked.mark.verdict)
@@ -29,6 +32,12 @@
   {#if again}
     <Button on:click={onagain}>Try again</Button>
   {/if}
+  {#if onshow && verdict !== 'accepted'}
+    <Button kind="tertiary" on:click={onshow}>Show me</Button>
+  {/if}
+  {#if ontwin}
+    <Button kind="tertiary" on:click={ontwin}>Another like it</Button>
+  {/if}
   {#if onnext}
     <Button kind={again ? 'tertiary' : 'primary'} on:click={onnext}>Next item</Button>
   {/if}
@@ -37,7 +46,7 @@
   {#if again}
     {marked.triesLeft === 1 ? 'One try' : `${marked.triesLeft} tries`} left.
   {/if}
-  Your work is saved.
+  {marked.id ? 'Your work is saved.' : 'For practice; this one is not kept.'}
 </p>
 
 <style>

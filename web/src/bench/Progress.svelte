@@ -4,10 +4,12 @@
 
   interface Props {
     verdicts: (Schema['Verdict'] | null)[]
+    /** Which answers the server does not have yet. */
+    waiting: boolean[]
     at: number
     onpick: (index: number) => void
   }
-  let { verdicts, at, onpick }: Props = $props()
+  let { verdicts, waiting, at, onpick }: Props = $props()
   const said = { accepted: 'fits', near: 'near', notYet: 'not yet' }
 </script>
 
@@ -16,9 +18,10 @@
     <button
       type="button"
       class={verdict ?? 'open'}
+      class:waits={waiting[i]}
       class:now={i === at}
       aria-current={i === at ? 'step' : undefined}
-      aria-label="Item {i + 1}{verdict ? `, ${said[verdict]}` : ''}"
+      aria-label="Item {i + 1}{waiting[i] ? ', waiting to be sent' : verdict ? `, ${said[verdict]}` : ''}"
       onclick={() => onpick(i)}><span>{i + 1}</span></button
     >
   {/each}
@@ -59,6 +62,10 @@
   }
   .notYet span {
     border-style: dashed;
+  }
+  .waits span {
+    border-style: dotted;
+    border-width: 3px;
   }
   .now span {
     width: 38px;

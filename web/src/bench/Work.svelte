@@ -1,8 +1,12 @@
-<!-- Working through a set, item by item. -->
+<!-- Working through a set, item by item. Answers that the server does not have yet wait; work goes on. -->
 <script lang="ts">
-  import { api, ask, tell, type Instrument, type Schema } from '../api/client'
+  import Button from 'carbon-components-svelte/src/Button/Button.svelte'
+  import { api, ask, tell, type Instrument, type Schema, type Script } from '../api/client'
+  import { draftOf, dropDraft, keepDraft } from './drafts'
+  import LookBack from './LookBack.svelte'
   import type { Outbox, Sent } from './outbox.svelte'
   import Progress from './Progress.svelte'
+  import ShowMe from './ShowMe.svelte'
   import Worksheet from './Worksheet.svelte'
 
   interface Props {
@@ -14,22 +18,28 @@
   let { set, name, outbox, onleave }: Props = $props()
 
   // svelte-ignore state_referenced_locally
-  let answers: Sent[] = $state(set.answers)
+  let answers: Sent[] = $state.raw(set.answers)
   const latest = (index: number): Sent | null => answers.findLast((a) => a.itemIndex === index) ?? null
   const firstOpen = (): number =>
     Math.max(
       0,
-      set.items.findIndex((_, i) => latest(i) === null),
+      set.items.findIndex((_, i) => latest(i) === null && !outbox.holds(set.id, i)),
     )
   let at = $state(firstOpen())
   /** Whether the item is worked on again although it has been answered. */
   let again = $state(false)
-  let busy = $state(false)
   let complaint = $state('')
+  let instruments: Instrument[] = $state.raw([])
+  let script: Script | null = $state.raw(null)
+  /** Another item like this one, for practice, with its mark once it is answered. */
+  let twin: { number: number; view: Schema['ItemView']; marked: Sent | null } | null = $state.raw(null)
+  // svelte-ignore state_referenced_locally
+  let reflection = $state.raw(set.reflection)
 
   const item = $derived(set.items[at]!)
   const marked = $derived(again ? null : latest(at))
-  let instruments: Instrument[] = $state.raw([])
+  const waits = $derived(outbox.holds(set.id, at))
+  const finished = $derived(set.items.every((_, i) => latest(i) !== null || outbox.holds(set.id, i)))
 
   $effect(() => {
     ask(api.GET('/api/v1/instruments')).then(
@@ -37,23 +47,79 @@
       (error: unknown) => (complaint = tell(error)),
     )
   })
+  // Also what an earlier visit left arrives in the end.
+  $effect(() => {
+    outbox.onsent = (assignmentId, sent) => {
+      if (assignmentId !== set.id || answers.some((a) => a.id === sent.id)) return
+      answers = [...answers, sent]
+    }
+    return () => (outbox.onsent = () => undefined)
+  })
 
   function go(index: number): void {
     at = index
     again = false
+    twin = null
     complaint = ''
   }
 
+  const next = (): void => (at + 1 < set.items.length ? go(at + 1) : onleave())
+
   async function handIn(response: Schema['Response']): Promise<void> {
-    busy = true
+    const index = at
     complaint = ''
+    again = false
+    dropDraft(name, set.id, index)
     try {
-      answers = [...answers, await outbox.handIn(set.id, at, response)]
-      again = false
+      await outbox.handIn(set.id, index, response)
+    } catch (error) {
+      complaint = `Item ${index + 1}: ${tell(error)}`
+    }
+  }
+
+  async function show(): Promise<void> {
+    try {
+      const path = { assignmentId: set.id, index: at }
+      script = await ask(
+        api.GET('/api/v1/bench/assignments/{assignmentId}/items/{index}/show', { params: { path } }),
+      )
     } catch (error) {
       complaint = tell(error)
-    } finally {
-      busy = false
+    }
+  }
+
+  async function anotherLikeIt(): Promise<void> {
+    const number = (twin?.number ?? 0) + 1
+    try {
+      const path = { assignmentId: set.id, index: at, number }
+      const view = await ask(
+        api.GET('/api/v1/bench/assignments/{assignmentId}/items/{index}/twins/{number}', {
+          params: { path },
+        }),
+      )
+      twin = { number, view, marked: null }
+      complaint = ''
+    } catch (error) {
+      complaint = tell(error)
+    }
+  }
+
+  async function markTwin(response: Schema['Response']): Promise<void> {
+    if (!twin) return
+    try {
+      const path = { assignmentId: set.id, index: at, number: twin.number }
+      const mark = await ask(
+        api.POST('/api/v1/bench/assignments/{assignmentId}/items/{index}/twins/{number}', {
+          params: { path },
+          body: { response },
+        }),
+      )
+      twin = {
+        ...twin,
+        marked: { id: '', itemIndex: at, try: 1, triesLeft: 1, response, mark },
+      }
+    } catch (error) {
+      complaint = tell(error)
     }
   }
 </script>
@@ -62,31 +128,75 @@
   <header>
     <button type="button" class="room" onclick={onleave}>Bench</button>
     <span class="title">{set.title}</span>
-    <Progress verdicts={set.items.map((_, i) => latest(i)?.mark.verdict ?? null)} {at} onpick={go} />
+    <Progress
+      verdicts={set.items.map((_, i) => latest(i)?.mark.verdict ?? null)}
+      waiting={set.items.map((_, i) => outbox.holds(set.id, i))}
+      {at}
+      onpick={go}
+    />
     <span class="name">{name}</span>
   </header>
-  {#if outbox.waiting}
+  {#if outbox.unreachable && outbox.waiting.length > 0}
     <p class="waiting" role="status">
-      The server cannot be reached. Your answer is kept here and goes off by itself.
+      The server cannot be reached. {outbox.waiting.length === 1
+        ? 'Your answer is kept here and goes off by itself.'
+        : `${outbox.waiting.length} answers are kept here and go off by themselves.`} Work on.
     </p>
   {/if}
   {#if complaint}<p class="waiting" role="alert">{complaint}</p>{/if}
   <main>
     {#if instruments.length > 0}
-      {#key `${at} ${marked?.id ?? (again ? 'again' : 'new')}`}
-        <Worksheet
-          view={item}
-          {instruments}
-          {marked}
-          {busy}
-          onhandin={handIn}
-          onagain={() => (again = true)}
-          onnext={at + 1 < set.items.length ? () => go(at + 1) : onleave}
-        />
-      {/key}
+      {#if twin}
+        <p class="practice">
+          Another one like item {at + 1}, for practice.
+          <button type="button" onclick={() => (twin = null)}>Back to the item</button>
+        </p>
+        {#key `${at} twin ${twin.number} ${twin.marked ? 'marked' : 'new'}`}
+          <Worksheet
+            view={twin.view}
+            {instruments}
+            marked={twin.marked}
+            busy={false}
+            onhandin={markTwin}
+            onagain={() => (twin = twin && { ...twin, marked: null })}
+            onnext={() => (twin = null)}
+            ontwin={anotherLikeIt}
+          />
+        {/key}
+      {:else if waits}
+        <div class="kept">
+          <h1>Handed in</h1>
+          <p>Your answer to item {at + 1} waits here until the server can be reached. Nothing is lost.</p>
+          <Button on:click={next}>{at + 1 < set.items.length ? 'Next item' : 'Back to the Bench'}</Button>
+        </div>
+      {:else}
+        {#key `${at} ${marked?.id ?? (again ? 'again' : 'new')}`}
+          <Worksheet
+            view={item}
+            {instruments}
+            {marked}
+            busy={false}
+            draft={draftOf(name, set.id, at)}
+            ondraft={(draft) => keepDraft(name, set.id, at, draft)}
+            onhandin={handIn}
+            onagain={() => (again = true)}
+            onnext={next}
+            onshow={show}
+            ontwin={anotherLikeIt}
+          />
+        {/key}
+      {/if}
     {/if}
   </main>
+  {#if finished && at === set.items.length - 1 && !twin}
+    <div class="back">
+      <LookBack assignmentId={set.id} before={reflection ?? null} onkept={(kept) => (reflection = kept)} />
+    </div>
+  {/if}
 </div>
+{#if script}
+  <ShowMe {script} {instruments} onclose={() => (script = null)} />
+{/if}
 
 <style>
   .work {
@@ -127,6 +237,34 @@
   main {
     flex: 1;
     min-height: 0;
+  }
+  .practice {
+    margin: 0;
+    padding: 8px 24px 0;
+    font-size: 15px;
+  }
+  .practice button {
+    min-height: 44px;
+    border: 0;
+    background: none;
+    color: #1d4f91;
+    font: 600 15px var(--sans);
+    text-decoration: underline;
+    cursor: pointer;
+  }
+  .kept {
+    max-width: 520px;
+    margin: 40px auto;
+    padding: 28px;
+    background: #fff;
+    box-shadow: 0 6px 20px rgb(15 35 64 / 14%);
+  }
+  .kept h1 {
+    font-size: 24px;
+  }
+  .back {
+    padding: 8px 24px 20px;
+    background: #fff;
   }
   @media (max-width: 900px) {
     .work {

@@ -20,6 +20,7 @@
   import { restPlace } from '../sheet/window'
   import ChoiceAsk from './asks/ChoiceAsk.svelte'
   import FieldAsk from './asks/FieldAsk.svelte'
+  import type { Draft } from './drafts'
   import DrawingTools from './DrawingTools.svelte'
   import Feedback from './Feedback.svelte'
   import Layout from './Layout.svelte'
@@ -46,17 +47,41 @@
     onhandin: (response: Response) => void
     onagain: () => void
     onnext: (() => void) | null
+    onshow?: (() => void) | undefined
+    ontwin?: (() => void) | undefined
+    /** What was filled in before a reload, and whom to tell of what is filled in now. */
+    draft?: Draft | null
+    ondraft?: ((draft: Draft) => void) | undefined
   }
-  let { view, instruments, marked, busy, onhandin, onagain, onnext }: Props = $props()
+  let {
+    view,
+    instruments,
+    marked,
+    busy,
+    onhandin,
+    onagain,
+    onnext,
+    onshow,
+    ontwin,
+    draft = null,
+    ondraft,
+  }: Props = $props()
 
   // Each item starts with a fresh component; a marked answer shows what was handed in.
   // svelte-ignore state_referenced_locally
-  const before: Filled = marked ? filledOf(view, marked.response) : nothingFilled
+  const before: Filled = marked ? filledOf(view, marked.response) : (draft?.filled ?? nothingFilled)
   let filled: Filled = $state.raw(before)
+  // svelte-ignore state_referenced_locally
   let placement: Placement = $state.raw(
-    before.drawing.placement ?? Object.values(before.placements).at(-1) ?? restPlace,
+    (marked ? null : draft?.placement) ??
+      before.drawing.placement ??
+      Object.values(before.placements).at(-1) ??
+      restPlace,
   )
-  let laid = $state(Boolean(before.drawing.placement ?? Object.values(before.placements).at(-1)))
+  // svelte-ignore state_referenced_locally
+  let laid = $state(
+    draft?.laid || Boolean(before.drawing.placement ?? Object.values(before.placements).at(-1)),
+  )
   let drawings: Drawing[] = $state.raw([before.drawing])
   // svelte-ignore state_referenced_locally
   let tool: Tool = $state(view.asks[0]?.byEye ? 'ray' : 'protractor')
@@ -65,7 +90,17 @@
   let pencil: Point = $state.raw(view.drawing?.baseRay.vertex ?? { x: 0, y: 0 })
   let complaints: Record<string, string> = $state.raw({})
   /** How many of the parts that come one after another have been begun. */
-  let part = $state(0)
+  // svelte-ignore state_referenced_locally
+  let part = $state(marked ? 0 : Math.min(draft?.part ?? 0, view.asks.length - 1))
+
+  // Kept a little after the hand has come to rest.
+  let later: ReturnType<typeof setTimeout> | undefined
+  $effect(() => {
+    const now = { filled: { ...filled, drawing: drawings.at(-1)! }, placement, laid, part }
+    clearTimeout(later)
+    if (!marked && ondraft) later = setTimeout(() => ondraft(now), 400)
+    return () => clearTimeout(later)
+  })
 
   /** The asks in parts: what is asked afterwards waits until all before it is answered, which is then kept. */
   const parts = $derived.by(() => {
@@ -237,7 +272,7 @@
           {/if}
         {/each}
       </dl>
-      <Feedback {marked} {onagain} {onnext} />
+      <Feedback {marked} {onagain} {onnext} {onshow} {ontwin} />
     {:else}
       <form onsubmit={submit} novalidate>
         {#each asked as ask (ask.field)}

@@ -34,7 +34,8 @@ describe('the outbox', () => {
     const outbox = new Outbox('wren')
     const done = outbox.handIn('a', 0, response)
     await vi.advanceTimersByTimeAsync(100)
-    expect(outbox.waiting).toBe(true)
+    expect(outbox.unreachable).toBe(true)
+    expect(outbox.holds('a', 0)).toBe(true)
     expect(localStorage.length).toBe(1)
     await vi.advanceTimersByTimeAsync(10_000)
     expect(await done).toEqual(stored)
@@ -49,6 +50,32 @@ describe('the outbox', () => {
     expect(localStorage.length).toBe(0)
   })
 
+  it('keeps any number of answers, in their order, while the server is away', async () => {
+    answers = [unreachable, unreachable, ok, ok, ok]
+    const outbox = new Outbox('wren')
+    const arrived: string[] = []
+    outbox.onsent = (assignment) => arrived.push(assignment)
+    const all = [0, 1, 2].map((item) => outbox.handIn('a', item, response))
+    await vi.advanceTimersByTimeAsync(100)
+    expect(outbox.waiting.map((w) => w.body.itemIndex)).toEqual([0, 1, 2])
+    expect(JSON.parse(localStorage.getItem('jaunty.outbox.wren')!)).toHaveLength(3)
+    await vi.advanceTimersByTimeAsync(20_000)
+    await Promise.all(all)
+    expect(outbox.waiting).toEqual([])
+    expect(arrived).toHaveLength(3)
+    expect(sent.map((s) => s.id).slice(2)).toHaveLength(3)
+    expect(new Set(sent.map((s) => s.id)).size).toBe(3)
+  })
+
+  it('goes on with the next answer when one is refused', async () => {
+    answers = [() => reply(409, { title: 'closed' }), ok]
+    const outbox = new Outbox('wren')
+    const first = outbox.handIn('a', 0, response)
+    const second = outbox.handIn('b', 0, response)
+    await expect(first).rejects.toThrow('closed')
+    expect(await second).toEqual(stored)
+  })
+
   it('does not lose an answer to a wrong clock', async () => {
     answers = [() => reply(400, { title: 'x', errors: { answeredAt: ['must be'] } }), ok]
     await new Outbox('wren').handIn('a', 0, response)
@@ -60,9 +87,9 @@ describe('the outbox', () => {
     answers = [unreachable, ok]
     void new Outbox('wren').handIn('a', 0, response)
     await vi.advanceTimersByTimeAsync(10)
-    await new Outbox('kit').resume()
+    await new Outbox('kit').flush()
     expect(sent).toHaveLength(1)
-    await new Outbox('wren').resume()
+    await new Outbox('wren').flush()
     expect(sent).toHaveLength(2)
     expect(sent[1]!.id).toBe(sent[0]!.id)
   })

@@ -87,6 +87,17 @@ public static class SetGenerator
         );
     }
 
+    /// <summary>Another item like one of a set: at the same place of a parallel form that no student has.</summary>
+    /// <param name="specification">What the set was made from.</param>
+    /// <param name="seed">Its seed.</param>
+    /// <param name="index">Place of the item, from 0.</param>
+    /// <param name="number">Which twin, from 1.</param>
+    public static Item Twin(SetSpecification specification, int seed, int index, int number)
+    {
+        int forms = Math.Min(SetSpecification.MostForms, specification.Forms + number);
+        return Generate(specification with { Forms = forms }, seed).Forms[^1][index];
+    }
+
     /// <summary>The mistakes that a set is aimed at: those asked for, or all that its kinds can show.</summary>
     internal static IReadOnlyList<Mistake> Targets(SetSpecification specification)
     {

@@ -121,6 +121,7 @@ public static class BenchEndpoints
                 )
             );
         group.MapReflections();
+        group.MapTwins();
     }
 
     private static async Task<IResult> All(

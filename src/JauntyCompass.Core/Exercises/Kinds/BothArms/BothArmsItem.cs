@@ -42,6 +42,9 @@ public sealed record BothArmsResponse(
 ) : Response
 {
     /// <inheritdoc/>
+    public override Placement? LaidOn => FirstPlacement;
+
+    /// <inheritdoc/>
     public override void Check(Faults faults)
     {
         faults.Range("first", First, 0, 360, "degrees");

@@ -50,6 +50,9 @@ public sealed record DrawResponse(
 ) : Response
 {
     /// <inheritdoc/>
+    public override Placement? LaidOn => Placement;
+
+    /// <inheritdoc/>
     public override void Check(Faults faults)
     {
         faults.Each("strokes", Strokes, 0, 50);

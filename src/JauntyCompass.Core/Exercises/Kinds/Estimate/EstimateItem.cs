@@ -40,6 +40,9 @@ public sealed record EstimateResponse(
 ) : Response
 {
     /// <inheritdoc/>
+    public override Placement? LaidOn => Placement;
+
+    /// <inheritdoc/>
     public override void Check(Faults faults)
     {
         if (

@@ -103,6 +103,9 @@ public sealed record FigureAnglesResponse(
         };
 
     /// <inheritdoc/>
+    public override Placement? LaidOn => APlacement;
+
+    /// <inheritdoc/>
     public override void Check(Faults faults)
     {
         for (int i = 0; i < FigureAnglesItem.Letters.Length; i++)

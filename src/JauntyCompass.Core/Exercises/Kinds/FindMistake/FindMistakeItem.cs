@@ -61,6 +61,9 @@ public sealed record FindMistakeResponse(string Found, double Reading, Placement
     : Response
 {
     /// <inheritdoc/>
+    public override Placement? LaidOn => Placement;
+
+    /// <inheritdoc/>
     public override void Check(Faults faults)
     {
         if (MistakeCatalogue.Find(Found) is null)

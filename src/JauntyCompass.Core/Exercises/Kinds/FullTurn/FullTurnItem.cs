@@ -37,6 +37,9 @@ public sealed record FullTurnItem(
 public sealed record FullTurnResponse(double Reading, Placement? Placement = null) : Response
 {
     /// <inheritdoc/>
+    public override Placement? LaidOn => Placement;
+
+    /// <inheritdoc/>
     public override void Check(Faults faults)
     {
         faults.Range("reading", Reading, 0, 360, "degrees");

@@ -38,6 +38,9 @@ public sealed record MeasureResponse(
 ) : Response
 {
     /// <inheritdoc/>
+    public override Placement? LaidOn => Placement;
+
+    /// <inheritdoc/>
     public override void Check(Faults faults)
     {
         faults.Range("reading", Reading, 0, 360, "degrees");

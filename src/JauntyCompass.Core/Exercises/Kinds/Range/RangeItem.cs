@@ -52,6 +52,9 @@ public sealed record RangeResponse(
 ) : Response
 {
     /// <inheritdoc/>
+    public override Placement? LaidOn => FirstPlacement;
+
+    /// <inheritdoc/>
     public override void Check(Faults faults)
     {
         faults.Range("first", First, 0, 360, "degrees");

@@ -59,6 +59,9 @@ public sealed record ReflexResponse(double Part, double Answer, Placement? Place
     : Response
 {
     /// <inheritdoc/>
+    public override Placement? LaidOn => Placement;
+
+    /// <inheritdoc/>
     public override void Check(Faults faults)
     {
         faults.Range("part", Part, 0, 360, "degrees");

@@ -73,6 +73,9 @@ public sealed record DrawSpecialResponse(
 ) : Response
 {
     /// <inheritdoc/>
+    public override Placement? LaidOn => Placement;
+
+    /// <inheritdoc/>
     public override void Check(Faults faults)
     {
         faults.Each("strokes", Strokes, 0, 50);

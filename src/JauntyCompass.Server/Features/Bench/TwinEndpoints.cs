@@ -1,0 +1,183 @@
+using System.Security.Claims;
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Demonstrations;
+using JauntyCompass.Core.Exercises;
+using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Exercises.Presentation;
+using JauntyCompass.Core.Marking;
+using JauntyCompass.Server.Api;
+using JauntyCompass.Server.Features.Accounts;
+using JauntyCompass.Server.Features.Assignments;
+using JauntyCompass.Server.Storage;
+using Microsoft.EntityFrameworkCore;
+
+namespace JauntyCompass.Server.Features.Bench;
+
+/// <summary>An answer to a twin: for practice, marked and not kept.</summary>
+/// <param name="Response">The response.</param>
+public sealed record TwinAnswer(Response Response) : IChecked
+{
+    public void Check(Faults faults) => faults.Within("response", Response);
+}
+
+/// <summary>“Show me” and “another like it”.</summary>
+public static class TwinEndpoints
+{
+    private const int MostTwins = 20;
+
+    public static void MapTwins(this RouteGroupBuilder assignments)
+    {
+        assignments
+            .MapGet("/{assignmentId:guid}/items/{index:int}/show", Show)
+            .WithName("ShowMe")
+            .WithSummary(
+                "A short demonstration on the student's own last answer; how it is done right only when no try is left."
+            )
+            .Produces<Script>()
+            .ProducesProblem(404);
+        assignments
+            .MapGet("/{assignmentId:guid}/items/{index:int}/twins/{number:int}", Twin)
+            .WithName("GetTwin")
+            .WithSummary("Another item like one of the set, at which the same mistakes would show.")
+            .Produces<ItemView>()
+            .ProducesProblem(404);
+        assignments
+            .MapPost("/{assignmentId:guid}/items/{index:int}/twins/{number:int}", MarkTwin)
+            .WithName("MarkTwin")
+            .WithSummary("Marks an answer to a twin; it is practice and is not kept.")
+            .Produces<StudentMark>()
+            .ProducesValidationProblem()
+            .ProducesProblem(404)
+            .WithExample(new TwinAnswer(Examples.Response));
+    }
+
+    private static async Task<IResult> Show(
+        Guid assignmentId,
+        int index,
+        ClaimsPrincipal student,
+        JauntyDbContext database,
+        CancellationToken cancellation
+    )
+    {
+        if (
+            await Find(assignmentId, index, student, database, cancellation)
+            is not
+            (Assignment assignment, Item item)
+        )
+        {
+            return Problems.NotFound("item");
+        }
+        Guid id = student.Id();
+        Answer? last = await database
+            .Answers.AsNoTracking()
+            .Include(a => a.Marks)
+            .Where(a => a.AssignmentId == assignmentId && a.StudentId == id && a.ItemIndex == index)
+            .OrderByDescending(a => a.Try)
+            .FirstOrDefaultAsync(cancellation);
+        if (last is null)
+        {
+            return Problems.NotFound("answer");
+        }
+        Mark mark = ResultEndpoints.Newest(last);
+        bool mayTell =
+            mark.Verdict == Verdict.Accepted
+            || last.Try >= assignment.Tries
+            || assignment.ClosedAt is not null;
+        Script? script = ShowMe.Of(
+            item,
+            TwinOf(assignment.Set!, item, index, 1),
+            last.Response,
+            mark,
+            assignment.Class!.Rules ?? HouseRules.Usual,
+            mayTell
+        );
+        return script is null ? Problems.NotFound("demonstration") : TypedResults.Ok(script);
+    }
+
+    private static async Task<IResult> Twin(
+        Guid assignmentId,
+        int index,
+        int number,
+        ClaimsPrincipal student,
+        JauntyDbContext database,
+        CancellationToken cancellation
+    ) =>
+        await Find(assignmentId, index, student, database, cancellation)
+            is (Assignment assignment, Item item)
+        && TwinOf(assignment.Set!, item, index, number) is Item twin
+            ? TypedResults.Ok(
+                ExerciseKinds.Of(twin).Present(twin, assignment.Class!.Rules ?? HouseRules.Usual)
+            )
+            : Problems.NotFound("item");
+
+    private static async Task<IResult> MarkTwin(
+        Guid assignmentId,
+        int index,
+        int number,
+        TwinAnswer request,
+        ClaimsPrincipal student,
+        JauntyDbContext database,
+        CancellationToken cancellation
+    )
+    {
+        if (
+            await Find(assignmentId, index, student, database, cancellation)
+                is not
+                (Assignment assignment, Item item)
+            || TwinOf(assignment.Set!, item, index, number) is not Item twin
+        )
+        {
+            return Problems.NotFound("item");
+        }
+        ExerciseKind kind = ExerciseKinds.Of(twin);
+        if (ExerciseKinds.Of(request.Response) != kind)
+        {
+            return Problems.Invalid("response.kind", $"must be {kind.Key}, as the item is.");
+        }
+        HouseRules rules = assignment.Class!.Rules ?? HouseRules.Usual;
+        return TypedResults.Ok(
+            StudentMark.Of(
+                kind.Mark(
+                    twin,
+                    request.Response,
+                    new MarkingRules(assignment.Set!.Specification.Tolerance, rules.Speech)
+                )
+            )
+        );
+    }
+
+    private static async Task<(Assignment Assignment, Item Item)?> Find(
+        Guid assignmentId,
+        int index,
+        ClaimsPrincipal student,
+        JauntyDbContext database,
+        CancellationToken cancellation
+    )
+    {
+        Guid classId = student.ClassId();
+        Assignment? assignment = await database
+            .Assignments.AsNoTracking()
+            .Include(a => a.Set)
+            .Include(a => a.Class)
+            .FirstOrDefaultAsync(a => a.Id == assignmentId && a.ClassId == classId, cancellation);
+        IReadOnlyList<Item>? items = assignment?.Set!.ItemsOf(student.Id());
+        return items is not null && index >= 0 && index < items.Count
+            ? (assignment!, items[index])
+            : null;
+    }
+
+    // A set of an earlier generator has no twins from this one, unless it happens to ask the same there.
+    private static Item? TwinOf(ExerciseSet set, Item item, int index, int number)
+    {
+        if (
+            number is < 1 or > MostTwins
+            || set.GeneratorVersion != SetGenerator.Version
+            || index >= set.Specification.Count
+        )
+        {
+            return null;
+        }
+        Item twin = SetGenerator.Twin(set.Specification, set.Seed, index, number);
+        return ExerciseKinds.Of(twin) == ExerciseKinds.Of(item) ? twin : null;
+    }
+}

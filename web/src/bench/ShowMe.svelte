@@ -1,0 +1,106 @@
+<!-- A short demonstration on the student's own sheet, stepped through at one's own pace. -->
+<script lang="ts">
+  import Button from 'carbon-components-svelte/src/Button/Button.svelte'
+  import { onMount } from 'svelte'
+  import type { Instrument, Script } from '../api/client'
+  import { Stage } from '../board/stage.svelte'
+  import { pressOf } from '../board/player'
+  import Sheet from '../sheet/Sheet.svelte'
+  import SheetScene from '../sheet/SheetScene.svelte'
+
+  interface Props {
+    script: Script
+    instruments: Instrument[]
+    onclose: () => void
+  }
+  let { script, instruments, onclose }: Props = $props()
+
+  const stage = new Stage()
+  // svelte-ignore state_referenced_locally
+  stage.play(script)
+  const asking = $derived(stage.beat?.asking === true)
+  const said = $derived(asking ? (stage.step?.question?.text ?? '') : (stage.step?.caption ?? ''))
+  const last = $derived(stage.at === stage.beats.length - 1)
+  let dialog: HTMLElement | undefined = $state()
+  onMount(() => dialog?.focus())
+
+  function key(event: KeyboardEvent): void {
+    if (event.code === 'Escape') return onclose()
+    const wish = pressOf(event)
+    if (!wish || (event.code === 'Space' && (event.target as Element).closest('button'))) return
+    event.preventDefault()
+    stage.press(wish)
+  }
+</script>
+
+<div
+  class="show"
+  role="dialog"
+  aria-modal="true"
+  aria-label="Show me: {script.title}"
+  tabindex="-1"
+  bind:this={dialog}
+  onkeydown={key}
+>
+  <div class="sheet">
+    <Sheet label="What happened" {...script.window}>
+      <SheetScene scene={stage.scene} {instruments} beat={stage.at} />
+    </Sheet>
+  </div>
+  <div class="band">
+    <p aria-live="polite" data-testid="shown">{said}</p>
+    <div class="buttons">
+      <Button kind="tertiary" disabled={stage.at === 0} on:click={() => stage.press('back')}>Back</Button>
+      {#if last}
+        <Button on:click={onclose}>Close</Button>
+      {:else}
+        <Button on:click={() => stage.press('next')}>Next</Button>
+        <Button kind="ghost" on:click={onclose}>Close</Button>
+      {/if}
+    </div>
+  </div>
+</div>
+
+<style>
+  .show {
+    position: fixed;
+    inset: 0;
+    z-index: 20;
+    display: flex;
+    flex-direction: column;
+    background: var(--paper);
+    outline: none;
+  }
+  .sheet {
+    flex: 1;
+    min-height: 0;
+  }
+  .band {
+    display: flex;
+    align-items: center;
+    gap: 24px;
+    min-height: 120px;
+    padding: 12px 32px;
+    background: #fff;
+    border-top: 1px solid var(--ink);
+  }
+  p {
+    flex: 1;
+    margin: 0;
+    font: 400 24px/1.35 var(--serif);
+  }
+  .buttons {
+    display: flex;
+    gap: 8px;
+  }
+  @media (max-width: 900px) {
+    .band {
+      flex-direction: column;
+      align-items: stretch;
+      padding: 12px;
+    }
+    p {
+      font-size: 19px;
+    }
+  }
+</style>

@@ -29,8 +29,9 @@
       title={kind.summary}
       min={0}
       max={30}
-      value={counts[kind.key]}
-      on:change={(event) => (counts = { ...counts, [kind.key]: Number(event.detail ?? 0) })}
+      bind:value={
+        () => counts[kind.key] ?? 0, (count) => (counts = { ...counts, [kind.key]: Number(count ?? 0) })
+      }
     />
   {/each}
 </div>

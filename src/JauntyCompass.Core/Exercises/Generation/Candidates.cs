@@ -44,9 +44,12 @@ internal sealed class Candidates
     /// <summary>Every candidate, by measure.</summary>
     internal IReadOnlyList<Candidate> All { get; }
 
-    /// <summary>How many of them are neither alike nor supplementary.</summary>
-    internal int Room =>
-        All.Select(c => Math.Min(c.Measure, (180 - c.Measure + 360) % 360)).Distinct().Count();
+    /// <summary>How many measures are neither alike nor supplementary.</summary>
+    internal static int Room(IEnumerable<Candidate> candidates) =>
+        candidates
+            .Select(c => Math.Min(c.Measure, (180 - c.Measure + 360) % 360))
+            .Distinct()
+            .Count();
 
     internal static Candidates Of(
         ExerciseKind kind,

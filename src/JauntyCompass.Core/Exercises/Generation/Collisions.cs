@@ -43,29 +43,48 @@ internal static class Collisions
         }
     }
 
-    /// <summary>Requires that every kind has as many different measures as it has items.</summary>
+    /// <summary>Requires as many different measures as there are items: for each kind, and for all together.</summary>
     internal static void RequireRoom(
         SetSpecification specification,
         IReadOnlyDictionary<string, Candidates> candidates
     )
     {
+        KindCount[] measured =
+        [
+            .. specification.Kinds.Where(k => ExerciseKinds.Find(k.Kind)!.Facts.IsMeasured),
+        ];
         foreach (KindCount wanted in specification.Kinds)
         {
-            ExerciseKind kind = ExerciseKinds.Find(wanted.Kind)!;
-            int room = candidates[wanted.Kind].Room;
-            int needed = kind.Facts.IsMeasured ? wanted.Count : Math.Min(1, wanted.Count);
-            if (room < needed)
-            {
-                throw new SpecificationCollisionException(
-                    $"You ask for {wanted.Count} different items of “{kind.Title}”, but from {specification.From}° to {specification.To}° with these "
-                        + $"steps and kinds of angle there {(room == 1 ? "is only 1" : $"are only {room}")} that are neither alike nor supplementary. "
-                        + (
-                            room == 0
-                                ? "Widen the range, the steps or the kinds of angle."
-                                : $"Ask for {room}, or widen the range, the steps or the kinds."
-                        )
-                );
-            }
+            int needed = measured.Contains(wanted) ? wanted.Count : 1;
+            Require(
+                specification,
+                $" of “{ExerciseKinds.Find(wanted.Kind)!.Title}”",
+                needed,
+                Candidates.Room(candidates[wanted.Kind].All)
+            );
         }
+        Require(
+            specification,
+            "",
+            measured.Sum(k => k.Count),
+            Candidates.Room(measured.SelectMany(k => candidates[k.Kind].All))
+        );
+    }
+
+    private static void Require(SetSpecification specification, string which, int needed, int room)
+    {
+        if (room >= needed)
+        {
+            return;
+        }
+        throw new SpecificationCollisionException(
+            $"You ask for {needed} different {(needed == 1 ? "item" : "items")}{which}, but from {specification.From}° to {specification.To}° with these "
+                + $"steps and kinds of angle there {(room == 1 ? "is only 1" : $"are only {room}")} that are neither alike nor supplementary. "
+                + (
+                    room == 0
+                        ? "Widen the range, the steps or the kinds of angle."
+                        : $"Ask for {room}, or widen the range, the steps or the kinds."
+                )
+        );
     }
 }

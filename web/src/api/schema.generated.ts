@@ -1288,6 +1288,8 @@ export interface components {
              * @description The right answer in degrees, or null when it is no number of degrees.
              */
             degrees: null | number;
+            /** @description The right answer of every step, for the teacher. */
+            key: components["schemas"]["StepAnswer"][];
             /** @description What each mistake that fixes its answer would give. */
             strip: components["schemas"]["StripEntry"][];
         };
@@ -2875,6 +2877,15 @@ export interface components {
             ownLine: null | string;
             /** @description The sheet when it is shown. */
             state: components["schemas"]["SheetState"];
+        };
+        /** @description The right answer of a step. */
+        StepAnswer: {
+            /** @description Key of the step. */
+            step: string;
+            /** @description What it is called. */
+            title: string;
+            /** @description As it is written. */
+            answer: string;
         };
         /** @description What became of one step of an answer. */
         StepMark: {

@@ -15,7 +15,8 @@
     display: grid;
     grid-template-columns: minmax(0, 1fr) 352px;
     gap: 24px;
-    height: 100%;
+    flex: 1;
+    min-height: 0;
     padding: 20px 24px;
   }
   .paper {

@@ -237,6 +237,8 @@
   main {
     flex: 1;
     min-height: 0;
+    display: flex;
+    flex-direction: column;
   }
   .practice {
     margin: 0;

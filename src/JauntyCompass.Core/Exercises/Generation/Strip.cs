@@ -16,17 +16,25 @@ public sealed record StripEntry(
     bool Shows
 );
 
+/// <summary>The right answer of a step.</summary>
+/// <param name="Step">Key of the step.</param>
+/// <param name="Title">What it is called.</param>
+/// <param name="Answer">As it is written.</param>
+public sealed record StepAnswer(string Step, string Title, string Answer);
+
 /// <summary>An item with what each mistake would answer at it.</summary>
 /// <param name="Item">The item.</param>
 /// <param name="View">The item as it lies before the student.</param>
 /// <param name="Answer">The right answer, as it is written.</param>
 /// <param name="Degrees">The right answer in degrees, or null when it is no number of degrees.</param>
+/// <param name="Key">The right answer of every step, for the teacher.</param>
 /// <param name="Strip">What each mistake that fixes its answer would give.</param>
 public sealed record GeneratedItem(
     Item Item,
     ItemView View,
     string Answer,
     double? Degrees,
+    IReadOnlyList<StepAnswer> Key,
     IReadOnlyList<StripEntry> Strip
 )
 {
@@ -55,6 +63,7 @@ public sealed record GeneratedItem(
             kind.Present(item, HouseRules.Usual),
             last.Answer,
             last.Degrees,
+            [.. steps.Select(s => new StepAnswer(s.Key, s.Title, s.Answer))],
             strip
         );
     }

@@ -1,0 +1,217 @@
+/* Every kind of exercise, done wrong once and right once through the real interface: by pointer, and by keys alone. */
+import { expect, test, type Locator, type Page } from '@playwright/test'
+import { addStudent, drag, join, polar, signIn, tap, type Spot } from './people'
+
+interface Ask {
+  field: string
+  type: string
+  optional: boolean
+  options: { key: string; text: string }[]
+}
+interface View {
+  kind: string
+  asks: Ask[]
+  drawing: { baseRay: { vertex: Spot; direction: number; length: number }; opening: string } | null
+}
+interface Made {
+  view: View
+  key: { step: string; answer: string }[]
+  item: Record<string, never>
+}
+
+/** Steps whose key is not the name of the field that answers them. */
+const stepOf: Record<string, string> = {
+  said: 'kind',
+  kindSaid: 'kind',
+  nearest: 'benchmark',
+  fan: 'estimate',
+  byEye: 'by-eye',
+  strokes: 'drawing',
+}
+const numberIn = (text: string): number => Number(/[\d.]+/.exec(text)?.[0])
+
+async function give(page: Page, kinds: string[]): Promise<{ id: string; items: Made[] }> {
+  return page.evaluate(async (wanted) => {
+    const session = await (await fetch('/api/v1/session')).json()
+    const post = async (path: string, body: unknown): Promise<{ id: string }> => {
+      const headers = { 'content-type': 'application/json', 'X-Jaunty-Token': session.antiforgeryToken }
+      const reply = await fetch(`/api/v1/${path}`, { method: 'POST', headers, body: JSON.stringify(body) })
+      if (!reply.ok) throw new Error(await reply.text())
+      return reply.json()
+    }
+    const set = await post('sets', {
+      title: 'All kinds',
+      seed: 12,
+      specification: { kinds: wanted.map((kind) => ({ kind, count: 1 })) },
+    })
+    const classes = await (await fetch('/api/v1/classes')).json()
+    const { id } = await post('assignments', { setId: set.id, classId: classes[0].id, tries: 3 })
+    const { items } = await (await fetch(`/api/v1/sets/${set.id}`)).json()
+    return { id, items }
+  }, kinds)
+}
+
+const keyOf = (made: Made, ask: Ask): string => {
+  const step = stepOf[ask.field] ?? ask.field
+  return made.key.find((k) => k.step === step)?.answer ?? made.key.at(-1)!.answer
+}
+
+/** Draws the second ray at so many degrees, with its arc in the opening that is meant. */
+async function draw(page: Page, made: Made, degrees: number): Promise<void> {
+  const { baseRay, opening } = made.view.drawing!
+  const sign = opening === 'anticlockwise' ? 1 : -1
+  await page.getByRole('radio', { name: 'Ray' }).click()
+  const outward = baseRay.direction + sign * degrees
+  await drag(page, polar(baseRay.vertex, outward, 0), polar(baseRay.vertex, outward, baseRay.length))
+  await page.getByRole('radio', { name: 'Arc' }).click()
+  await tap(page, polar(baseRay.vertex, baseRay.direction + (sign * degrees) / 2, 14))
+}
+
+async function choose(group: Locator, text: string, keys: boolean): Promise<void> {
+  const radio = group.getByRole('radio', { name: text, exact: true })
+  if (keys) {
+    await radio.focus()
+    await radio.press('Space')
+  } else {
+    await radio.click()
+  }
+}
+
+/** Fills in one ask: as the key has it, or otherwise. */
+async function fill(page: Page, made: Made, ask: Ask, right: boolean, keys: boolean): Promise<void> {
+  const answer = keyOf(made, ask)
+  if (ask.type === 'choice') {
+    const rights = answer.split(' or ')
+    const fits = (text: string): boolean => rights.some((r) => text === r || text.startsWith(`${r},`))
+    const picked = ask.options.find((option) => fits(option.text) === right)!
+    const label = { byEye: 'By eye I pick' }[ask.field]
+    const group = label
+      ? page.getByRole('group', { name: label })
+      : page.locator(`fieldset:has(input[name="${ask.field}"])`)
+    await choose(group, picked.text, keys)
+  } else if (ask.type === 'drawing') {
+    // What is asked of a reflex drawing is its arc outside; what the key tells is the smaller angle that stands inside.
+    const wanted = Number((made.item as { measure?: number }).measure)
+    await draw(page, made, right ? wanted : wanted > 180 ? wanted - 40 : wanted + 30)
+  } else if (ask.type === 'fan') {
+    const fan = page.getByRole('slider')
+    await fan.focus()
+    for (let open = 4; open + 5 <= numberIn(answer) + 3; open += 5) await page.keyboard.press('ArrowUp')
+  } else {
+    const labels: Record<string, RegExp | string> = {}
+    const box = page.getByLabel(labels[ask.field] ?? labelOf(made, ask), { exact: true })
+    const value =
+      ask.type === 'text'
+        ? right
+          ? answer
+          : answer.slice(0, 3)
+        : String(numberIn(answer) + (right ? 0 : 37))
+    await box.fill(value)
+  }
+}
+
+const labelOf = (made: Made, ask: Ask): string =>
+  (made.view.asks.find((a) => a.field === ask.field) as unknown as { label: string }).label
+
+async function work(page: Page, made: Made, right: boolean, keys: boolean): Promise<void> {
+  for (const ask of made.view.asks.filter((a) => !a.optional)) {
+    const on = page.getByRole('button', { name: 'Keep it and go on' })
+    if ((ask as unknown as { afterwards: boolean }).afterwards && (await on.isVisible())) await on.click()
+    await fill(page, made, ask, right, keys)
+  }
+  const handIn = page.getByRole('button', { name: 'Hand in' })
+  if (keys) await handIn.press('Enter')
+  else await handIn.click()
+  await expect(page.getByTestId('feedback')).toBeVisible()
+}
+
+const everyKind = [
+  'instrument-question',
+  'which-kind',
+  'name',
+  'outline',
+  'compare',
+  'estimate',
+  'exactly',
+  'read-laid',
+  'measure',
+  'both-arms',
+  'reflex',
+  'full-turn',
+  'range',
+  'figure-angles',
+  'clock',
+  'find-mistake',
+  'draw',
+  'draw-special',
+]
+
+for (const keys of [false, true]) {
+  test(`every kind is done wrong, then right, ${keys ? 'by keys' : 'by pointer'}`, async ({
+    page,
+    browser,
+    baseURL,
+  }) => {
+    test.setTimeout(240_000)
+    const kinds = keys ? everyKind.filter((kind) => !kind.startsWith('draw')) : everyKind
+    await signIn(page)
+    const pin = await addStudent(page, keys ? 'Kay' : 'Poppy')
+    const { id, items } = await give(page, kinds)
+    const bench = await (
+      await browser.newContext({ baseURL, viewport: { width: 1280, height: 900 } })
+    ).newPage()
+    await join(bench, keys ? 'Kay' : 'Poppy', pin)
+    await bench.goto(`/bench#${id}`)
+    await bench.reload()
+    for (const [i, made] of items.entries()) {
+      await bench.getByRole('button', { name: `Item ${i + 1}`, exact: true }).click()
+      await expect(bench.getByRole('button', { name: /Hand in|Keep it and go on/ })).toBeVisible()
+      await work(bench, made, false, keys)
+      await expect(bench.getByTestId('feedback'), made.view.kind).toContainText(/Not yet|Very near/)
+      await bench.getByRole('button', { name: 'Try again' }).click()
+      await work(bench, made, true, keys)
+      await expect(bench.getByTestId('feedback'), made.view.kind).toContainText('That fits')
+    }
+    // All is answered: the look back stands at the end.
+    await choose(bench.getByRole('form', { name: 'Look back' }), 'I find it alone', keys)
+    await bench.getByRole('button', { name: 'Keep it', exact: true }).click()
+    await expect(bench.getByText('Kept. Your teacher can read it.')).toBeVisible()
+    await bench.context().close()
+  })
+}
+
+test('show me replays one’s own answer without telling the right one; another like it is for practice', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  await signIn(page)
+  const pin = await addStudent(page, 'Sorrel')
+  const { id, items } = await give(page, ['measure', 'clock'])
+  const bench = await (
+    await browser.newContext({ baseURL, viewport: { width: 1280, height: 900 } })
+  ).newPage()
+  await join(bench, 'Sorrel', pin)
+  await bench.goto(`/bench#${id}`)
+  await bench.reload()
+  const truth = numberIn(items[0]!.key.at(-1)!.answer)
+  await bench.getByLabel('Your reading').fill(String(180 - truth))
+  await bench.getByRole('button', { name: 'Hand in' }).click()
+  await bench.getByRole('button', { name: 'Show me' }).click()
+  const shown = bench.getByRole('dialog')
+  await expect(shown.getByTestId('shown')).toContainText(`${180 - truth}°`)
+  const close = shown.getByRole('button', { name: 'Close' })
+  for (let i = 0; i < 30 && (await shown.getByRole('button', { name: 'Next' }).count()) > 0; i++) {
+    await bench.keyboard.press('ArrowRight')
+    await expect(shown.getByTestId('shown')).not.toContainText(`${truth}°`)
+  }
+  await close.click()
+  await bench.getByRole('button', { name: 'Another like it' }).click()
+  await expect(bench.getByText('for practice.')).toBeVisible()
+  await bench.getByLabel('Your reading').fill('3')
+  await bench.keyboard.press('Enter')
+  await expect(bench.getByText('this one is not kept')).toBeVisible()
+  await bench.getByRole('button', { name: 'Back to the item' }).click()
+  await expect(bench.getByText(/tries left/)).toBeVisible()
+  await bench.context().close()
+})

@@ -8,6 +8,7 @@ using JauntyCompass.Core.Exercises.Kinds.Measure;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Instruments.Rules;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Habits;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Wording;
 
@@ -87,6 +88,45 @@ public class CoreBenchmarks
 
     [Benchmark]
     public GeneratedSet GenerateTwenty() => SetGenerator.Generate(Twenty, 7);
+
+    private static readonly SetSpecification ThirtyInThirtyForms = new(
+        [new KindCount("measure", 20), new KindCount("draw", 10)],
+        Tilt: Tilt.Mixed,
+        Arms: ArmLengths.Mixed,
+        Forms: 30
+    );
+
+    /// <summary>30 items in 30 parallel forms: under 150 ms is wanted.</summary>
+    [Benchmark]
+    public GeneratedSet GenerateThirtyInThirtyForms() =>
+        SetGenerator.Generate(ThirtyInThirtyForms, 7);
+
+    private readonly List<AnswerEvidence> _history = History();
+
+    private static List<AnswerEvidence> History()
+    {
+        var student = new SimulatedStudent("Bo", [new Habit("other-scale", 0.5)], Hand.Careful);
+        var random = new SeededRandom(3);
+        return
+        [
+            .. SetGenerator
+                .Generate(new SetSpecification([new KindCount("measure", 9)]), 7)
+                .Items.SelectMany(i =>
+                    ExerciseKinds
+                        .Of(i.Item)
+                        .Weigh(i.Item, ExerciseKinds.Of(i.Item).Attempt(i.Item, student, random))
+                ),
+        ];
+    }
+
+    /// <summary>A reading marked with nine answers before it, habits weighed anew: under 50 µs is wanted.</summary>
+    [Benchmark]
+    public Mark MarkWithHistory()
+    {
+        List<AnswerEvidence> all = [.. _history, .. _measureKind.Weigh(_measure, _reading)];
+        Beliefs history = HabitFinder.Find(all, _measureKind.Mistakes);
+        return _measureKind.Mark(_measure, _reading, MarkingRules.Usual with { History = history });
+    }
 
     /// <summary>Every demonstration of the list once, as it is usually opened: 1 ms each is wanted.</summary>
     [Benchmark]

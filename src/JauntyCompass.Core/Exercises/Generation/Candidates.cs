@@ -80,29 +80,27 @@ internal sealed class Candidates
             new SeededRandom(measure)
         );
         var answers = new List<ForetoldAnswer>?[targets.Count];
-        foreach (
-            Foretold foretold in kind.Steps(kind.Make(plan), null)
-                .SelectMany(s => s.Foretell(tolerance))
-        )
+        foreach (AnsweredStep step in kind.Steps(kind.Make(plan), null))
         {
-            for (int t = 0; t < targets.Count; t++)
+            foreach (Foretold foretold in step.Foretell(tolerance))
             {
-                if (targets[t] == foretold.Mistake && foretold.Shows)
+                int target = foretold.Shows ? IndexOf(targets, foretold.Mistake) : -1;
+                if (target >= 0)
                 {
-                    (answers[t] ??= []).AddRange(foretold.Answers);
+                    (answers[target] ??= []).AddRange(foretold.Answers);
                 }
             }
         }
-        var right = ForetoldAnswer.Of(measure);
-        double[] clear = [.. answers.Select(a => a is null ? 0 : Clarity(a, [right], tolerance))];
+        List<ForetoldAnswer> right = [ForetoldAnswer.Of(measure)];
+        double[] clear = new double[targets.Count];
         var apart = new double[targets.Count, targets.Count];
         for (int one = 0; one < targets.Count; one++)
         {
-            for (int other = 0; other < targets.Count; other++)
+            clear[one] = answers[one] is { } shown ? Clarity(shown, right, tolerance) : 0;
+            for (int other = 0; other < one; other++)
             {
-                apart[one, other] = (answers[one], answers[other]) switch
+                apart[one, other] = apart[other, one] = (answers[one], answers[other]) switch
                 {
-                    _ when one == other => 0,
                     (null, null) => 0,
                     // A mistake that shows is told from one that does not as clearly as it shows.
                     (null, _) => clear[other],
@@ -112,6 +110,18 @@ internal sealed class Candidates
             }
         }
         return new Candidate(measure, clear, apart);
+    }
+
+    private static int IndexOf(IReadOnlyList<Mistake> targets, Mistake mistake)
+    {
+        for (int t = 0; t < targets.Count; t++)
+        {
+            if (ReferenceEquals(targets[t], mistake))
+            {
+                return t;
+            }
+        }
+        return -1;
     }
 
     // Answers that differ by no more than the tolerance tell nothing; from here on, in degrees, no noise of a hand can confuse them.

@@ -11,6 +11,10 @@ internal sealed class SetDesign
     private readonly int _targets;
     private readonly double[] _shown;
     private readonly double[,] _told;
+
+    // What one more time would be worth: the more has been told, the less.
+    private readonly double[] _worthShown;
+    private readonly double[,] _worthTold;
     private readonly HashSet<int> _taken = [];
     private readonly Dictionary<AngleKind, int> _kinds = [];
     private readonly SeededRandom _random;
@@ -21,6 +25,16 @@ internal sealed class SetDesign
         _random = random;
         _shown = new double[targets];
         _told = new double[targets, targets];
+        _worthShown = new double[targets];
+        _worthTold = new double[targets, targets];
+        Array.Fill(_worthShown, 1);
+        for (int one = 0; one < targets; one++)
+        {
+            for (int other = 0; other < targets; other++)
+            {
+                _worthTold[one, other] = 1;
+            }
+        }
     }
 
     /// <summary>Chooses the next measure; null when none is left that is neither alike nor supplementary to one taken.</summary>
@@ -84,22 +98,25 @@ internal sealed class SetDesign
         for (int one = 0; one < _targets; one++)
         {
             _shown[one] += chosen.Clear[one];
+            _worthShown[one] = 1 / (1 + _shown[one]);
             for (int other = one + 1; other < _targets; other++)
             {
                 _told[one, other] += chosen.Apart[one, other];
+                _worthTold[one, other] = 1 / (1 + _told[one, other]);
             }
         }
     }
 
     private double Gain(Candidate candidate)
     {
+        (double[] clear, double[,] apart) = (candidate.Clear, candidate.Apart);
         double gain = 0;
         for (int one = 0; one < _targets; one++)
         {
-            gain += candidate.Clear[one] / (1 + _shown[one]);
+            gain += clear[one] * _worthShown[one];
             for (int other = one + 1; other < _targets; other++)
             {
-                gain += candidate.Apart[one, other] / (1 + _told[one, other]);
+                gain += apart[one, other] * _worthTold[one, other];
             }
         }
         return gain;

@@ -11,7 +11,7 @@ public static class HabitFinder
     public const double NamedFrom = 0.5;
 
     /// <summary>A second habit beside it needs more.</summary>
-    public const double SecondNamedFrom = 0.65;
+    public const double SecondNamedFrom = 0.67;
 
     // Before anything is known. Common practice, no source.
     private const double PriorOfNone = 0.15;
@@ -23,11 +23,11 @@ public static class HabitFinder
     private const double Accident = 0.01;
 
     // A pair is weighed only when each of its habits alone is among the likeliest so many.
-    private const int PairedAtMost = 7;
+    private const int PairedAtMost = 5;
     private const double LeastListed = 0.005;
 
     // Shares of the answers in which a habit shows.
-    private static readonly double[] Shares = [0.2, 0.35, 0.5, 0.65, 0.8, 0.95];
+    private static readonly double[] Shares = [0.25, 0.45, 0.65, 0.85];
 
     /// <summary>Weighs the habits behind some answers.</summary>
     /// <param name="answers">What each answered question says.</param>

@@ -1,6 +1,6 @@
 /** Makes the pictures in docs/screenshots from the demonstration data: npm --prefix web run pictures */
 import { expect, test, type Page } from '@playwright/test'
-import { addStudent, drag, itemsOf, join, lay, polar, signIn, tap, type Spot } from './people'
+import { addStudent, drag, give, itemsOf, join, lay, polar, signIn, tap, type Spot } from './people'
 
 const shot = async (page: Page, name: string): Promise<void> => {
   await page.mouse.move(2, 400)
@@ -15,7 +15,6 @@ test('pictures of the open rooms', async ({ page }) => {
   await page.goto('/board')
   await page.getByRole('button', { name: 'Which scale' }).click()
   await page.waitForTimeout(900)
-  await shot(page, 'board-question')
   for (let i = 0; i < 3; i++) await page.keyboard.press('Space')
   await page.waitForTimeout(4000)
   await shot(page, 'board-count')
@@ -69,7 +68,6 @@ test('pictures of the Desk and the Bench', async ({ page, browser, baseURL }) =>
   await shot(page, 'desk-new-set')
   await page.getByRole('link', { name: 'Classes' }).click()
   await expect(page.getByRole('listitem').first()).toBeVisible()
-  await shot(page, 'desk-classes')
   await page.getByRole('link', { name: 'Cabinet' }).click()
   await expect(page.getByRole('img', { name: /drawn to size/ })).toBeVisible()
   await page.waitForTimeout(400)
@@ -92,12 +90,16 @@ test('pictures of the Desk and the Bench', async ({ page, browser, baseURL }) =>
   await lay(bench, vertex, 0)
   await bench.getByText('acute', { exact: true }).click()
   await bench.getByLabel('Your reading').fill(String(measure))
-  await shot(bench, 'bench-measure')
   await bench.getByLabel('Your reading').fill(String(180 - measure))
   await bench.getByRole('button', { name: 'Hand in' }).click()
   await expect(bench.getByTestId('feedback')).toBeVisible()
   await bench.waitForTimeout(600)
   await shot(bench, 'bench-measure-marked')
+  await bench.getByRole('button', { name: 'Show me' }).click()
+  for (let i = 0; i < 4; i++) await bench.keyboard.press('ArrowRight')
+  await bench.waitForTimeout(3000)
+  await shot(bench, 'bench-show-me')
+  await bench.keyboard.press('Escape')
 
   await bench.getByRole('button', { name: 'Item 4' }).click()
   const item = items[3]!
@@ -105,7 +107,6 @@ test('pictures of the Desk and the Bench', async ({ page, browser, baseURL }) =>
   await lay(bench, item.baseRay.vertex, 0)
   await bench.getByRole('radio', { name: 'Dot' }).click()
   await tap(bench, polar(item.baseRay.vertex, outward, 76))
-  await shot(bench, 'bench-draw')
   await bench.getByRole('radio', { name: 'Ray' }).click()
   await drag(bench, polar(item.baseRay.vertex, outward, 8), polar(item.baseRay.vertex, outward, 90))
   await bench.getByRole('radio', { name: 'Arc' }).click()
@@ -118,5 +119,31 @@ test('pictures of the Desk and the Bench', async ({ page, browser, baseURL }) =>
   await bench.getByRole('button', { name: 'Item 1' }).click()
   await bench.waitForTimeout(400)
   await shot(bench, 'bench-narrow')
+  await bench.context().close()
+})
+
+test('pictures of unlike kinds on the Bench', async ({ page, browser, baseURL }) => {
+  await signIn(page)
+  const pin = await addStudent(page, 'Orla')
+  const { id } = await give(page, ['estimate', 'outline', 'find-mistake'], 'harbour')
+  const bench = await (
+    await browser.newContext({ baseURL, viewport: { width: 1280, height: 800 } })
+  ).newPage()
+  await join(bench, 'Orla', pin)
+  await bench.goto(`/bench#${id}`)
+  await bench.reload()
+  const fan = bench.getByRole('slider')
+  await fan.focus()
+  for (let i = 0; i < 9; i++) await bench.keyboard.press('ArrowUp')
+  await bench.getByText('45°', { exact: true }).click()
+  await shot(bench, 'bench-estimate')
+  for (const [item, name] of [
+    ['Item 2', 'bench-outline'],
+    ['Item 3', 'bench-find-mistake'],
+  ]) {
+    await bench.getByRole('button', { name: item!, exact: true }).click()
+    await bench.waitForTimeout(500)
+    await shot(bench, name!)
+  }
   await bench.context().close()
 })

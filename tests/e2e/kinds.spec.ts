@@ -1,23 +1,6 @@
 /* Every kind of exercise, done wrong once and right once through the real interface: by pointer, and by keys alone. */
 import { expect, test, type Locator, type Page } from '@playwright/test'
-import { addStudent, drag, join, polar, signIn, tap, type Spot } from './people'
-
-interface Ask {
-  field: string
-  type: string
-  optional: boolean
-  options: { key: string; text: string }[]
-}
-interface View {
-  kind: string
-  asks: Ask[]
-  drawing: { baseRay: { vertex: Spot; direction: number; length: number }; opening: string } | null
-}
-interface Made {
-  view: View
-  key: { step: string; answer: string }[]
-  item: Record<string, never>
-}
+import { addStudent, drag, give, join, polar, signIn, tap, type Ask, type Made } from './people'
 
 /** Steps whose key is not the name of the field that answers them. */
 const stepOf: Record<string, string> = {
@@ -29,27 +12,6 @@ const stepOf: Record<string, string> = {
   strokes: 'drawing',
 }
 const numberIn = (text: string): number => Number(/[\d.]+/.exec(text)?.[0])
-
-async function give(page: Page, kinds: string[]): Promise<{ id: string; items: Made[] }> {
-  return page.evaluate(async (wanted) => {
-    const session = await (await fetch('/api/v1/session')).json()
-    const post = async (path: string, body: unknown): Promise<{ id: string }> => {
-      const headers = { 'content-type': 'application/json', 'X-Jaunty-Token': session.antiforgeryToken }
-      const reply = await fetch(`/api/v1/${path}`, { method: 'POST', headers, body: JSON.stringify(body) })
-      if (!reply.ok) throw new Error(await reply.text())
-      return reply.json()
-    }
-    const set = await post('sets', {
-      title: 'All kinds',
-      seed: 12,
-      specification: { kinds: wanted.map((kind) => ({ kind, count: 1 })) },
-    })
-    const classes = await (await fetch('/api/v1/classes')).json()
-    const { id } = await post('assignments', { setId: set.id, classId: classes[0].id, tries: 3 })
-    const { items } = await (await fetch(`/api/v1/sets/${set.id}`)).json()
-    return { id, items }
-  }, kinds)
-}
 
 const keyOf = (made: Made, ask: Ask): string => {
   const step = stepOf[ask.field] ?? ask.field

@@ -93,3 +93,49 @@ export async function lay(page: Page, centre: Spot, turn: number): Promise<void>
   const rim = 74
   await drag(page, polar(centre, now.turn + 60, rim), polar(centre, turn + 60, rim))
 }
+
+export interface Ask {
+  field: string
+  type: string
+  optional: boolean
+  options: { key: string; text: string }[]
+}
+export interface ItemView {
+  kind: string
+  asks: Ask[]
+  drawing: { baseRay: { vertex: Spot; direction: number; length: number }; opening: string } | null
+}
+export interface Made {
+  view: ItemView
+  key: { step: string; answer: string }[]
+  item: Record<string, never>
+}
+
+/** Gives the demonstration class a set with one item of each of some kinds, as the teacher who is signed in. */
+export async function give(
+  page: Page,
+  kinds: string[],
+  theme = 'plain',
+): Promise<{ id: string; items: Made[] }> {
+  return page.evaluate(
+    async ([wanted, about]) => {
+      const session = await (await fetch('/api/v1/session')).json()
+      const post = async (path: string, body: unknown): Promise<{ id: string }> => {
+        const headers = { 'content-type': 'application/json', 'X-Jaunty-Token': session.antiforgeryToken }
+        const reply = await fetch(`/api/v1/${path}`, { method: 'POST', headers, body: JSON.stringify(body) })
+        if (!reply.ok) throw new Error(await reply.text())
+        return reply.json()
+      }
+      const set = await post('sets', {
+        title: 'All kinds',
+        seed: 12,
+        specification: { kinds: wanted.map((kind) => ({ kind, count: 1 })), theme: about },
+      })
+      const classes = await (await fetch('/api/v1/classes')).json()
+      const { id } = await post('assignments', { setId: set.id, classId: classes[0].id, tries: 3 })
+      const { items } = await (await fetch(`/api/v1/sets/${set.id}`)).json()
+      return { id, items }
+    },
+    [kinds, theme] as const,
+  )
+}

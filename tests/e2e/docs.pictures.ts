@@ -96,6 +96,7 @@ test('pictures of the Desk and the Bench', async ({ page, browser, baseURL }) =>
   await bench.waitForTimeout(600)
   await shot(bench, 'bench-measure-marked')
   await bench.getByRole('button', { name: 'Show me' }).click()
+  await expect(bench.getByRole('dialog')).toBeVisible()
   for (let i = 0; i < 4; i++) await bench.keyboard.press('ArrowRight')
   await bench.waitForTimeout(3000)
   await shot(bench, 'bench-show-me')

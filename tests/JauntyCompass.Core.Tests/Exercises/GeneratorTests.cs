@@ -45,7 +45,7 @@ public class GeneratorTests
         SetGenerator.Generate(Spec(), 2026).Items.Select(i => i.Degrees!.Value).ShouldBe(Pinned);
     }
 
-    private static readonly double[] Pinned = [19, 157, 29, 147, 18, 137, 39, 167, 28, 171];
+    private static readonly double[] Pinned = [68, 157, 42, 171, 57, 137, 79, 173, 27, 117];
 
     // pcg32 with seed 42 and stream 54: first numbers of the algorithm's published demonstration program.
     [Fact]

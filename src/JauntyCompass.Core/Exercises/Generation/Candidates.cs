@@ -9,8 +9,8 @@ namespace JauntyCompass.Core.Exercises.Generation;
 /// <summary>A measure that an item of a kind may have, with what the targeted mistakes would answer at it.</summary>
 /// <param name="Measure">The measure, in whole degrees.</param>
 /// <param name="Clear">How clearly each targeted mistake would show here: 0 not at all, 1 beyond all noise of a hand.</param>
-/// <param name="Apart">How clearly each can be told from each other one here, likewise.</param>
-internal readonly record struct Candidate(int Measure, double[] Clear, double[,] Apart)
+/// <param name="Apart">How clearly each can be told from each one before it, likewise; pair after pair.</param>
+internal readonly record struct Candidate(int Measure, double[] Clear, double[] Apart)
 {
     /// <summary>One bit a targeted mistake: whether it would show here.</summary>
     internal ulong Shows
@@ -33,16 +33,28 @@ internal readonly record struct Candidate(int Measure, double[] Clear, double[,]
         : 2;
 
     /// <summary>The kind of angle.</summary>
-    internal AngleKind Kind => new Measure(Measure).Kind;
+    internal AngleKind Kind { get; } = new Measure(Measure).Kind;
 }
 
-/// <summary>All measures that items of one kind may have under a specification. Made once a set, whatever the number of forms.</summary>
+/// <summary>All measures that items of each kind may have under a specification. Made once a set, whatever the number of forms.</summary>
 internal sealed class Candidates
 {
-    private Candidates(IReadOnlyList<Candidate> all) => All = all;
+    // One bit each in what shows.
+    private const int MostTargets = 64;
 
-    /// <summary>Every candidate, by measure.</summary>
-    internal IReadOnlyList<Candidate> All { get; }
+    private readonly Dictionary<string, IReadOnlyList<Candidate>> _byKind;
+
+    private Candidates(Dictionary<string, IReadOnlyList<Candidate>> byKind, int targets)
+    {
+        _byKind = byKind;
+        Targets = targets;
+    }
+
+    /// <summary>How many of the targeted mistakes have an answer that can be foretold anywhere.</summary>
+    internal int Targets { get; }
+
+    /// <summary>Every candidate of a kind, by measure.</summary>
+    internal IReadOnlyList<Candidate> Of(ExerciseKind kind) => _byKind[kind.Key];
 
     /// <summary>How many measures are neither alike nor supplementary.</summary>
     internal static int Room(IEnumerable<Candidate> candidates) =>
@@ -52,21 +64,39 @@ internal sealed class Candidates
             .Count();
 
     internal static Candidates Of(
-        ExerciseKind kind,
         SetSpecification specification,
         Protractor instrument,
         IReadOnlyList<Mistake> targets
-    ) =>
-        new([
-            .. Measures(kind.Facts, specification)
-                .Select(m => At(m, kind, instrument, targets, specification.Tolerance)),
-        ]);
+    )
+    {
+        var foretold = new Dictionary<string, List<Foreseen>>();
+        var known = new HashSet<Mistake>();
+        foreach (string key in specification.Kinds.Select(k => k.Kind).Distinct())
+        {
+            ExerciseKind kind = ExerciseKinds.Find(key)!;
+            foretold[key] =
+            [
+                .. Measures(kind.Facts, specification)
+                    .Select(m => Foresee(m, kind, instrument, specification.Tolerance)),
+            ];
+            known.UnionWith(foretold[key].SelectMany(f => f.Answers.Keys));
+        }
+        Mistake[] shown = [.. targets.Where(known.Contains).Take(MostTargets)];
+        return new Candidates(
+            foretold.ToDictionary(
+                f => f.Key,
+                f =>
+                    (IReadOnlyList<Candidate>)
+                        [.. f.Value.Select(s => s.Against(shown, specification.Tolerance))]
+            ),
+            shown.Length
+        );
+    }
 
-    private static Candidate At(
+    private static Foreseen Foresee(
         int measure,
         ExerciseKind kind,
         Protractor instrument,
-        IReadOnlyList<Mistake> targets,
         double tolerance
     )
     {
@@ -79,71 +109,74 @@ internal sealed class Candidates
             0,
             new SeededRandom(measure)
         );
-        var answers = new List<ForetoldAnswer>?[targets.Count];
+        var answers = new Dictionary<Mistake, List<ForetoldAnswer>>();
         foreach (AnsweredStep step in kind.Steps(kind.Make(plan), null))
         {
             foreach (Foretold foretold in step.Foretell(tolerance))
             {
-                int target = foretold.Shows ? IndexOf(targets, foretold.Mistake) : -1;
-                if (target >= 0)
+                if (!foretold.Shows)
                 {
-                    (answers[target] ??= []).AddRange(foretold.Answers);
+                    continue;
                 }
-            }
-        }
-        List<ForetoldAnswer> right = [ForetoldAnswer.Of(measure)];
-        double[] clear = new double[targets.Count];
-        var apart = new double[targets.Count, targets.Count];
-        for (int one = 0; one < targets.Count; one++)
-        {
-            clear[one] = answers[one] is { } shown ? Clarity(shown, right, tolerance) : 0;
-            for (int other = 0; other < one; other++)
-            {
-                apart[one, other] = apart[other, one] = (answers[one], answers[other]) switch
+                if (!answers.TryGetValue(foretold.Mistake, out List<ForetoldAnswer>? own))
                 {
-                    (null, null) => 0,
-                    // A mistake that shows is told from one that does not as clearly as it shows.
-                    (null, _) => clear[other],
-                    (_, null) => clear[one],
-                    ({ } these, { } those) => Clarity(these, those, tolerance),
-                };
+                    answers[foretold.Mistake] = own = [];
+                }
+                own.AddRange(foretold.Answers);
             }
         }
-        return new Candidate(measure, clear, apart);
+        return new Foreseen(measure, answers);
     }
 
-    private static int IndexOf(IReadOnlyList<Mistake> targets, Mistake mistake)
+    /// <summary>What every mistake that shows at a measure would answer there.</summary>
+    private sealed record Foreseen(int Measure, Dictionary<Mistake, List<ForetoldAnswer>> Answers)
     {
-        for (int t = 0; t < targets.Count; t++)
+        internal Candidate Against(Mistake[] targets, double tolerance)
         {
-            if (ReferenceEquals(targets[t], mistake))
+            ForetoldAnswer[] right = [ForetoldAnswer.Of(Measure)];
+            double[] clear = new double[targets.Length];
+            double[] apart = new double[targets.Length * (targets.Length - 1) / 2];
+            var answers = new ForetoldAnswer[targets.Length][];
+            int pair = 0;
+            for (int one = 0; one < targets.Length; one++)
             {
-                return t;
+                answers[one] = Answers.GetValueOrDefault(targets[one])?.ToArray() ?? [];
+                clear[one] = answers[one].Length > 0 ? Clarity(answers[one], right, tolerance) : 0;
+                for (int other = 0; other < one; other++, pair++)
+                {
+                    // A mistake that shows is told from one that does not as clearly as it shows.
+                    apart[pair] =
+                        answers[one].Length == 0 ? clear[other]
+                        : answers[other].Length == 0 ? clear[one]
+                        : Clarity(answers[one], answers[other], tolerance);
+                }
             }
+            return new Candidate(Measure, clear, apart);
         }
-        return -1;
     }
 
     // Answers that differ by no more than the tolerance tell nothing; from here on, in degrees, no noise of a hand can confuse them.
     private const double BeyondNoise = 7;
 
     private static double Clarity(
-        List<ForetoldAnswer> one,
-        List<ForetoldAnswer> other,
+        ReadOnlySpan<ForetoldAnswer> one,
+        ReadOnlySpan<ForetoldAnswer> other,
         double tolerance
     )
     {
         double least = 1;
-        foreach (ForetoldAnswer a in one)
+        foreach (ref readonly ForetoldAnswer a in one)
         {
-            foreach (ForetoldAnswer b in other)
+            foreach (ref readonly ForetoldAnswer b in other)
             {
-                double clear =
-                    !a.IsApartFrom(b, tolerance) ? 0
-                    : a.Degrees is double x && b.Degrees is double y
-                        ? Math.Min(1, Math.Abs(x - y) / BeyondNoise)
-                    : 1;
-                least = Math.Min(least, clear);
+                if (!a.IsApartFrom(b, tolerance))
+                {
+                    return 0;
+                }
+                if (a.Degrees is double x && b.Degrees is double y)
+                {
+                    least = Math.Min(least, Math.Abs(x - y) / BeyondNoise);
+                }
             }
         }
         return least;

@@ -44,10 +44,7 @@ internal static class Collisions
     }
 
     /// <summary>Requires as many different measures as there are items: for each kind, and for all together.</summary>
-    internal static void RequireRoom(
-        SetSpecification specification,
-        IReadOnlyDictionary<string, Candidates> candidates
-    )
+    internal static void RequireRoom(SetSpecification specification, Candidates candidates)
     {
         KindCount[] measured =
         [
@@ -60,14 +57,14 @@ internal static class Collisions
                 specification,
                 $" of “{ExerciseKinds.Find(wanted.Kind)!.Title}”",
                 needed,
-                Candidates.Room(candidates[wanted.Kind].All)
+                Candidates.Room(candidates.Of(ExerciseKinds.Find(wanted.Kind)!))
             );
         }
         Require(
             specification,
             "",
             measured.Sum(k => k.Count),
-            Candidates.Room(measured.SelectMany(k => candidates[k.Kind].All))
+            Candidates.Room(measured.SelectMany(k => candidates.Of(ExerciseKinds.Find(k.Kind)!)))
         );
     }
 

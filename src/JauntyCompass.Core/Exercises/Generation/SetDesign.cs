@@ -8,14 +8,25 @@ namespace JauntyCompass.Core.Exercises.Generation;
 /// </summary>
 internal sealed class SetDesign
 {
+    private const double Balance = 1000;
+
+    // Degrees within which two measures are neighbours, and what a neighbour costs beside what the targets are worth.
+    private const double Near = 18;
+    private const double Spread = 0.06;
+
     private readonly int _targets;
+
+    // How often each target has shown, and each pair has been told apart.
     private readonly double[] _shown;
-    private readonly double[,] _told;
+    private readonly double[] _told;
 
     // What one more time would be worth: the more has been told, the less.
     private readonly double[] _worthShown;
-    private readonly double[,] _worthTold;
+    private readonly double[] _worthTold;
     private readonly HashSet<int> _taken = [];
+
+    // By measure: how many taken ones are near it, or near its supplement; the nearer, the more.
+    private readonly double[] _neighbours = new double[361];
     private readonly Dictionary<AngleKind, int> _kinds = [];
     private readonly SeededRandom _random;
 
@@ -23,36 +34,33 @@ internal sealed class SetDesign
     {
         _targets = targets;
         _random = random;
-        _shown = new double[targets];
-        _told = new double[targets, targets];
-        _worthShown = new double[targets];
-        _worthTold = new double[targets, targets];
+        int pairs = targets * (targets - 1) / 2;
+        (_shown, _told) = (new double[targets], new double[pairs]);
+        (_worthShown, _worthTold) = (new double[targets], new double[pairs]);
         Array.Fill(_worthShown, 1);
-        for (int one = 0; one < targets; one++)
-        {
-            for (int other = 0; other < targets; other++)
-            {
-                _worthTold[one, other] = 1;
-            }
-        }
+        Array.Fill(_worthTold, 1);
     }
 
     /// <summary>Chooses the next measure; null when none is left that is neither alike nor supplementary to one taken.</summary>
-    internal Candidate? Next(Candidates candidates) =>
-        Best(candidates.All, c => Gain(c) - Crowded(c));
+    internal Candidate? Next(IReadOnlyList<Candidate> candidates) =>
+        Best(candidates, c => Gain(c) - Crowded(c));
 
     /// <summary>
     /// Chooses a measure that is to another as like as can be had: the same kind of angle, as hard to read, the same mistakes
     /// showing; <paramref name="used"/> before only when nothing else is left.
     /// </summary>
-    internal Candidate? Like(Candidate original, Candidates candidates, IReadOnlySet<int> used)
+    internal Candidate? Like(
+        Candidate original,
+        IReadOnlyList<Candidate> candidates,
+        IReadOnlySet<int> used
+    )
     {
         double Likeness(Candidate c) =>
             (c.Kind == original.Kind ? 100 : 0)
             + (c.Shows == original.Shows ? 40 : -Bits(c.Shows ^ original.Shows))
             + (c.Fineness == original.Fineness ? 20 : 0)
             + (used.Contains(c.Measure) ? -30 : 0);
-        return Best(candidates.All, Likeness);
+        return Best(candidates, Likeness);
     }
 
     private static int Bits(ulong bits) => System.Numerics.BitOperations.PopCount(bits);
@@ -94,39 +102,43 @@ internal sealed class SetDesign
     private void Take(Candidate chosen)
     {
         _taken.Add(chosen.Measure);
+        for (int measure = 0; measure < _neighbours.Length; measure++)
+        {
+            int apart = Math.Min(
+                Math.Abs(chosen.Measure - measure),
+                Math.Abs(180 - chosen.Measure - measure)
+            );
+            _neighbours[measure] += Math.Max(0, 1 - apart / Near);
+        }
         _kinds[chosen.Kind] = _kinds.GetValueOrDefault(chosen.Kind) + 1;
-        for (int one = 0; one < _targets; one++)
+        Count(chosen.Clear, _shown, _worthShown);
+        Count(chosen.Apart, _told, _worthTold);
+    }
+
+    private static void Count(double[] more, double[] counts, double[] worth)
+    {
+        for (int i = 0; i < counts.Length; i++)
         {
-            _shown[one] += chosen.Clear[one];
-            _worthShown[one] = 1 / (1 + _shown[one]);
-            for (int other = one + 1; other < _targets; other++)
-            {
-                _told[one, other] += chosen.Apart[one, other];
-                _worthTold[one, other] = 1 / (1 + _told[one, other]);
-            }
+            counts[i] += more[i];
+            worth[i] = 1 / (1 + counts[i]);
         }
     }
 
-    private double Gain(Candidate candidate)
+    private double Gain(Candidate candidate) =>
+        Sum(candidate.Clear, _worthShown) + Sum(candidate.Apart, _worthTold);
+
+    private static double Sum(double[] amounts, double[] worth)
     {
-        (double[] clear, double[,] apart) = (candidate.Clear, candidate.Apart);
-        double gain = 0;
-        for (int one = 0; one < _targets; one++)
+        double sum = 0;
+        for (int i = 0; i < amounts.Length; i++)
         {
-            gain += clear[one] * _worthShown[one];
-            for (int other = one + 1; other < _targets; other++)
-            {
-                gain += apart[one, other] * _worthTold[one, other];
-            }
+            sum += amounts[i] * worth[i];
         }
-        return gain;
+        return sum;
     }
 
-    // Kinds of angle are kept in balance, before anything else.
-    private double Crowded(Candidate candidate)
-    {
-        const double Balance = 1000;
-        int own = _kinds.GetValueOrDefault(candidate.Kind);
-        return Balance * own;
-    }
+    // Kinds of angle are kept in balance before anything else, and measures are spread out: five angles near 20° teach one thing.
+    private double Crowded(Candidate candidate) =>
+        Balance * _kinds.GetValueOrDefault(candidate.Kind)
+        + Spread * _targets * _neighbours[candidate.Measure];
 }

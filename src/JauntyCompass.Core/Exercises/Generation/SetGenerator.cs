@@ -39,18 +39,12 @@ public static class SetGenerator
         Protractor instrument = InstrumentCatalogue.Find(specification.Instrument)!;
         IReadOnlyList<Mistake> targets = Targets(specification);
         Collisions.Require(specification, instrument, targets);
-        Dictionary<string, Candidates> candidates = specification
-            .Kinds.Select(k => k.Kind)
-            .Distinct()
-            .ToDictionary(
-                k => k,
-                k => Candidates.Of(ExerciseKinds.Find(k)!, specification, instrument, targets)
-            );
+        var candidates = Candidates.Of(specification, instrument, targets);
         Collisions.RequireRoom(specification, candidates);
 
         var random = new SeededRandom(seed);
         List<Slot> slots = Slots(specification, random);
-        Fill(slots, candidates, targets.Count, random);
+        Fill(slots, candidates, random);
         if (specification.Order == ItemOrder.Rising)
         {
             // Sorted once: the same place is equally hard in every form.
@@ -62,13 +56,13 @@ public static class SetGenerator
         for (int form = 1; form < specification.Forms; form++)
         {
             var again = new SeededRandom(seed, stream: 20_000 + form);
-            var design = new SetDesign(targets.Count, again);
+            var design = new SetDesign(candidates.Targets, again);
             var own = new List<Slot>(slots.Count);
             for (int i = 0; i < slots.Count; i++)
             {
                 Slot slot = slots[i];
                 Candidate like =
-                    design.Like(slot.Chosen, candidates[slot.Kind.Key], used[i]) ?? slot.Chosen;
+                    design.Like(slot.Chosen, candidates.Of(slot.Kind), used[i]) ?? slot.Chosen;
                 used[i].Add(like.Measure);
                 own.Add(slot with { Chosen = like });
             }
@@ -101,14 +95,13 @@ public static class SetGenerator
     /// <summary>The mistakes that a set is aimed at: those asked for, or all that its kinds can show.</summary>
     internal static IReadOnlyList<Mistake> Targets(SetSpecification specification)
     {
-        const int Most = 64;
         IEnumerable<Mistake> can = specification
             .Kinds.SelectMany(k => ExerciseKinds.Find(k.Kind)!.Mistakes)
             .Distinct()
             .Where(m => m.CanBeHabit);
         return specification.Mistakes is { Count: > 0 } keys
             ? [.. keys.Distinct().Select(k => MistakeCatalogue.Find(k)!)]
-            : [.. can.Take(Most)];
+            : [.. can];
     }
 
     /// <summary>A place in the set: what does not change from form to form.</summary>
@@ -175,28 +168,21 @@ public static class SetGenerator
         specification.Arms == ArmLengths.Short
         || (specification.Arms == ArmLengths.Mixed && random.Chance(0.5));
 
-    private static void Fill(
-        List<Slot> slots,
-        Dictionary<string, Candidates> candidates,
-        int targets,
-        SeededRandom random
-    )
+    private static void Fill(List<Slot> slots, Candidates candidates, SeededRandom random)
     {
         // Kinds with little room choose first, so that others do not take from it.
-        var design = new SetDesign(targets, random);
+        var design = new SetDesign(candidates.Targets, random);
         int[] order =
         [
-            .. Enumerable
-                .Range(0, slots.Count)
-                .OrderBy(i => candidates[slots[i].Kind.Key].All.Count),
+            .. Enumerable.Range(0, slots.Count).OrderBy(i => candidates.Of(slots[i].Kind).Count),
         ];
         foreach (int i in order)
         {
-            Candidates own = candidates[slots[i].Kind.Key];
+            IReadOnlyList<Candidate> own = candidates.Of(slots[i].Kind);
             slots[i] = slots[i] with
             {
                 // Where every number is taken, another kind of exercise may well ask for one of them again.
-                Chosen = design.Next(own) ?? own.All[random.Below(own.All.Count)],
+                Chosen = design.Next(own) ?? own[random.Below(own.Count)],
             };
         }
     }

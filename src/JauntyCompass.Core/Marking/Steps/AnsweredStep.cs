@@ -39,16 +39,23 @@ public abstract class AnsweredStep(string key, string title)
 }
 
 /// <summary>An answer that a mistake would give.</summary>
-/// <param name="Text">As it is written.</param>
-/// <param name="Degrees">In degrees, or null when it is no number of degrees.</param>
-public readonly record struct ForetoldAnswer(string Text, double? Degrees)
+public readonly record struct ForetoldAnswer
 {
+    private readonly string? _text;
+
+    /// <summary>An answer in words.</summary>
+    public ForetoldAnswer(string text) => _text = text;
+
+    private ForetoldAnswer(double degrees) => Degrees = degrees;
+
     /// <summary>An answer of some degrees, as it is told: rounding must not carry it across the border of the tolerance.</summary>
-    public static ForetoldAnswer Of(double degrees)
-    {
-        double told = Math.Round(degrees, 1);
-        return new ForetoldAnswer(Wording.Numbers.Degrees(told), told);
-    }
+    public static ForetoldAnswer Of(double degrees) => new(Math.Round(degrees, 1));
+
+    /// <summary>As it is written.</summary>
+    public string Text => _text ?? Wording.Numbers.Degrees(Degrees!.Value);
+
+    /// <summary>In degrees, or null when it is no number of degrees.</summary>
+    public double? Degrees { get; }
 
     /// <summary>Whether two answers can be told apart.</summary>
     public bool IsApartFrom(ForetoldAnswer other, double tolerance) =>

@@ -108,7 +108,7 @@ public sealed class ChoiceStep(
             .GroupBy(p => p.Cause)
             .Select(g => new Foretold(
                 g.Key,
-                [.. g.Select(p => new ForetoldAnswer(p.Option.Text, null))],
+                [.. g.Select(p => new ForetoldAnswer(p.Option.Text))],
                 g.All(p => !p.Option.Right)
             ));
 }

@@ -102,5 +102,5 @@ public sealed class NameStep(
     }
 
     private static Foretold Of(string mistake, string text) =>
-        new(MistakeCatalogue.Find(mistake)!, [new ForetoldAnswer(text, null)], true);
+        new(MistakeCatalogue.Find(mistake)!, [new ForetoldAnswer(text)], true);
 }

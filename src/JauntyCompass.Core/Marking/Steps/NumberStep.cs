@@ -79,6 +79,6 @@ public sealed class NumberStep(
             truth,
             slips,
             IsDegrees ? tolerance : 0,
-            a => IsDegrees ? ForetoldAnswer.Of(a) : new ForetoldAnswer(Numbers.Plain(a), null)
+            a => IsDegrees ? ForetoldAnswer.Of(a) : new ForetoldAnswer(Numbers.Plain(a))
         );
 }

@@ -43,7 +43,7 @@ test('no view has an accessibility finding', async ({ page }) => {
   await expect(page.getByTestId('feedback')).toBeVisible()
   expect(await findings(page)).toEqual([])
   await page.getByRole('button', { name: 'Item 4' }).click()
-  await expect(page.getByRole('radio', { name: 'Ray' })).toBeVisible()
+  await expect(page.getByRole('radio', { name: 'Straightedge' })).toBeVisible()
   expect(await findings(page)).toEqual([])
 })
 

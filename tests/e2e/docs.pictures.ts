@@ -108,7 +108,7 @@ test('pictures of the Desk and the Bench', async ({ page, browser, baseURL }) =>
   await lay(bench, item.baseRay.vertex, 0)
   await bench.getByRole('radio', { name: 'Dot' }).click()
   await tap(bench, polar(item.baseRay.vertex, outward, 76))
-  await bench.getByRole('radio', { name: 'Ray' }).click()
+  await bench.getByRole('radio', { name: 'Straightedge' }).click()
   await drag(bench, polar(item.baseRay.vertex, outward, 8), polar(item.baseRay.vertex, outward, 90))
   await bench.getByRole('radio', { name: 'Arc' }).click()
   await tap(bench, polar(item.baseRay.vertex, (item.baseRay.direction + outward) / 2, 14))

@@ -22,7 +22,7 @@ const keyOf = (made: Made, ask: Ask): string => {
 async function draw(page: Page, made: Made, degrees: number): Promise<void> {
   const { baseRay, opening } = made.view.drawing!
   const sign = opening === 'anticlockwise' ? 1 : -1
-  await page.getByRole('radio', { name: 'Ray' }).click()
+  await page.getByRole('radio', { name: 'Straightedge' }).click()
   const outward = baseRay.direction + sign * degrees
   await drag(page, polar(baseRay.vertex, outward, 0), polar(baseRay.vertex, outward, baseRay.length))
   await page.getByRole('radio', { name: 'Arc' }).click()

@@ -71,7 +71,7 @@ test('a teacher sets a set, a student works on it, the teacher reads what happen
     await lay(bench, baseRay.vertex, 0)
     await bench.getByRole('radio', { name: 'Dot' }).click()
     await tap(bench, polar(baseRay.vertex, outward, 76))
-    await bench.getByRole('radio', { name: 'Ray' }).click()
+    await bench.getByRole('radio', { name: 'Straightedge' }).click()
     await drag(bench, polar(baseRay.vertex, outward, gap), polar(baseRay.vertex, outward, 90))
     await bench.getByRole('radio', { name: 'Arc' }).click()
     await tap(bench, polar(baseRay.vertex, (baseRay.direction + outward) / 2, 14))

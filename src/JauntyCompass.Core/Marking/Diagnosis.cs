@@ -44,8 +44,7 @@ public static class Diagnosis
         double sum = notExplained;
         for (int i = 0; i < mistakes.Count; i++)
         {
-            outcomes.Clear();
-            mistakes[i].Predict(situation, figure, ref outcomes);
+            Foretell(mistakes[i], situation, figure, ref outcomes);
             double prior =
                 (1 - known) * mistakes[i].Prior
                 + (known > 0 ? MostOfHistory * history.Of(mistakes[i]) : 0);
@@ -86,8 +85,7 @@ public static class Diagnosis
         };
         for (int i = 0; i < mistakes.Count; i++)
         {
-            outcomes.Clear();
-            mistakes[i].Predict(situation, figure, ref outcomes);
+            Foretell(mistakes[i], situation, figure, ref outcomes);
             if (outcomes.Count > 0)
             {
                 evidence.Add(
@@ -109,6 +107,22 @@ public static class Diagnosis
 
     // However sure a habit is, each answer may have come about otherwise.
     private const double MostOfHistory = 0.6;
+
+    private static void Foretell(
+        Mistake mistake,
+        Situation situation,
+        DrawnFigure? figure,
+        ref Outcomes outcomes
+    )
+    {
+        outcomes.Clear();
+        // A drawing says whether the instrument was laid on; with neither a placement nor a dot it was not, and so not wrongly either.
+        bool neverLaid = figure is { Dot: null } && situation.Laid is null;
+        if (!neverLaid || !mistake.IsOfPlacing)
+        {
+            mistake.Predict(situation, figure, ref outcomes);
+        }
+    }
 
     private static double Known(Beliefs history, IReadOnlyList<Mistake> mistakes)
     {

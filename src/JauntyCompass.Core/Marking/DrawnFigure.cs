@@ -1,17 +1,34 @@
 using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Marking.Strokes;
 
 namespace JauntyCompass.Core.Marking;
 
 /// <summary>A drawn angle as it is found on the sheet.</summary>
 public sealed class DrawnFigure
 {
-    private DrawnFigure(Situation situation, StrokeLine? ray, Point? dot, Point? arc)
+    // Along the base ray: a line that only goes over it again. In degrees and mm.
+    private const double OverAgainDegrees = 2.5;
+    private const double OverAgainMillimetres = 2;
+
+    // A line that begins beside the vertex is the likelier ray the nearer it begins: so many mm of length for each mm of gap.
+    private const double LengthForGap = 3;
+
+    private DrawnFigure(
+        Situation situation,
+        PencilLine? line,
+        PencilMarks marks,
+        OwnBaseRay? ownBase
+    )
     {
         Situation = situation;
+        StrokeLine? ray = line?.Seen(situation.Angle.Vertex);
         Ray = ray;
-        Dot = dot;
-        Arc = arc;
-        Turn = ray is StrokeLine line ? DrawnTurn.Of(situation.Angle, line.Direction) : null;
+        PencilDot? dot = NearestDot(marks.Dots, ray);
+        Dot = dot?.At;
+        DotWidth = dot?.Width ?? 0;
+        Arc = marks.Arc ?? ShortArc(situation.Angle.Vertex, marks.Lines, line);
+        Shake = Math.Max(line?.Shake ?? 0, ownBase?.Shake ?? 0);
+        Turn = ray is StrokeLine seen ? DrawnTurn.Of(situation.Angle, seen.Direction) : null;
     }
 
     /// <summary>What was asked, and with what.</summary>
@@ -41,56 +58,82 @@ public sealed class DrawnFigure
     /// <summary>The vertex given with the base ray.</summary>
     public Point Vertex => Situation.Angle.Vertex;
 
-    /// <summary>Reads a drawing from its raw strokes: the longest stroke is the second ray.</summary>
+    /// <summary>How far the dot was dragged, in mm; 0 for a clean one.</summary>
+    public double DotWidth { get; }
+
+    /// <summary>How far the hand strayed beside the lines it drew, as a root mean square in mm.</summary>
+    public double Shake { get; }
+
+    /// <summary>How far the ray runs on behind the vertex, in mm.</summary>
+    public double RunsOn => Ray is StrokeLine ray ? Math.Max(0, ray.Along(Vertex)) : 0;
+
+    /// <summary>
+    /// Finds the second ray among what was drawn: a line from the vertex, whichever way and in however many strokes it was drawn, that
+    /// does not just go over the base ray again.
+    /// </summary>
     /// <param name="situation">What was asked, and with what.</param>
-    /// <param name="strokes">Strokes, each a list of points in mm.</param>
-    /// <param name="dots">Dots.</param>
-    /// <param name="arc">A point in the opening that was marked with an arc.</param>
+    /// <param name="marks">What was drawn.</param>
+    /// <param name="ownBase">The base ray, where the student drew it.</param>
     public static DrawnFigure Of(
         Situation situation,
-        IReadOnlyList<IReadOnlyList<Point>> strokes,
-        IReadOnlyList<Point> dots,
-        Point? arc
-    )
+        PencilMarks marks,
+        OwnBaseRay? ownBase = null
+    ) => new(situation, ownBase?.Second ?? SecondRay(situation.Angle, marks), marks, ownBase);
+
+    private static PencilLine? SecondRay(Angle asked, PencilMarks marks)
     {
-        StrokeLine? ray = null;
-        for (int i = 0; i < strokes.Count; i++)
+        PencilLine? best = null;
+        double most = double.NegativeInfinity;
+        foreach (PencilLine line in marks.Lines)
         {
-            StrokeLine? line = StrokeLine.Fit(strokes[i], situation.Angle.Vertex);
-            if (line?.Length > (ray?.Length ?? 0))
+            var ray = StrokeLine.From(asked.Vertex, line.One, line.Other);
+            double worth = ray.Length - LengthForGap * ray.DistanceFrom(asked.Vertex);
+            if (worth > most && !GoesOver(asked, ray))
             {
-                ray = line;
+                (best, most) = (line, worth);
             }
         }
-        return new DrawnFigure(situation, ray, NearestDot(dots, ray), arc);
+        return best;
+    }
+
+    // An arc across a narrow opening is hardly bent: a short line, both ends of it as far from the vertex.
+    private static Point? ShortArc(Point vertex, IReadOnlyList<PencilLine> lines, PencilLine? ray)
+    {
+        const double Longest = 30;
+        const double AsFar = 0.2;
+        PencilLine? arc = lines.FirstOrDefault(l =>
+            l != ray
+            && l.Length <= Longest
+            && Math.Abs(l.One.DistanceTo(vertex) - l.Other.DistanceTo(vertex))
+                <= AsFar * l.Middle.DistanceTo(vertex)
+        );
+        return arc?.Middle;
+    }
+
+    private static bool GoesOver(Angle asked, in StrokeLine ray)
+    {
+        var given = new StrokeLine(asked.Vertex, asked.StartArm.Tip);
+        return Math.Abs(asked.Start.ShorterTurnTo(ray.Direction)) <= OverAgainDegrees
+            && given.DistanceAcross(ray.Near) <= OverAgainMillimetres
+            && given.DistanceAcross(ray.Far) <= OverAgainMillimetres;
     }
 
     /// <summary>
     /// How far a dot lies beside the ray, in mm, the ray prolonged: a short ray may well aim at its dot.
     /// </summary>
-    public double? DotMiss
-    {
-        get
-        {
-            if (Ray is not StrokeLine ray || Dot is not Point dot)
-            {
-                return null;
-            }
-            double off = ray.Direction.ShorterTurnTo(Direction.Between(ray.Near, dot));
-            return Math.Abs(ray.Near.DistanceTo(dot) * Math.Sin(off * (Math.PI / 180)));
-        }
-    }
+    public double? DotMiss =>
+        Ray is StrokeLine ray && Dot is Point dot ? ray.DistanceAcross(dot) : null;
 
-    private static Point? NearestDot(IReadOnlyList<Point> dots, StrokeLine? ray)
+    private static PencilDot? NearestDot(IReadOnlyList<PencilDot> dots, StrokeLine? ray)
     {
-        Point? nearest = null;
+        PencilDot? nearest = null;
         double least = double.MaxValue;
-        for (int i = 0; i < dots.Count; i++)
+        foreach (PencilDot dot in dots)
         {
-            double distance = ray?.DistanceFrom(dots[i]) ?? 0;
+            double distance = ray?.DistanceFrom(dot.At) ?? 0;
             if (distance < least)
             {
-                (nearest, least) = (dots[i], distance);
+                (nearest, least) = (dot, distance);
             }
         }
         return nearest;

@@ -33,9 +33,16 @@ public abstract class Mistake
     /// <summary>Whether it is made with the straightedge, after a dot at the right number.</summary>
     public virtual bool IsOfRuling => false;
 
+    /// <summary>Whether it is made in laying the instrument on, so that none who never did can make it.</summary>
+    public virtual bool IsOfPlacing => false;
+
     /// <summary>What helps against it, in one sentence for the teacher.</summary>
-    public virtual string Remedy =>
-        "Show it on the Board, and set a few items at which it would show.";
+    public abstract string Remedy { get; }
+
+    /// <summary>
+    /// Key of a demonstration that tells of it, for a mistake that cannot be replayed at any angle; null for others.
+    /// </summary>
+    public virtual string? Demonstration => null;
 
     /// <summary>Adds the answers this mistake would give. A mistake that cannot show here adds none.</summary>
     /// <param name="situation">The true situation.</param>

@@ -32,11 +32,15 @@ public static class MistakeCatalogue
     public static IReadOnlyList<Mistake> DrawingOnly { get; } =
     [
         new OpensWrongWay(),
+        new FreehandLine(),
         new GapAtVertex(),
         new MissedOwnDot(),
         new ArmTooShort(),
         new ArcInOtherOpening(),
         new ArcMissing(),
+        new RanOnBehindVertex(),
+        new ThickDot(),
+        new DrewByEye(),
     ];
 
     /// <summary>Mistakes of looking, naming and thinking, and of what is computed from readings.</summary>

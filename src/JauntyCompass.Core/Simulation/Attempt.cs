@@ -70,7 +70,10 @@ public sealed class Attempt
     public int Which(int possibilities) => _random.Below(possibilities);
 
     /// <summary>Noise of the eye, in degrees.</summary>
-    public double Eye() => _random.Normal(_student.Hand.EyeDegrees);
+    public double Eye() => Eye(_student.Hand.EyeDegrees);
+
+    /// <summary>Noise of an eye that strays so far, in degrees.</summary>
+    public double Eye(double spread) => _random.Normal(spread);
 
     /// <summary>A point a little beside where it was meant.</summary>
     public Point Pencil(Point meant) =>

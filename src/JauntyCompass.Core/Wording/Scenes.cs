@@ -32,12 +32,25 @@ public static class Scenes
             : $"Measure the angle {names.Full}.";
 
     /// <summary>A prompt to draw an angle.</summary>
-    public static string ToDraw(bool harbour, int scene, AngleNames names, double measure)
+    /// <param name="harbour">Whether there is a story to it.</param>
+    /// <param name="scene">Which one.</param>
+    /// <param name="names">Letters of its points.</param>
+    /// <param name="measure">The measure, in degrees.</param>
+    /// <param name="ownBaseRay">Whether the sheet is empty and the base ray is to be drawn, too.</param>
+    public static string ToDraw(
+        bool harbour,
+        int scene,
+        AngleNames names,
+        double measure,
+        bool ownBaseRay
+    )
     {
         string task = harbour
             ? DrawHarbour[scene % DrawHarbour.Length]
                 .Replace("{1}", Numbers.Degrees(measure), StringComparison.Ordinal)
             : $"Draw {names.Full} = {Numbers.Degrees(measure)}.";
-        return $"{task} Start from ray {names.StartRay}, opening the way the small arrow points.";
+        return ownBaseRay
+            ? $"{task} The sheet is empty: draw the base ray first."
+            : $"{task} Start from ray {names.StartRay}, opening the way the small arrow points.";
     }
 }

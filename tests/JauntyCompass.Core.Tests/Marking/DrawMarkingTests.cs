@@ -32,7 +32,7 @@ public class DrawMarkingTests
 
     private static Placement Well(DrawItem item) =>
         new(
-            item.BaseRay.Vertex,
+            item.BaseRay!.Vertex,
             item.Opening == Opening.Anticlockwise
                 ? item.BaseRay.Direction
                 : item.BaseRay.Direction.Opposite
@@ -49,7 +49,7 @@ public class DrawMarkingTests
     )
     {
         int sign = item.Opening.Sign();
-        Direction outward = item.BaseRay.Direction.Turned(sign * turn);
+        Direction outward = item.BaseRay!.Direction.Turned(sign * turn);
         Point dot = Vertex.Towards(outward, 76);
         Point through = dot.Towards(outward.Turned(90), miss);
         Direction line = Direction.Between(Vertex, through);

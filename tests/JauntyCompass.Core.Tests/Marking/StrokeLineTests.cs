@@ -2,6 +2,7 @@ using FsCheck.Xunit;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Strokes;
 using NetTopologySuite.Geometries;
 using Shouldly;
 using Xunit;
@@ -25,7 +26,12 @@ public class StrokeLineTests
         [
             .. Enumerable.Range(0, 12).Select(i => vertex.Towards(towards, reach * i / 11)),
         ];
-        StrokeLine line = StrokeLine.Fit(backwards ? [.. stroke.Reverse()] : stroke, vertex)!.Value;
+        PencilMarks marks = PencilMarks.Of(
+            [backwards ? [.. stroke.Reverse()] : stroke],
+            [],
+            arc: null
+        );
+        StrokeLine line = marks.Lines.ShouldHaveSingleItem().Seen(vertex);
         line.Direction.ShorterTurnTo(towards).ShouldBe(0, 1e-6);
         line.Length.ShouldBe(reach, 1e-6);
         line.Near.DistanceTo(vertex).ShouldBe(0, 1e-6);
@@ -46,9 +52,16 @@ public class StrokeLineTests
     [Fact]
     public void A_slip_of_the_pencil_is_no_line()
     {
-        StrokeLine.Fit([new Point(1, 1)], default).ShouldBeNull();
-        StrokeLine.Fit([new Point(1, 1), new Point(2, 2)], default).ShouldBeNull();
-        StrokeLine.Fit([new Point(1, 1), new Point(1, 1), new Point(1, 1)], default).ShouldBeNull();
+        Point[][] slips =
+        [
+            [new Point(1, 1)],
+            [new Point(1, 1), new Point(2, 2)],
+            [new Point(1, 1), new Point(1, 1), new Point(1, 1)],
+        ];
+        foreach (Point[] slip in slips)
+        {
+            PencilMarks.Of([slip], [], arc: null).Lines.ShouldBeEmpty();
+        }
     }
 
     [Theory]

@@ -858,6 +858,12 @@ export interface components {
              */
             length: number;
         };
+        /**
+         * @description Whether drawings begin with a base ray on the sheet.
+         * @default given
+         * @enum {unknown}
+         */
+        BaseRays: "given" | "own" | "mixed";
         /** @description An answer the student gave before, with its mark. */
         BenchAnswerReply: {
             /**
@@ -1147,8 +1153,7 @@ export interface components {
         Dots: "one" | "two";
         /** @description What a drawing begins with. */
         DrawingTask: {
-            /** @description The base ray. */
-            baseRay: components["schemas"]["BaseRay"];
+            baseRay: null | components["schemas"]["BaseRay"];
             /** @description Which way round from it the angle shall open. */
             opening: components["schemas"]["Opening"];
             /** @description Letters at its points. */
@@ -1257,15 +1262,7 @@ export interface components {
             vertexSpotlight?: boolean;
         };
         /** @description An answer that a mistake would give. */
-        ForetoldAnswer: {
-            /** @description As it is written. */
-            text?: string;
-            /**
-             * Format: double
-             * @description In degrees, or null when it is no number of degrees.
-             */
-            degrees?: null | number;
-        };
+        ForetoldAnswer: Record<string, never>;
         /** @description A specification and a seed. */
         GenerateRequest: {
             /** @description What is wanted. */
@@ -1535,15 +1532,14 @@ export interface components {
             /** @description What the student is asked. */
             prompt: string;
         };
-        /** @description A base ray on the sheet and a measure; the student draws the second ray. */
+        /** @description A measure, and mostly a base ray on the sheet; the student draws the second ray, or both. */
         ItemDrawItem: {
             /** @enum {string} */
             kind: "draw";
             /** @description The measure to draw, more than 0° and up to 180°. */
             measure: components["schemas"]["Measure"];
-            /** @description The base ray, starting at the vertex. */
-            baseRay: components["schemas"]["BaseRay"];
-            /** @description Which way round from the base ray the angle opens. */
+            baseRay: null | components["schemas"]["BaseRay"];
+            /** @description Which way round from the base ray the angle opens; open to choice where the base ray is. */
             opening: components["schemas"]["Opening"];
             /** @description Letters at its points. */
             names: components["schemas"]["AngleNames"];
@@ -1984,6 +1980,8 @@ export interface components {
             name: string;
             /** @description What helps against it, for the teacher. */
             remedy: string;
+            /** @description Key of a demonstration that shows or tells of it. */
+            demonstration: string;
             /** @description Keys of the kinds of exercise that can show it. */
             kinds: string[];
         };
@@ -2340,7 +2338,7 @@ export interface components {
         ResponseDrawByEyeResponse: {
             /** @enum {string} */
             kind: "draw-by-eye";
-            /** @description Pencil strokes, at most 50; the longest is taken for the second ray. */
+            /** @description Pencil strokes as they were made, at most 50, in any order and direction; what makes one line is joined, short ones are dots. */
             strokes: components["schemas"]["Stroke"][];
             /** @description Dots, at most 50. */
             dots: components["schemas"]["Point"][];
@@ -2357,7 +2355,7 @@ export interface components {
         ResponseDrawResponse: {
             /** @enum {string} */
             kind: "draw";
-            /** @description Pencil strokes, at most 50; the longest is taken for the second ray. */
+            /** @description Pencil strokes as they were made, at most 50, in any order and direction; what makes one line is joined, short ones are dots. */
             strokes: components["schemas"]["Stroke"][];
             /** @description Dots, at most 50. */
             dots: components["schemas"]["Point"][];
@@ -2368,7 +2366,7 @@ export interface components {
         ResponseDrawSpecialResponse: {
             /** @enum {string} */
             kind: "draw-special";
-            /** @description Pencil strokes, at most 50; the longest is taken for the second ray. */
+            /** @description Pencil strokes as they were made, at most 50, in any order and direction; what makes one line is joined, short ones are dots. */
             strokes: components["schemas"]["Stroke"][];
             /** @description Dots, at most 50. */
             dots: components["schemas"]["Point"][];
@@ -2802,6 +2800,8 @@ export interface components {
              * @default 1
              */
             forms?: number;
+            /** @description Whether drawings begin with a base ray. */
+            baseRays?: components["schemas"]["BaseRays"];
         };
         /**
          * @description The whole state of the sheet at one step. Each state stands for itself: it does not depend on how one got there. Things
@@ -3558,7 +3558,8 @@ export interface operations {
                  *         "tolerance": 2,
                  *         "theme": "harbour",
                  *         "order": "blocks",
-                 *         "forms": 1
+                 *         "forms": 1,
+                 *         "baseRays": "given"
                  *       },
                  *       "seed": 7
                  *     }
@@ -3606,7 +3607,7 @@ export interface operations {
                  *             "y": -32
                  *           },
                  *           "start": 180,
-                 *           "measure": 19,
+                 *           "measure": 68,
                  *           "opening": "clockwise",
                  *           "startLength": 83,
                  *           "endLength": 82
@@ -4195,7 +4196,8 @@ export interface operations {
                  *         "tolerance": 2,
                  *         "theme": "harbour",
                  *         "order": "blocks",
-                 *         "forms": 1
+                 *         "forms": 1,
+                 *         "baseRays": "given"
                  *       },
                  *       "seed": 7
                  *     }

@@ -7,21 +7,38 @@
     tool: Tool
     /** Without the protractor, and so without dots at its rim. */
     byEye: boolean
+    /** Whether the base ray is to be drawn, too. */
+    ownBase: boolean
     canUndo: boolean
     onpick: (tool: Tool) => void
     onundo: () => void
   }
-  let { tool, byEye, canUndo, onpick, onundo }: Props = $props()
+  let { tool, byEye, ownBase, canUndo, onpick, onundo }: Props = $props()
 
   const all: { key: Tool; label: string; hint: string }[] = [
     { key: 'protractor', label: 'Protractor', hint: 'Slide it by its body, turn it by its rim.' },
     { key: 'dot', label: 'Dot', hint: 'Tap at the rim, at your measure.' },
-    { key: 'ray', label: 'Ray', hint: 'The protractor is lifted. Draw from the vertex through your dot.' },
+    {
+      key: 'ray',
+      label: 'Straightedge',
+      hint: 'The protractor is lifted. Draw from the vertex through your dot.',
+    },
+    {
+      key: 'freehand',
+      label: 'Freehand',
+      hint: 'Whatever your hand draws. For rays the straightedge is better.',
+    },
     { key: 'arc', label: 'Arc', hint: 'Tap inside the opening you mean.' },
   ]
-  const tools = $derived(byEye ? all.filter(({ key }) => key === 'ray' || key === 'arc') : all)
+  const tools = $derived(byEye ? all.filter(({ key }) => key !== 'protractor' && key !== 'dot') : all)
   const hints: Partial<Record<Tool, string>> = { ray: 'Draw from the vertex, as wide as it looks right.' }
-  const hint = $derived((byEye ? hints[tool] : undefined) ?? all.find((t) => t.key === tool)!.hint)
+  const own: Partial<Record<Tool, string>> = {
+    ray: 'The base ray first, long enough to pass the rim; then from its end through your dot.',
+    protractor: 'Lay it on your own base ray: slide it by its body, turn it by its rim.',
+  }
+  const hint = $derived(
+    (byEye ? hints[tool] : ownBase ? own[tool] : undefined) ?? all.find((t) => t.key === tool)!.hint,
+  )
 </script>
 
 <div class="tools" role="radiogroup" aria-label="In your hand">

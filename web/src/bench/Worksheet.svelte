@@ -6,7 +6,17 @@
   import { SvelteMap } from 'svelte/reactivity'
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
   import type { Instrument, Placement, Point } from '../api/client'
-  import { withArc, withDot, withRay, rayStart, type Drawing, type Tool } from '../sheet/drawing'
+  import {
+    endsOf,
+    longer,
+    rayStart,
+    withArc,
+    withDot,
+    withRay,
+    withStroke,
+    type Drawing,
+    type Tool,
+  } from '../sheet/drawing'
   import DrawnFigure from '../sheet/DrawnFigure.svelte'
   import Fan from '../sheet/Fan.svelte'
   import MarkInk from '../sheet/MarkInk.svelte'
@@ -84,10 +94,14 @@
   )
   let drawings: Drawing[] = $state.raw([before.drawing])
   // svelte-ignore state_referenced_locally
-  let tool: Tool = $state(view.asks[0]?.byEye ? 'ray' : 'protractor')
+  let tool: Tool = $state(
+    view.asks[0]?.byEye || (view.drawing && !view.drawing.baseRay) ? 'ray' : 'protractor',
+  )
   let from: Point | null = $state.raw(null)
+  /** A stroke in the making, without the straightedge. */
+  let stroke: Point[] | null = $state.raw(null)
   // svelte-ignore state_referenced_locally
-  let pencil: Point = $state.raw(view.drawing?.baseRay.vertex ?? { x: 0, y: 0 })
+  let pencil: Point = $state.raw(view.drawing?.baseRay?.vertex ?? { x: 0, y: 0 })
   let complaints: Record<string, string> = $state.raw({})
   /** How many of the parts that come one after another have been begun. */
   // svelte-ignore state_referenced_locally
@@ -134,6 +148,7 @@
       protractor: 'does nothing now',
       dot: 'makes a dot',
       ray: from ? 'ends the ray' : 'begins the ray',
+      freehand: stroke ? 'ends the stroke' : 'begins a stroke',
       arc: 'marks the arc',
     }[tool],
   )
@@ -158,13 +173,21 @@
   function press(at: Point, pointerType: string): void {
     if (tool === 'dot') change(withDot(drawing, at, laid ? placement : null))
     else if (tool === 'arc') change(withArc(drawing, at))
-    else if (tool === 'ray') from = rayStart(at, view.drawing!.baseRay.vertex, pointerType)
+    else if (tool === 'ray') from = rayStart(at, endsOf(drawing, view.drawing!), pointerType)
+    else if (tool === 'freehand') stroke = [at]
+    pencil = at
+  }
+
+  function draw(at: Point): void {
+    if (stroke) stroke = longer(stroke, at)
     pencil = at
   }
 
   function release(at: Point): void {
     if (from && Math.hypot(at.x - from.x, at.y - from.y) > 1) change(withRay(drawing, from, at))
+    if (stroke) change(withStroke(drawing, longer(stroke, at)))
     from = null
+    stroke = null
   }
 
   /* The paper comes nearer by wheel, by two fingers or by its buttons, and is carried by the empty hand. */
@@ -226,7 +249,7 @@
     >
       <SheetScene {scene} {instruments} />
       {#if view.drawing}
-        <DrawnFigure task={view.drawing} {drawing} preview={from ? { from, to: pencil } : null} />
+        <DrawnFigure task={view.drawing} {drawing} {stroke} preview={from ? { from, to: pencil } : null} />
       {/if}
       {#if fan}
         <Fan
@@ -235,18 +258,18 @@
           onopen={marked || !now.includes(fan) ? undefined : (degrees) => fill(fan, String(degrees))}
         />
       {/if}
-      {#if instrument && inHand && (marked ? laid || !isDrawing : tool !== 'ray' && tool !== 'arc')}
+      {#if instrument && inHand && (marked ? laid || !isDrawing : tool === 'protractor' || tool === 'dot')}
         <g opacity={marked && isDrawing ? 0.45 : 1}>
           <Protractor {instrument} {placement} onmove={marked || tool !== 'protractor' ? undefined : layOn} />
         </g>
       {/if}
       {#if !marked && tool !== 'protractor'}
-        <Surface onpress={press} onmove={(at) => (pencil = at)} onrelease={release} />
+        <Surface onpress={press} onmove={draw} onrelease={release} />
         <Pencil
           at={pencil}
           {does}
-          onmove={(at) => (pencil = at)}
-          onpress={() => (from ? release(pencil) : press(pencil, 'keyboard'))}
+          onmove={draw}
+          onpress={() => (from || stroke ? release(pencil) : press(pencil, 'keyboard'))}
         />
       {/if}
       {#if marked?.mark.picture}
@@ -290,10 +313,12 @@
             <DrawingTools
               {tool}
               byEye={ask.byEye === true}
+              ownBase={view.drawing !== null && !view.drawing?.baseRay}
               canUndo={drawings.length > 1}
               onpick={(next) => {
                 tool = next
                 from = null
+                stroke = null
               }}
               onundo={() => (drawings = drawings.slice(0, -1))}
             />

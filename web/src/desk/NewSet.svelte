@@ -28,6 +28,7 @@
     opening: 'both' as Schema['OpeningSide'],
     tilt: 'level' as Schema['Tilt'],
     arms: 'mixed' as Schema['ArmLengths'],
+    baseRays: 'given' as Schema['BaseRays'],
     theme: 'harbour' as Schema['Theme'],
     instrument: 'desk-half-circle',
     tolerance: 2,
@@ -156,6 +157,11 @@
         <SelectItem value="long" text="past the rim" />
         <SelectItem value="mixed" text="some short" />
         <SelectItem value="short" text="too short" />
+      </Select>
+      <Select labelText="Base ray of drawings" bind:selected={wish.baseRays}>
+        <SelectItem value="given" text="Given" />
+        <SelectItem value="own" text="Drawn by the student" />
+        <SelectItem value="mixed" text="Some given, some not" />
       </Select>
       <Select labelText="Story" bind:selected={wish.theme}>
         <SelectItem value="harbour" text="the harbour" />

@@ -1,8 +1,8 @@
-<!-- A base ray and what was drawn on it. -->
+<!-- What was drawn, mostly on a base ray. -->
 <script lang="ts">
   import type { Point, Schema } from '../api/client'
-  import { arcPath, directionOf, distanceOf, signOf, towards } from './geometry'
-  import type { Drawing } from './drawing'
+  import { arcPath, directionOf, signOf, towards } from './geometry'
+  import { armsOf, type Drawing } from './drawing'
   import Lettering from './Lettering.svelte'
   import Ray from './Ray.svelte'
 
@@ -11,55 +11,49 @@
     drawing: Drawing
     /** The ray that is being drawn. */
     preview?: { from: Point; to: Point } | null
+    /** The stroke that is being drawn without the straightedge. */
+    stroke?: Point[] | null
   }
-  let { task, drawing, preview = null }: Props = $props()
+  let { task, drawing, preview = null, stroke = null }: Props = $props()
 
   const arcRadius = 14
   const base = $derived(task.baseRay)
   const sign = $derived(signOf(task.opening))
-  const longest = $derived(
-    drawing.strokes.toSorted((a, b) => distanceOf(b[0]!, b.at(-1)!) - distanceOf(a[0]!, a.at(-1)!))[0] ??
-      null,
-  )
   /** The arc runs from ray to ray through where it was put. */
   const arc = $derived.by(() => {
-    if (!drawing.arc || !longest) return null
-    const [a, b] = [longest[0]!, longest.at(-1)!]
-    const far = distanceOf(base.vertex, a) > distanceOf(base.vertex, b) ? a : b
-    const turnOf = (to: Point): number => (directionOf(base.vertex, to) - base.direction + 720) % 360
-    const end = turnOf(far)
-    return turnOf(drawing.arc) <= end ? end : end - 360
+    const arms = armsOf(task, drawing)
+    if (!drawing.arc || !arms) return null
+    const turnOf = (direction: number): number => (direction - arms.start + 720) % 360
+    const end = turnOf(arms.end)
+    const inside = turnOf(directionOf(arms.vertex, drawing.arc)) <= end
+    return arcPath(arms.vertex, arcRadius, arms.start, inside ? end : end - 360)
   })
-  const letterSide = $derived(base.direction - sign * 90)
-  const hint = $derived({
-    from: towards(base.vertex, base.direction + sign * 7, base.length + 5),
-    sweep: sign * 11,
-  })
+  const pathOf = (points: Point[]): string => points.map((p) => `${p.x},${p.y}`).join(' ')
 </script>
 
-<Ray from={base.vertex} direction={base.direction} length={base.length} which="start" />
-<circle class="vertex" cx={base.vertex.x} cy={base.vertex.y} r="0.9" />
-<Lettering at={towards(base.vertex, letterSide, 7)} text={task.names.vertex} size={6.5} />
-<Lettering at={towards(base.vertex, base.direction, base.length + 5)} text={task.names.start} size={6.5} />
-<g class="hint" aria-hidden="true">
-  <path d={arcPath(base.vertex, base.length + 5, base.direction + sign * 3, hint.sweep)} />
-  <path
-    d="M-2.6 1.3L0 0L-2.6 -1.3"
-    transform="translate({towards(base.vertex, base.direction + sign * 14, base.length + 5).x} {towards(
-      base.vertex,
-      base.direction + sign * 14,
-      base.length + 5,
-    ).y}) rotate({base.direction + sign * 104})"
-  />
-</g>
-{#each drawing.strokes as stroke, i (i)}
-  <polyline class="pencil" points={stroke.map((p) => `${p.x},${p.y}`).join(' ')} />
+{#if base}
+  {@const hint = { at: towards(base.vertex, base.direction + sign * 14, base.length + 5), sweep: sign * 11 }}
+  <Ray from={base.vertex} direction={base.direction} length={base.length} which="start" />
+  <circle class="vertex" cx={base.vertex.x} cy={base.vertex.y} r="0.9" />
+  <Lettering at={towards(base.vertex, base.direction - sign * 90, 7)} text={task.names.vertex} size={6.5} />
+  <Lettering at={towards(base.vertex, base.direction, base.length + 5)} text={task.names.start} size={6.5} />
+  <g class="hint" aria-hidden="true">
+    <path d={arcPath(base.vertex, base.length + 5, base.direction + sign * 3, hint.sweep)} />
+    <path
+      d="M-2.6 1.3L0 0L-2.6 -1.3"
+      transform="translate({hint.at.x} {hint.at.y}) rotate({base.direction + sign * 104})"
+    />
+  </g>
+{/if}
+{#each drawing.strokes as points, i (i)}
+  <polyline class="pencil" points={pathOf(points)} />
 {/each}
+{#if stroke}<polyline class="pencil" points={pathOf(stroke)} />{/if}
 {#each drawing.dots as dot, i (i)}
   <circle class="dot" cx={dot.x} cy={dot.y} r="0.85" />
 {/each}
 {#if arc !== null}
-  <path class="pencil" d={arcPath(base.vertex, arcRadius, base.direction, arc)} />
+  <path class="pencil" d={arc} />
 {:else if drawing.arc}
   <circle class="dot" cx={drawing.arc.x} cy={drawing.arc.y} r="0.4" />
 {/if}

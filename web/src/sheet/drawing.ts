@@ -1,7 +1,8 @@
 /** A drawing in the making: strokes, dots and an arc, each change undone by going back to what was before. */
 import type { Placement, Point, Schema } from '../api/client'
+import { directionOf, distanceOf } from './geometry'
 
-export type Tool = 'protractor' | 'dot' | 'ray' | 'arc'
+export type Tool = 'protractor' | 'dot' | 'ray' | 'freehand' | 'arc'
 
 export interface Drawing {
   strokes: Point[][]
@@ -27,9 +28,11 @@ export const withDot = (drawing: Drawing, at: Point, placement: Placement | null
   placement,
 })
 
-export const withRay = (drawing: Drawing, from: Point, to: Point): Drawing => ({
+export const withRay = (drawing: Drawing, from: Point, to: Point): Drawing => withStroke(drawing, [from, to])
+
+export const withStroke = (drawing: Drawing, points: Point[]): Drawing => ({
   ...drawing,
-  strokes: [...drawing.strokes, [from, to]],
+  strokes: [...drawing.strokes, points],
 })
 
 export const withArc = (drawing: Drawing, at: Point): Drawing => ({ ...drawing, arc: at })
@@ -37,8 +40,46 @@ export const withArc = (drawing: Drawing, at: Point): Drawing => ({ ...drawing, 
 /** A finger is broad: a ray begun this near to the vertex is meant to begin there. In mm. */
 const fingerReach = 3
 
-/** Where a ray begins: as the pencil says, but a finger is helped to the vertex. */
-export function rayStart(at: Point, vertex: Point, pointerType: string): Point {
-  const near = Math.hypot(at.x - vertex.x, at.y - vertex.y) <= fingerReach
-  return pointerType === 'touch' && near ? vertex : at
+/** Where a ray begins: as the pencil says, but a finger is helped to an end of a line that is there. */
+export function rayStart(at: Point, ends: Point[], pointerType: string): Point {
+  const near = ends.find((end) => distanceOf(at, end) <= fingerReach)
+  return pointerType === 'touch' && near ? near : at
+}
+
+/** The ends of lines at which another may begin. */
+export const endsOf = (drawing: Drawing, task: Schema['DrawingTask']): Point[] =>
+  task.baseRay ? [task.baseRay.vertex] : drawing.strokes.flatMap((stroke) => [stroke[0]!, stroke.at(-1)!])
+
+/** No hand draws a stroke of more points than this on one sheet; farther ones are thinned out. */
+const mostPoints = 1500
+
+/** Adds a point to a stroke in the making. Points on top of each other say nothing. */
+export function longer(stroke: Point[], at: Point): Point[] {
+  const last = stroke.at(-1)
+  if (last && distanceOf(last, at) < 0.2) return stroke
+  return stroke.length < mostPoints ? [...stroke, at] : [...stroke.filter((_, i) => i % 2 === 0), at]
+}
+
+interface Arms {
+  vertex: Point
+  start: number
+  end: number
+}
+
+/** Where the arms of a drawing run, for its arc to be drawn between them; null while there are not two. */
+export function armsOf(task: Schema['DrawingTask'], drawing: Drawing): Arms | null {
+  const [long, second] = drawing.strokes
+    .map((stroke): [Point, Point] => [stroke[0]!, stroke.at(-1)!])
+    .toSorted((a, b) => distanceOf(...b) - distanceOf(...a))
+  if (!long) return null
+  const away = (vertex: Point, [a, b]: [Point, Point]): number =>
+    directionOf(vertex, distanceOf(vertex, a) > distanceOf(vertex, b) ? a : b)
+  if (task.baseRay) {
+    const { vertex, direction } = task.baseRay
+    return { vertex, start: direction, end: away(vertex, long) }
+  }
+  if (!second) return null
+  const nearest = (end: Point): number => Math.min(...second.map((other) => distanceOf(end, other)))
+  const vertex = nearest(long[0]) <= nearest(long[1]) ? long[0] : long[1]
+  return { vertex, start: away(vertex, long), end: away(vertex, second) }
 }

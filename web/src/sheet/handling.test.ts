@@ -45,8 +45,8 @@ describe('handling an instrument', () => {
 
   it('helps a finger to the vertex, but not a mouse', () => {
     const vertex = { x: 0, y: 0 }
-    expect(rayStart({ x: 2, y: 1 }, vertex, 'touch')).toBe(vertex)
-    expect(rayStart({ x: 2, y: 1 }, vertex, 'mouse')).toEqual({ x: 2, y: 1 })
-    expect(rayStart({ x: 4, y: 1 }, vertex, 'touch')).toEqual({ x: 4, y: 1 })
+    expect(rayStart({ x: 2, y: 1 }, [vertex], 'touch')).toBe(vertex)
+    expect(rayStart({ x: 2, y: 1 }, [vertex], 'mouse')).toEqual({ x: 2, y: 1 })
+    expect(rayStart({ x: 4, y: 1 }, [vertex], 'touch')).toEqual({ x: 4, y: 1 })
   })
 })

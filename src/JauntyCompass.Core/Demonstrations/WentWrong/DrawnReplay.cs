@@ -2,6 +2,7 @@ using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Demonstrations.Measuring;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Strokes;
 
 namespace JauntyCompass.Core.Demonstrations.WentWrong;
 
@@ -45,11 +46,13 @@ public sealed class DrawnReplay(Mistake mistake)
         var situation = Situation.Drawing(asked, task.Instrument, placement: null);
         DrawnFigure figure = DrawnFigure.Of(
             situation,
-            [
-                [slip.From, slip.To],
-            ],
-            [slip.Dot],
-            slip.Arc
+            PencilMarks.Of(
+                [
+                    [slip.From, slip.To],
+                ],
+                [slip.Dot],
+                slip.Arc
+            )
         );
         Feedback told = mistake.Tell(
             new MistakeStory(situation, figure.Value ?? 0, figure, board.Say)

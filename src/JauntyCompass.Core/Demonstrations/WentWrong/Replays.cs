@@ -14,6 +14,14 @@ public static class Replays
     public static IReadOnlyList<Demonstration> All { get; } =
     [.. Shown().Select(m => new Replay(m)), .. Drawn().Select(m => new DrawnReplay(m))];
 
+    /// <summary>
+    /// Key of the demonstration that shows a mistake: its replay, measuring or drawing, or one that tells of it.
+    /// </summary>
+    public static string KeyFor(Mistake mistake) =>
+        new[] { "wrong-" + mistake.Key, "drawn-" + mistake.Key }.FirstOrDefault(k =>
+            All.Any(d => d.Key == k)
+        ) ?? mistake.Demonstration!;
+
     /// <summary>What the class may guess: the mistake itself among others, in the order of the catalogue.</summary>
     internal static (string[] Choices, int Answer) Guesses(Mistake mistake, Speech say) =>
         Guesses([.. Shown()], mistake, say);

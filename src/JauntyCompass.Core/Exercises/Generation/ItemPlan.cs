@@ -18,4 +18,8 @@ public sealed record ItemPlan(
     Theme Theme,
     int Scene,
     SeededRandom Random
-);
+)
+{
+    /// <summary>Whether a drawing begins with an empty sheet: the base ray is the student's, too.</summary>
+    public bool DrawsBaseRay { get; init; }
+}

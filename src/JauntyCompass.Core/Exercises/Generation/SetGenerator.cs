@@ -111,6 +111,7 @@ public static class SetGenerator
         bool IsTilted,
         bool StartIsShort,
         bool EndIsShort,
+        bool DrawsBaseRay,
         Candidate Chosen
     )
     {
@@ -119,6 +120,7 @@ public static class SetGenerator
             Kind.Facts.Difficulty
             + (IsTilted ? 1 : 0)
             + (StartIsShort || EndIsShort ? 1 : 0)
+            + (DrawsBaseRay ? 1 : 0)
             + (OpensRight ? 0 : 0.5)
             + Chosen.Fineness * 0.5
             + (
@@ -152,6 +154,8 @@ public static class SetGenerator
                         tilted,
                         IsShort(specification, random),
                         IsShort(specification, random),
+                        specification.BaseRays == BaseRays.Own
+                            || (specification.BaseRays == BaseRays.Mixed && random.Chance(0.5)),
                         default
                     )
                 );
@@ -211,7 +215,10 @@ public static class SetGenerator
                 scene + place,
                 // What a kind decides by itself is the same in every form, so that the forms stay parallel.
                 new SeededRandom(seed, stream: 500_000 + place)
-            );
+            )
+            {
+                DrawsBaseRay = slot.DrawsBaseRay,
+            };
             items.Add(slot.Kind.Make(plan));
         }
         return items;

@@ -76,6 +76,19 @@ public enum ArmLengths
     Mixed,
 }
 
+/// <summary>Whether drawings begin with a base ray on the sheet.</summary>
+public enum BaseRays
+{
+    /// <summary>It is given.</summary>
+    Given,
+
+    /// <summary>The student draws it, too.</summary>
+    Own,
+
+    /// <summary>Some begin with it, some with an empty sheet.</summary>
+    Mixed,
+}
+
 /// <summary>In which order the items come.</summary>
 public enum ItemOrder
 {
@@ -114,6 +127,7 @@ public enum Theme
 /// <param name="Theme">What the items talk about.</param>
 /// <param name="Order">In which order they come.</param>
 /// <param name="Forms">How many parallel forms are made, 1 to 40: each student can get numbers of their own.</param>
+/// <param name="BaseRays">Whether drawings begin with a base ray.</param>
 public sealed record SetSpecification(
     IReadOnlyList<KindCount> Kinds,
     int From = 5,
@@ -128,7 +142,8 @@ public sealed record SetSpecification(
     double Tolerance = 2,
     Theme Theme = Theme.Plain,
     ItemOrder Order = ItemOrder.Blocks,
-    int Forms = 1
+    int Forms = 1,
+    BaseRays BaseRays = BaseRays.Given
 ) : IChecked
 {
     /// <summary>The most items one set can have.</summary>
@@ -156,6 +171,7 @@ public sealed record SetSpecification(
         faults.Known("arms", Arms);
         faults.Known("theme", Theme);
         faults.Known("order", Order);
+        faults.Known("baseRays", BaseRays);
         faults.Range("forms", Forms, 1, MostForms);
         faults.Range("tolerance", Tolerance, 0, 10, "degrees");
         if (InstrumentCatalogue.ForExercises.All(p => p.Id != Instrument))

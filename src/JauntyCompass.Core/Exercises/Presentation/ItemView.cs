@@ -31,7 +31,7 @@ public sealed record ItemView(
 }
 
 /// <summary>What a drawing begins with.</summary>
-/// <param name="BaseRay">The base ray.</param>
+/// <param name="BaseRay">The base ray; null where the student draws it, too.</param>
 /// <param name="Opening">Which way round from it the angle shall open.</param>
 /// <param name="Names">Letters at its points.</param>
-public sealed record DrawingTask(BaseRay BaseRay, Opening Opening, AngleNames Names);
+public sealed record DrawingTask(BaseRay? BaseRay, Opening Opening, AngleNames Names);

@@ -14,6 +14,9 @@ public sealed class AddedForTaken()
     public override string Remedy => "Walk the two positions with an arm and ask how far it went.";
 
     /// <inheritdoc/>
+    public override string? Demonstration => "not-from-zero";
+
+    /// <inheritdoc/>
     public override Feedback Tell(Speech say) =>
         new(
             null,

@@ -15,6 +15,9 @@ public sealed class AmbiguousLetter()
         "Draw a third ray from a vertex and ask which angle its letter now names.";
 
     /// <inheritdoc/>
+    public override string? Demonstration => "naming";
+
+    /// <inheritdoc/>
     public override Feedback Tell(Speech say) =>
         new(
             null,

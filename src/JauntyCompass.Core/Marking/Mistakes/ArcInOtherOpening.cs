@@ -16,6 +16,9 @@ public sealed class ArcInOtherOpening : Mistake
     public override double Prior => 0.02;
 
     /// <inheritdoc/>
+    public override string Remedy => "Shade the opening that is meant before the arc is drawn.";
+
+    /// <inheritdoc/>
     public override Observation? Observe(DrawnFigure figure)
     {
         if (figure.Turn is not double turn || figure.Arc is not Point arc)

@@ -13,6 +13,13 @@ public sealed class ArcMissing : Mistake
     public override double Prior => 0.02;
 
     /// <inheritdoc/>
+    public override string Remedy =>
+        "Make the arc part of the drawing: no angle without the sign that says which one.";
+
+    /// <inheritdoc/>
+    public override string? Demonstration => "draw";
+
+    /// <inheritdoc/>
     public override Observation? Observe(DrawnFigure figure) =>
         figure.Ray is not null && figure.Arc is null ? new Observation(1, 1, Serious: false) : null;
 

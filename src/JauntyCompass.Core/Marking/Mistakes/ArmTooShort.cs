@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Marking.Strokes;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Marking.Mistakes;
@@ -17,6 +18,10 @@ public sealed class ArmTooShort : Mistake
 
     /// <inheritdoc/>
     public override double Prior => 0.02;
+
+    /// <inheritdoc/>
+    public override string Remedy =>
+        "Draw every ray past the rim of the instrument, as a rule of the class.";
 
     /// <inheritdoc/>
     public override Observation? Observe(DrawnFigure figure) =>

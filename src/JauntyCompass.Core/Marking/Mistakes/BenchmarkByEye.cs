@@ -11,6 +11,9 @@ public sealed class BenchmarkByEye()
         "Open the arms to 45, 90, 135 and 180 and let the class call them.";
 
     /// <inheritdoc/>
+    public override string? Demonstration => "estimate";
+
+    /// <inheritdoc/>
     public override Feedback Tell(Speech say) =>
         new(
             null,

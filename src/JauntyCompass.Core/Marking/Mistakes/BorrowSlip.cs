@@ -16,6 +16,10 @@ public sealed class BorrowSlip : Mistake
     public override double Prior => 0.001;
 
     /// <inheritdoc/>
+    public override string Remedy =>
+        "Check by adding: the smaller angle and the reflex one must come to 360 again.";
+
+    /// <inheritdoc/>
     public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
     {
         if (situation.Measure > 180)

@@ -23,6 +23,13 @@ public sealed class CentreMarkOff : Mistake
     public override double Prior => 0.09;
 
     /// <inheritdoc/>
+    public override bool IsOfPlacing => true;
+
+    /// <inheritdoc/>
+    public override string Remedy =>
+        "Look at the centre mark twice: once when it is laid, once more after turning.";
+
+    /// <inheritdoc/>
     public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
     {
         if (situation.Laid is not LaidAngle laid)

@@ -14,6 +14,9 @@ public sealed class ComplementForSupplement()
     public override string Remedy => "Lay both pairs along a corner and along an edge.";
 
     /// <inheritdoc/>
+    public override string? Demonstration => "draw-supplement";
+
+    /// <inheritdoc/>
     public override Feedback Tell(Speech say) =>
         new(
             null,

@@ -15,6 +15,10 @@ public sealed class CountedGraduations : Mistake
     public override double Prior => 0.004;
 
     /// <inheritdoc/>
+    public override string Remedy =>
+        "Count spaces, not lines: the first space ends at the first graduation after zero.";
+
+    /// <inheritdoc/>
     public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
     {
         if (situation.Result(situation.Seen + 1) is double result)

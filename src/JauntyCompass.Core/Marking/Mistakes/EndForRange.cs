@@ -10,6 +10,9 @@ public sealed class EndForRange()
     public override string Remedy => "Mark the start with a second colour before reading the end.";
 
     /// <inheritdoc/>
+    public override string? Demonstration => "not-from-zero";
+
+    /// <inheritdoc/>
     public override Feedback Tell(Speech say) =>
         new(
             null,

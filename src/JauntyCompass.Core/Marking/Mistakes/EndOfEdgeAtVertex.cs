@@ -22,6 +22,13 @@ public sealed class EndOfEdgeAtVertex : Mistake
     public override double Prior => 0.003;
 
     /// <inheritdoc/>
+    public override bool IsOfPlacing => true;
+
+    /// <inheritdoc/>
+    public override string Remedy =>
+        "Find the centre mark on every instrument in the class before anything is measured.";
+
+    /// <inheritdoc/>
     public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
     {
         if (situation.Instrument.Shape == ProtractorShape.FullCircle)

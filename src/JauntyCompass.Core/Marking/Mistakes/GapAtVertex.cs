@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Marking.Strokes;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Marking.Mistakes;
@@ -20,6 +21,10 @@ public sealed class GapAtVertex : Mistake
 
     /// <inheritdoc/>
     public override double Prior => 0.06;
+
+    /// <inheritdoc/>
+    public override string Remedy =>
+        "Set the pencil on the vertex and push the straightedge up to it.";
 
     /// <inheritdoc/>
     public override bool IsOfRuling => true;

@@ -15,6 +15,10 @@ public sealed class GraduationsAsTwoOrFive : Mistake
     public override double Prior => 0.004;
 
     /// <inheritdoc/>
+    public override string Remedy =>
+        "Count the spaces between two labels together: ten, so each is one degree.";
+
+    /// <inheritdoc/>
     public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
     {
         double seen = Math.Round(situation.Seen);

@@ -10,6 +10,9 @@ public sealed class HourHandNotMoved()
     public override string Remedy => "Turn a clock slowly and watch the hour hand creep.";
 
     /// <inheritdoc/>
+    public override string? Demonstration => "full-circle-turn";
+
+    /// <inheritdoc/>
     public override Feedback Tell(Speech say) =>
         new(
             null,

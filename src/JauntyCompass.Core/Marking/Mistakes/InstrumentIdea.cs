@@ -11,6 +11,9 @@ public sealed class InstrumentIdea()
         "Open the lesson with the three questions: what does it measure, why two scales, how is it done?";
 
     /// <inheritdoc/>
+    public override string? Demonstration => "measure";
+
+    /// <inheritdoc/>
     public override Feedback Tell(Speech say) =>
         new(
             null,

@@ -16,6 +16,10 @@ public sealed class LeftOutHalfTurn : Mistake
     public override double Prior => 0.001;
 
     /// <inheritdoc/>
+    public override string Remedy =>
+        "Write “180 +” first, then measure what lies beyond the straight line.";
+
+    /// <inheritdoc/>
     public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
     {
         if (situation.Measure > 180)

@@ -10,6 +10,9 @@ public sealed class LongerArms()
     public override string Remedy => "Lay two angles with unlike arms on each other.";
 
     /// <inheritdoc/>
+    public override string? Demonstration => "told-longer-arms";
+
+    /// <inheritdoc/>
     public override Feedback Tell(Speech say) =>
         new(
             null,

@@ -11,6 +11,9 @@ public sealed class LooksRight()
         "Put up angles of 86° to 94° beside right ones with their box.";
 
     /// <inheritdoc/>
+    public override string? Demonstration => "right-angle-box";
+
+    /// <inheritdoc/>
     public override Feedback Tell(Speech say) =>
         new(
             null,

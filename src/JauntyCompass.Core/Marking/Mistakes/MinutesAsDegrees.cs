@@ -10,6 +10,9 @@ public sealed class MinutesAsDegrees()
     public override string Remedy => "Ask how many degrees a quarter of an hour is.";
 
     /// <inheritdoc/>
+    public override string? Demonstration => "full-circle-turn";
+
+    /// <inheritdoc/>
     public override Feedback Tell(Speech say) =>
         new(
             null,

@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Marking.Strokes;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Marking.Mistakes;
@@ -21,6 +22,10 @@ public sealed class MissedOwnDot : Mistake
 
     /// <inheritdoc/>
     public override double Prior => 0.08;
+
+    /// <inheritdoc/>
+    public override string Remedy =>
+        "Lay the straightedge a hair beside the dot: the line needs the room of the pencil point.";
 
     /// <inheritdoc/>
     public override bool IsOfRuling => true;

@@ -10,6 +10,9 @@ public sealed class MixedUpKinds()
     public override string Remedy => "Open the arms on the Board and let the class call the kinds.";
 
     /// <inheritdoc/>
+    public override string? Demonstration => "kinds";
+
+    /// <inheritdoc/>
     public override Feedback Tell(Speech say) =>
         new(
             null,

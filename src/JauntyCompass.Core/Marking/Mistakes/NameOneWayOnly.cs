@@ -10,6 +10,9 @@ public sealed class NameOneWayOnly()
     public override string Remedy => "Let two students name one angle from opposite ends.";
 
     /// <inheritdoc/>
+    public override string? Demonstration => "naming";
+
+    /// <inheritdoc/>
     public override Feedback Tell(Speech say) =>
         new(
             null,

@@ -19,6 +19,10 @@ public sealed class OpensWrongWay : Mistake
     public override double Prior => 0.02;
 
     /// <inheritdoc/>
+    public override string Remedy =>
+        "Point with the hand where the angle will open before the protractor is laid on.";
+
+    /// <inheritdoc/>
     public override Observation? Observe(DrawnFigure figure) =>
         figure.Turn < -Noticeable ? new Observation(1, 1, Serious: true) : null;
 

@@ -9,6 +9,9 @@ public sealed class OtherArms() : ChoiceMistake("other-arms", "named the angle n
     public override string Remedy => "Colour the two arms of the angle that is meant.";
 
     /// <inheritdoc/>
+    public override string? Demonstration => "naming";
+
+    /// <inheritdoc/>
     public override Feedback Tell(Speech say) =>
         new(
             null,

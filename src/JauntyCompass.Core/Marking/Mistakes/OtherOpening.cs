@@ -11,6 +11,9 @@ public sealed class OtherOpening()
         "Show a reflex angle and the smaller one beside it, one arc each.";
 
     /// <inheritdoc/>
+    public override string? Demonstration => "reflex-from-360";
+
+    /// <inheritdoc/>
     public override Feedback Tell(Speech say) =>
         new(
             null,

@@ -16,6 +16,10 @@ public sealed class OtherScale : Mistake
     public override double Prior => 0.28;
 
     /// <inheritdoc/>
+    public override string Remedy =>
+        "Ask “where is zero?” before anyone reads: a finger on the zero that lies on the arm, then along that scale.";
+
+    /// <inheritdoc/>
     public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
     {
         // With no arm on zero neither scale is the right one, and so neither is the other.

@@ -11,6 +11,9 @@ public sealed class ReflexArcInside()
         "Rub out the arc of a reflex drawing and ask what it now shows.";
 
     /// <inheritdoc/>
+    public override string? Demonstration => "told-reflex-arc-inside";
+
+    /// <inheritdoc/>
     public override Feedback Tell(Speech say) =>
         new(
             null,

@@ -15,6 +15,12 @@ public sealed class SlipOfTheEye : Mistake
     public override double Prior => 0.15;
 
     /// <inheritdoc/>
+    public override string Remedy => "Read once more with the eye straight above the graduation.";
+
+    /// <inheritdoc/>
+    public override string? Demonstration => "in-between";
+
+    /// <inheritdoc/>
     public override bool CanBeHabit => false;
 
     /// <inheritdoc/>

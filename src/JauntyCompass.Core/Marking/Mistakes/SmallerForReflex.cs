@@ -16,6 +16,10 @@ public sealed class SmallerForReflex : Mistake
     public override double Prior => 0.002;
 
     /// <inheritdoc/>
+    public override string Remedy =>
+        "Say where the arc stands before measuring: does the answer have to be more than 180 or less?";
+
+    /// <inheritdoc/>
     public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
     {
         if (situation.Measure > 180)

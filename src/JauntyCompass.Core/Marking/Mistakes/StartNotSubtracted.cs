@@ -18,6 +18,10 @@ public sealed class StartNotSubtracted : Mistake
     public override double Prior => 0.003;
 
     /// <inheritdoc/>
+    public override string Remedy =>
+        "Have both readings written down before anything is computed: first arm, second arm, difference.";
+
+    /// <inheritdoc/>
     public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
     {
         if (

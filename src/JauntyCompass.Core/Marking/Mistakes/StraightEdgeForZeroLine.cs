@@ -20,6 +20,13 @@ public sealed class StraightEdgeForZeroLine : Mistake
     public override double Prior => 0.09;
 
     /// <inheritdoc/>
+    public override bool IsOfPlacing => true;
+
+    /// <inheritdoc/>
+    public override string Remedy =>
+        "Compare instruments: on whose does the zero line lie above the edge? Trace it with a finger first.";
+
+    /// <inheritdoc/>
     public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
     {
         if (situation.Laid is LaidAngle laid)

@@ -17,6 +17,10 @@ public sealed class SwappedDigits : Mistake
     public override double Prior => 0.03;
 
     /// <inheritdoc/>
+    public override string Remedy =>
+        "Say the number aloud before it is written: forty-seven, then 47.";
+
+    /// <inheritdoc/>
     public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
     {
         int whole = (int)Math.Round(situation.Seen);

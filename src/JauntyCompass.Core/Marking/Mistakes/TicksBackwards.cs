@@ -18,6 +18,10 @@ public sealed class TicksBackwards : Mistake
     public override double Prior => 0.09;
 
     /// <inheritdoc/>
+    public override string Remedy =>
+        "Say which way the labels grow, and count the ones the same way.";
+
+    /// <inheritdoc/>
     public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
     {
         int ones = (int)Math.Round(situation.Seen) % 10;

@@ -11,6 +11,9 @@ public sealed class TiltedRightAngle()
         "Turn one right angle round and round on the Board: it stays one.";
 
     /// <inheritdoc/>
+    public override string? Demonstration => "told-tilted-right-angle";
+
+    /// <inheritdoc/>
     public override Feedback Tell(Speech say) =>
         new(
             null,

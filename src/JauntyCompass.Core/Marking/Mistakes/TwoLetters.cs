@@ -10,6 +10,9 @@ public sealed class TwoLetters()
     public override string Remedy => "Set names of rays and names of angles side by side.";
 
     /// <inheritdoc/>
+    public override string? Demonstration => "naming";
+
+    /// <inheritdoc/>
     public override Feedback Tell(Speech say) =>
         new(
             null,

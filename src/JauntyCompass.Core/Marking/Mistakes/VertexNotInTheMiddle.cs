@@ -14,6 +14,9 @@ public sealed class VertexNotInTheMiddle()
     public override string Remedy => "Let the class trace names in the air: arm, vertex, arm.";
 
     /// <inheritdoc/>
+    public override string? Demonstration => "told-vertex-not-in-the-middle";
+
+    /// <inheritdoc/>
     public override Feedback Tell(Speech say) =>
         new(
             null,

@@ -19,6 +19,9 @@ public sealed class WrongStartingArm : Mistake
         "Follow the turn arrow with a finger before anything is laid on.";
 
     /// <inheritdoc/>
+    public override string? Demonstration => "full-circle-turn";
+
+    /// <inheritdoc/>
     public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
     {
         if (

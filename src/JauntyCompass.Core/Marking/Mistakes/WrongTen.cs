@@ -18,6 +18,10 @@ public sealed class WrongTen : Mistake
     public override double Prior => 0.11;
 
     /// <inheritdoc/>
+    public override string Remedy =>
+        "Count aloud in tens up to the last label before the arm, and only then the ones.";
+
+    /// <inheritdoc/>
     public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
     {
         if (situation.Result(situation.Seen - Interval) is double below)

@@ -19,6 +19,13 @@ public sealed class ZeroLineOff : Mistake
     public override double Prior => 0.09;
 
     /// <inheritdoc/>
+    public override bool IsOfPlacing => true;
+
+    /// <inheritdoc/>
+    public override string Remedy =>
+        "Hold the protractor with two fingers while you read, and look along the zero line last.";
+
+    /// <inheritdoc/>
     public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
     {
         if (situation.Laid is not LaidAngle laid)

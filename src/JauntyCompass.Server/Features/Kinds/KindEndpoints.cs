@@ -1,3 +1,4 @@
+using JauntyCompass.Core.Demonstrations.WentWrong;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Marking;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -7,12 +8,14 @@ namespace JauntyCompass.Server.Features.Kinds;
 /// <summary>A mistake of the catalogue.</summary>
 /// <param name="Key">Its key.</param>
 /// <param name="Name">Its name in a few words, as the end of “this student …”.</param>
+/// <param name="Demonstration">Key of a demonstration that shows or tells of it.</param>
 /// <param name="Remedy">What helps against it, for the teacher.</param>
 /// <param name="Kinds">Keys of the kinds of exercise that can show it.</param>
 public sealed record MistakeReply(
     string Key,
     string Name,
     string Remedy,
+    string Demonstration,
     IReadOnlyList<string> Kinds
 );
 
@@ -75,6 +78,7 @@ public static class KindEndpoints
                     m.Key,
                     m.Name,
                     m.Remedy,
+                    Replays.KeyFor(m),
                     [.. ExerciseKinds.All.Where(k => k.Mistakes.Contains(m)).Select(k => k.Key)]
                 ))
                 .ToList()

@@ -34,7 +34,9 @@ public sealed record DrawByEyeItem(
 }
 
 /// <summary>What was drawn by eye, and what it measures.</summary>
-/// <param name="Strokes">Pencil strokes, at most 50; the longest is taken for the second ray.</param>
+/// <param name="Strokes">
+/// Pencil strokes as they were made, at most 50, in any order and direction; what makes one line is joined, short ones are dots.
+/// </param>
 /// <param name="Dots">Dots, at most 50.</param>
 /// <param name="Reading">What the student's own drawing measures, in degrees.</param>
 /// <param name="Arc">A point in the opening that was marked with an arc, or null.</param>

@@ -6,6 +6,7 @@ using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Marking.Strokes;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Wording;
 
@@ -81,9 +82,7 @@ public sealed class DrawByEyeKind()
             ? null
             : DrawnFigure.Of(
                 Situation.Drawing(asked, item.Instrument, placement: null),
-                [.. response.Strokes.Select(s => s.Points)],
-                response.Dots,
-                response.Arc
+                DrawnMarks.Of(response.Strokes, response.Dots, response.Arc)
             );
         // What is measured is what was drawn, whichever way it opens.
         Angle own =

@@ -6,31 +6,50 @@ using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Exercises.Kinds.Draw;
 
-/// <summary>A base ray on the sheet and a measure; the student draws the second ray.</summary>
+/// <summary>A measure, and mostly a base ray on the sheet; the student draws the second ray, or both.</summary>
 /// <param name="Prompt">What the student is asked.</param>
 /// <param name="Instrument">The instrument.</param>
 /// <param name="Measure">The measure to draw, more than 0° and up to 180°.</param>
-/// <param name="BaseRay">The base ray, starting at the vertex.</param>
-/// <param name="Opening">Which way round from the base ray the angle opens.</param>
+/// <param name="BaseRay">The base ray, starting at the vertex; null where the student draws it, too.</param>
+/// <param name="Opening">Which way round from the base ray the angle opens; open to choice where the base ray is.</param>
 /// <param name="Names">Letters at its points.</param>
 public sealed record DrawItem(
     string Prompt,
     Protractor Instrument,
     Angles.Measure Measure,
-    BaseRay BaseRay,
+    BaseRay? BaseRay,
     Opening Opening,
     AngleNames Names
 ) : InstrumentItem(Prompt, Instrument)
 {
+    /// <summary>The smallest measure that can be drawn without a given base ray, in degrees.</summary>
+    public const int LeastOwn = 10;
+
+    /// <summary>The largest one.</summary>
+    public const int MostOwn = 170;
+
+    // Where there is no base ray yet, the angle is thought of in the middle of the sheet.
+    private BaseRay Thought => BaseRay ?? new BaseRay(default, default, Instrument.EdgeRadius + 8);
+
     /// <summary>The angle as it is asked for.</summary>
-    internal Angle Asked =>
-        new(BaseRay.Vertex, BaseRay.Direction, Measure, Opening, BaseRay.Length, BaseRay.Length);
+    internal Angle Asked => On(Thought.Vertex, Thought.Direction, Thought.Length, Opening);
+
+    /// <summary>The angle as it is asked for on a base ray.</summary>
+    internal Angle On(Point vertex, Direction start, double length, Opening opening) =>
+        new(vertex, start, Measure, opening, length, length);
 
     /// <inheritdoc/>
     public override void Check(Faults faults)
     {
         base.Check(faults);
         faults.Range("measure", Measure.Degrees, 0.1, 180, "degrees");
+        if (BaseRay is null && Measure.Degrees is < LeastOwn or > MostOwn)
+        {
+            faults.Add(
+                "baseRay",
+                $"must be given for a measure under {LeastOwn} or over {MostOwn} degrees: two arms that nearly make one line cannot be told apart."
+            );
+        }
         faults.Within("baseRay", BaseRay);
         faults.Known("opening", Opening);
         faults.Within("names", Names);
@@ -38,7 +57,9 @@ public sealed record DrawItem(
 }
 
 /// <summary>What a student drew.</summary>
-/// <param name="Strokes">Pencil strokes, at most 50; the longest is taken for the second ray.</param>
+/// <param name="Strokes">
+/// Pencil strokes as they were made, at most 50, in any order and direction; what makes one line is joined, short ones are dots.
+/// </param>
 /// <param name="Dots">Dots, at most 50.</param>
 /// <param name="Arc">A point inside the opening that was marked with an arc, or null.</param>
 /// <param name="Placement">How the instrument lay when the last dot was made, or null when it was never laid on.</param>

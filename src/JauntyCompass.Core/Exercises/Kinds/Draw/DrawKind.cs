@@ -6,6 +6,7 @@ using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Marking.Strokes;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Wording;
 
@@ -25,21 +26,23 @@ public sealed class DrawKind()
         }
     )
 {
+    // How far the eye of a simulated student strays, in degrees.
+    private const double EyeSpread = 9;
+
     /// <inheritdoc/>
-    public override Item Make(ItemPlan plan) =>
-        new DrawItem(
-            Scenes.ToDraw(
-                plan.Theme == Theme.Harbour,
-                plan.Scene,
-                plan.Names,
-                plan.Angle.Measure.Degrees
-            ),
+    public override Item Make(ItemPlan plan)
+    {
+        double measure = plan.Angle.Measure.Degrees;
+        bool own = plan.DrawsBaseRay && measure is >= DrawItem.LeastOwn and <= DrawItem.MostOwn;
+        return new DrawItem(
+            Scenes.ToDraw(plan.Theme == Theme.Harbour, plan.Scene, plan.Names, measure, own),
             plan.Instrument,
             plan.Angle.Measure,
-            new BaseRay(plan.Angle.Vertex, plan.Angle.Start, plan.Angle.StartLength),
+            own ? null : new BaseRay(plan.Angle.Vertex, plan.Angle.Start, plan.Angle.StartLength),
             plan.Angle.Opening,
             plan.Names
         );
+    }
 
     /// <inheritdoc/>
     protected override ItemView Present(DrawItem item, HouseRules rules) =>
@@ -56,20 +59,24 @@ public sealed class DrawKind()
     /// <inheritdoc/>
     protected override IReadOnlyList<AnsweredStep> Steps(DrawItem item, DrawResponse? response)
     {
-        var situation = Situation.Drawing(item.Asked, item.Instrument, response?.Placement);
-        DrawnFigure? figure = response is null
+        PencilMarks? marks = response is null
             ? null
-            : DrawnFigure.Of(
-                situation,
-                [.. response.Strokes.Select(s => s.Points)],
-                response.Dots,
-                response.Arc
-            );
+            : DrawnMarks.Of(response.Strokes, response.Dots, response.Arc);
+        OwnBaseRay? own =
+            item.BaseRay is null && marks is not null
+                ? OwnBaseRay.Find(marks, item.Opening, response!.Placement)
+                : null;
+        Angle asked = own is null
+            ? item.Asked
+            : item.On(own.Vertex, own.Base.Direction, own.Base.Length, own.Opening);
+        var situation = Situation.Drawing(asked, item.Instrument, response?.Placement);
+        bool isThere = marks is not null && (item.BaseRay is not null || own is not null);
+        DrawnFigure? figure = isThere ? DrawnFigure.Of(situation, marks!, own) : null;
         return
         [
             new ReadingStep("drawing", "Drawing", situation, figure?.Value, Mistakes, figure)
             {
-                Missing = NoRay,
+                Missing = item.BaseRay is null ? NoRays : NoRay,
             },
         ];
     }
@@ -78,6 +85,12 @@ public sealed class DrawKind()
         Judge.Unfinished(
             "There is no second ray on the sheet yet.",
             $"Make a dot at the measure, then draw from the vertex through the dot with the {rules.Words.Straightedge}."
+        );
+
+    private static Judgement NoRays(MarkingRules rules) =>
+        Judge.Unfinished(
+            "There are not two rays on the sheet yet.",
+            $"Draw the base ray with the {rules.Words.Straightedge}, long enough to pass the rim. Its end is the vertex. Then make your dot and draw the second ray."
         );
 
     /// <inheritdoc/>
@@ -103,23 +116,38 @@ public sealed class DrawKind()
             double turn = asked.Start.ShorterTurnTo(Direction.Between(asked.Vertex, dot));
             dot = asked.Vertex.Towards(asked.Start.Turned(-turn), asked.Vertex.DistanceTo(dot));
         }
+        (IReadOnlyList<Stroke> smear, IReadOnlyList<Point> dots) = PencilWork.Dot(attempt, dot);
+        bool byEye = attempt.Shows("drew-by-eye");
+        if (byEye)
+        {
+            double eye = asked.Opening.Sign() * attempt.Eye(EyeSpread);
+            dot = asked.Vertex.Towards(asked.End.Turned(eye), item.Instrument.EdgeRadius + 1);
+        }
+        Point tip = asked.StartArm.Tip;
         return new DrawResponse(
-            [Rule(attempt, item, dot)],
-            [attempt.Pencil(dot)],
+            [
+                .. item.BaseRay is null ? PencilWork.Line(attempt, asked.Vertex, tip) : [],
+                .. byEye ? [] : smear,
+                .. SecondRay(attempt, asked.Vertex, dot),
+            ],
+            byEye ? [] : dots,
             MarkArc(asked, dot),
-            placement
+            byEye ? null : placement
         );
     }
 
-    private static Stroke Rule(Attempt attempt, DrawItem item, Point dot)
+    private static IEnumerable<Stroke> SecondRay(Attempt attempt, Point vertex, Point dot)
     {
-        Point vertex = item.BaseRay.Vertex;
         Direction outward = Direction.Between(vertex, dot);
         Point from = vertex;
         Point through = dot;
         if (attempt.Shows("gap-at-vertex"))
         {
             from = from.Towards(outward, attempt.Size(4, 9));
+        }
+        if (attempt.Shows("ran-on-behind-vertex"))
+        {
+            from = from.Towards(outward.Opposite, attempt.Size(6, 14));
         }
         if (attempt.Shows("missed-own-dot"))
         {
@@ -128,14 +156,11 @@ public sealed class DrawKind()
         double beyond = attempt.Shows("arm-too-short")
             ? -attempt.Size(20, 35)
             : attempt.Size(6, 12);
-        double length = from.DistanceTo(through) + beyond;
-        Direction line = Direction.Between(from, through);
-        const int Steps = 16;
-        return new Stroke([
-            .. Enumerable
-                .Range(0, Steps + 1)
-                .Select(i => attempt.Pencil(from.Towards(line, length * i / Steps))),
-        ]);
+        return PencilWork.Line(
+            attempt,
+            from,
+            through.Towards(Direction.Between(from, through), beyond)
+        );
     }
 
     private static Point MarkArc(Angle asked, Point dot)

@@ -61,7 +61,9 @@ public sealed record DrawSpecialItem(
 }
 
 /// <summary>What a student drew.</summary>
-/// <param name="Strokes">Pencil strokes, at most 50; the longest is taken for the second ray.</param>
+/// <param name="Strokes">
+/// Pencil strokes as they were made, at most 50, in any order and direction; what makes one line is joined, short ones are dots.
+/// </param>
 /// <param name="Dots">Dots, at most 50.</param>
 /// <param name="Arc">A point inside the opening that was marked, or null.</param>
 /// <param name="Placement">How the instrument lay when the last dot was made, or null.</param>

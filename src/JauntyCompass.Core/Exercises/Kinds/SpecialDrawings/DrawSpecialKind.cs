@@ -111,9 +111,7 @@ public sealed class DrawSpecialKind()
             ? null
             : DrawnFigure.Of(
                 situation,
-                [.. response.Strokes.Select(s => s.Points)],
-                response.Dots,
-                response.Arc
+                DrawnMarks.Of(response.Strokes, response.Dots, response.Arc)
             );
         return
         [
@@ -228,13 +226,7 @@ public sealed class DrawSpecialKind()
                 : asked.Bisector;
         double length = item.Instrument.EdgeRadius + 9;
         return new DrawSpecialResponse(
-            [
-                new Stroke([
-                    .. Enumerable
-                        .Range(0, 12)
-                        .Select(i => attempt.Pencil(asked.Vertex.Towards(end, length * i / 11))),
-                ]),
-            ],
+            [.. PencilWork.Line(attempt, asked.Vertex, asked.Vertex.Towards(end, length))],
             [asked.Vertex.Towards(end, item.Instrument.EdgeRadius + 1)],
             asked.Vertex.Towards(inside, ArcRadius)
         );

@@ -1,0 +1,96 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Instruments;
+
+namespace JauntyCompass.Core.Marking.Strokes;
+
+/// <summary>An angle drawn from nothing: which of its two lines is the base ray, and where the vertex is.</summary>
+/// <param name="Base">The base ray, running away from the vertex.</param>
+/// <param name="Shake">How far the hand strayed beside it, in mm.</param>
+/// <param name="Second">The other line.</param>
+/// <param name="Opening">Which way round the angle opens from the base ray.</param>
+public sealed record OwnBaseRay(StrokeLine Base, double Shake, PencilLine Second, Opening Opening)
+{
+    // Shorter lines are no arms, in mm; lines that cross at less are one arm drawn twice, in degrees.
+    private const double ShortestArm = 12;
+    private const double SameDirection = 3;
+
+    // A base ray may run on behind the vertex so far, in mm; farther, and the crossing is not its end.
+    private const double RunsOn = 12;
+
+    /// <summary>The vertex.</summary>
+    public Point Vertex => Base.Near;
+
+    /// <summary>Finds the two arms; null while there are not two.</summary>
+    /// <param name="marks">What was drawn.</param>
+    /// <param name="opening">Which way round it was asked to open, for arms of which nothing else tells which is the base.</param>
+    /// <param name="placement">How the instrument lay, or null: its zero line lay on the base ray.</param>
+    public static OwnBaseRay? Find(PencilMarks marks, Opening opening, Placement? placement)
+    {
+        PencilLine? one = marks.Lines.FirstOrDefault(l => l.Length >= ShortestArm);
+        PencilLine? other = one is null
+            ? null
+            : marks.Lines.FirstOrDefault(l =>
+                l != one && l.Length >= ShortestArm && Between(l, one) > SameDirection
+            );
+        if (one is null || other is null)
+        {
+            return null;
+        }
+        // Arms are drawn base ray first, unless the instrument tells otherwise.
+        if (other.First < one.First)
+        {
+            (one, other) = (other, one);
+        }
+        if (placement is Placement laid)
+        {
+            return Off(other, laid) < Off(one, laid) ? Of(other, one) : Of(one, other);
+        }
+        OwnBaseRay found = Of(one, other);
+        return found.Opening == opening ? found : Of(other, one);
+    }
+
+    private static OwnBaseRay Of(PencilLine one, PencilLine other)
+    {
+        Point crossing = Crossing(one, other);
+        var line = StrokeLine.From(crossing, one.One, one.Other);
+        double along = line.Along(crossing);
+        bool runsOn = along > 0 && along <= Math.Min(RunsOn, line.Length / 2);
+        StrokeLine ray = runsOn ? line with { Near = line.NearestTo(crossing) } : line;
+        double turn = ray.Direction.ShorterTurnTo(other.Seen(ray.Near).Direction);
+        return new OwnBaseRay(
+            ray,
+            one.Shake,
+            other,
+            turn >= 0 ? Opening.Anticlockwise : Opening.Clockwise
+        );
+    }
+
+    private static double Between(PencilLine one, PencilLine other)
+    {
+        double turn = Math.Abs(
+            Direction
+                .Between(one.One, one.Other)
+                .ShorterTurnTo(Direction.Between(other.One, other.Other))
+        );
+        return Math.Min(turn, 180 - turn);
+    }
+
+    private static double Off(PencilLine line, Placement placement)
+    {
+        double turn = Math.Abs(
+            Direction.Between(line.One, line.Other).ShorterTurnTo(placement.DirectionOf(0))
+        );
+        return Math.Min(turn, 180 - turn);
+    }
+
+    private static Point Crossing(PencilLine one, PencilLine other)
+    {
+        double ax = one.Other.X - one.One.X;
+        double ay = one.Other.Y - one.One.Y;
+        double bx = other.Other.X - other.One.X;
+        double by = other.Other.Y - other.One.Y;
+        double t =
+            ((other.One.X - one.One.X) * by - (other.One.Y - one.One.Y) * bx) / (ax * by - ay * bx);
+        return new Point(one.One.X + t * ax, one.One.Y + t * ay);
+    }
+}

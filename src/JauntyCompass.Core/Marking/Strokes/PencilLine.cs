@@ -1,0 +1,80 @@
+using JauntyCompass.Core.Angles;
+
+namespace JauntyCompass.Core.Marking.Strokes;
+
+/// <summary>A straight line on the sheet, drawn by one stroke or by several.</summary>
+public sealed class PencilLine
+{
+    // A line that begins this near to the vertex was meant to begin there, in mm. Common practice, no source.
+    private const double MeantToMeet = 1.5;
+
+    private readonly Inked[] _ink;
+    private readonly LineFit _fit;
+
+    internal PencilLine(Inked[] ink, LineFit fit, int first, int strokes)
+    {
+        _ink = ink;
+        _fit = fit;
+        First = first;
+        Strokes = strokes;
+    }
+
+    /// <summary>One end.</summary>
+    public Point One => _fit.One;
+
+    /// <summary>The other end.</summary>
+    public Point Other => _fit.Other;
+
+    /// <summary>Length, in mm.</summary>
+    public double Length => _fit.Length;
+
+    /// <summary>How far the hand strayed beside the line, as a root mean square in mm; next to nothing along a straightedge.</summary>
+    public double Shake => _fit.Shake;
+
+    /// <summary>Place of its first stroke among all strokes.</summary>
+    public int First { get; }
+
+    /// <summary>How many strokes it was drawn with.</summary>
+    public int Strokes { get; }
+
+    internal Point Middle => new((One.X + Other.X) / 2, (One.Y + Other.Y) / 2);
+
+    /// <summary>
+    /// The line as it runs away from a vertex. The nearer it begins to the vertex, the more surely it was meant to begin there, and
+    /// the steadier its direction is known.
+    /// </summary>
+    public StrokeLine Seen(Point vertex)
+    {
+        var line = StrokeLine.From(vertex, One, Other);
+        double trust = Math.Clamp(1 - line.DistanceFrom(vertex) / MeantToMeet, 0, 1);
+        if (trust == 0)
+        {
+            return line;
+        }
+        LineFit held = LineFit.Of(_ink, vertex, trust);
+        return StrokeLine.From(vertex, held.One, held.Other);
+    }
+
+    internal bool Continues(PencilLine piece, double across, double along)
+    {
+        var line = new StrokeLine(One, Other);
+        if (_fit.Across(piece.One) > across || _fit.Across(piece.Other) > across)
+        {
+            return false;
+        }
+        double from = Math.Min(line.Along(piece.One), line.Along(piece.Other));
+        double to = Math.Max(line.Along(piece.One), line.Along(piece.Other));
+        return from <= Length + along && to >= -along;
+    }
+
+    internal PencilLine With(PencilLine piece)
+    {
+        Inked[] ink = [.. _ink, .. piece._ink];
+        return new PencilLine(
+            ink,
+            LineFit.Of(ink),
+            Math.Min(First, piece.First),
+            Strokes + piece.Strokes
+        );
+    }
+}

@@ -9,6 +9,12 @@ if (args is ["habits"])
     return;
 }
 
+if (args is ["drawings"])
+{
+    DrawingTrial.Run(Console.Out);
+    return;
+}
+
 // Short runs by default: figures for a look, not for the third decimal. --job default measures longer.
 IConfig config = args.Contains("--job")
     ? DefaultConfig.Instance

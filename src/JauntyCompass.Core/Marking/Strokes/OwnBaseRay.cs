@@ -14,8 +14,10 @@ public sealed record OwnBaseRay(StrokeLine Base, double Shake, PencilLine Second
     private const double ShortestArm = 12;
     private const double SameDirection = 3;
 
-    // A base ray may run on behind the vertex so far, in mm; farther, and the crossing is not its end.
+    // A base ray may run on behind the vertex or stop before it so far, in mm; farther, and it ends where it ends.
     private const double RunsOn = 12;
+    private const double StopsShort = 1.5;
+    private const double NarrowSine = 0.45;
 
     /// <summary>The vertex.</summary>
     public Point Vertex => Base.Near;
@@ -54,8 +56,11 @@ public sealed record OwnBaseRay(StrokeLine Base, double Shake, PencilLine Second
         Point crossing = Crossing(one, other);
         var line = StrokeLine.From(crossing, one.One, one.Other);
         double along = line.Along(crossing);
-        bool runsOn = along > 0 && along <= Math.Min(RunsOn, line.Length / 2);
-        StrokeLine ray = runsOn ? line with { Near = line.NearestTo(crossing) } : line;
+        double sure = Math.Sin(Between(one, other) * (Math.PI / 180));
+        bool isEnd = along >= -StopsShort && along <= Math.Min(RunsOn, line.Length / 2);
+        // Where two lines cross at a narrow angle is hardly known; their ends tell it better.
+        bool endTells = sure < NarrowSine && Math.Abs(along) <= StopsShort / sure;
+        StrokeLine ray = isEnd && !endTells ? line with { Near = crossing } : line;
         double turn = ray.Direction.ShorterTurnTo(other.Seen(ray.Near).Direction);
         return new OwnBaseRay(
             ray,

@@ -126,7 +126,7 @@ test('pictures of the Desk and the Bench', async ({ page, browser, baseURL }) =>
 test('pictures of unlike kinds on the Bench', async ({ page, browser, baseURL }) => {
   await signIn(page)
   const pin = await addStudent(page, 'Orla')
-  const { id } = await give(page, ['estimate', 'outline', 'find-mistake'], 'harbour')
+  const { id } = await give(page, ['estimate', 'outline', 'find-mistake'], { theme: 'harbour' })
   const bench = await (
     await browser.newContext({ baseURL, viewport: { width: 1280, height: 800 } })
   ).newPage()

@@ -1,6 +1,6 @@
 /* Every kind of exercise, done wrong once and right once through the real interface: by pointer, and by keys alone. */
 import { expect, test, type Locator, type Page } from '@playwright/test'
-import { addStudent, drag, give, join, polar, signIn, tap, type Ask, type Made } from './people'
+import { addStudent, drag, give, join, lay, polar, signIn, tap, type Ask, type Made } from './people'
 
 /** Steps whose key is not the name of the field that answers them. */
 const stepOf: Record<string, string> = {
@@ -175,5 +175,39 @@ test('show me replays one’s own answer without telling the right one; another 
   await expect(bench.getByText('this one is not kept')).toBeVisible()
   await bench.getByRole('button', { name: 'Back to the item' }).click()
   await expect(bench.getByText(/tries left/)).toBeVisible()
+  await bench.context().close()
+})
+
+test('on an empty sheet both rays are drawn, freehand too, from any end', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  await signIn(page)
+  const pin = await addStudent(page, 'Quince')
+  const { id, items } = await give(page, ['draw'], { baseRays: 'own', from: 40, to: 140 })
+  const measure = Number((items[0]!.item as { measure?: number }).measure)
+  const bench = await (
+    await browser.newContext({ baseURL, viewport: { width: 1280, height: 900 } })
+  ).newPage()
+  await join(bench, 'Quince', pin)
+  await bench.goto(`/bench#${id}`)
+  await bench.reload()
+  await expect(bench.getByText('The sheet is empty')).toBeVisible()
+  await bench.getByRole('button', { name: 'Hand in' }).click()
+  await expect(bench.getByTestId('feedback')).toContainText('not two rays')
+  await bench.getByRole('button', { name: 'Try again' }).click()
+  const vertex = { x: 3, y: -20 }
+  await drag(bench, polar(vertex, 20, 85), vertex)
+  await bench.getByRole('radio', { name: 'Protractor' }).click()
+  await lay(bench, vertex, 20)
+  await bench.getByRole('radio', { name: 'Dot' }).click()
+  await tap(bench, polar(vertex, 20 + measure, 76))
+  await bench.getByRole('radio', { name: 'Freehand' }).click()
+  await drag(bench, vertex, polar(vertex, 20 + measure, 84))
+  await bench.getByRole('radio', { name: 'Arc' }).click()
+  await tap(bench, polar(vertex, 20 + measure / 2, 14))
+  await bench.getByRole('button', { name: 'Hand in' }).click()
+  await expect(bench.getByTestId('feedback')).toContainText('That fits')
   await bench.context().close()
 })

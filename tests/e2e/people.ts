@@ -115,10 +115,10 @@ export interface Made {
 export async function give(
   page: Page,
   kinds: string[],
-  theme = 'plain',
+  wishes: Record<string, unknown> = {},
 ): Promise<{ id: string; items: Made[] }> {
   return page.evaluate(
-    async ([wanted, about]) => {
+    async ([wanted, more]) => {
       const session = await (await fetch('/api/v1/session')).json()
       const post = async (path: string, body: unknown): Promise<{ id: string }> => {
         const headers = { 'content-type': 'application/json', 'X-Jaunty-Token': session.antiforgeryToken }
@@ -129,13 +129,13 @@ export async function give(
       const set = await post('sets', {
         title: 'All kinds',
         seed: 12,
-        specification: { kinds: wanted.map((kind) => ({ kind, count: 1 })), theme: about },
+        specification: { kinds: wanted.map((kind) => ({ kind, count: 1 })), ...more },
       })
       const classes = await (await fetch('/api/v1/classes')).json()
       const { id } = await post('assignments', { setId: set.id, classId: classes[0].id, tries: 3 })
       const { items } = await (await fetch(`/api/v1/sets/${set.id}`)).json()
       return { id, items }
     },
-    [kinds, theme] as const,
+    [kinds, wishes] as const,
   )
 }

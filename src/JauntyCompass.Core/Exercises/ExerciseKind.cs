@@ -25,6 +25,9 @@ public sealed record KindFacts(
     /// <summary>The largest measure its items can have, in degrees.</summary>
     public int MostMeasure { get; init; } = 180;
 
+    /// <summary>For drawings that may begin with an empty sheet: the measures that can be told apart there; null for others.</summary>
+    public (int Least, int Most)? OnEmptySheet { get; init; }
+
     /// <summary>Whether the chosen measure is what an item is about; else it only varies it.</summary>
     public bool IsMeasured { get; init; } = true;
 

@@ -192,6 +192,10 @@ internal sealed class Candidates
         };
         int least = Math.Max(facts.LeastMeasure, specification.From);
         int most = Math.Min(facts.MostMeasure, specification.To);
+        if (specification.BaseRays != BaseRays.Given && facts.OnEmptySheet is { } told)
+        {
+            (least, most) = (Math.Max(least, told.Least), Math.Min(most, told.Most));
+        }
         // A range up to the straight angle says nothing of reflex ones: a kind that only has those takes what is left of a turn.
         if (facts.LeastMeasure > 180 && specification.To <= 180)
         {

@@ -23,6 +23,7 @@ public sealed class DrawKind()
         )
         {
             Difficulty = 3,
+            OnEmptySheet = (DrawItem.LeastOwn, DrawItem.MostOwn),
         }
     )
 {

@@ -18,7 +18,7 @@ internal static class HabitTrial
     private static readonly Hand OneDegree = new(0, 0, 1, 0);
 
     /// <summary>The mistakes that the sets of the trial are aimed at.</summary>
-    private static readonly string[] Targets =
+    internal static readonly string[] Targets =
     [
         "other-scale",
         "wrong-ten",

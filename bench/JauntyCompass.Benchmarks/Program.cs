@@ -9,6 +9,11 @@ if (args is ["habits"])
     return;
 }
 
+if (args is ["adaptive"])
+{
+    AdaptiveTrial.Run(Console.Out);
+    return;
+}
 if (args is ["drawings"])
 {
     DrawingTrial.Run(Console.Out);

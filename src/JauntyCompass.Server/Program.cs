@@ -1,6 +1,7 @@
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Accounts;
+using JauntyCompass.Server.Features.Adaptive;
 using JauntyCompass.Server.Features.Angles;
 using JauntyCompass.Server.Features.Assignments;
 using JauntyCompass.Server.Features.Bench;
@@ -65,6 +66,7 @@ api.MapAngles();
 api.MapDemonstrations();
 api.MapGeneration();
 api.MapMarks();
+api.MapNextItem();
 api.MapTeachers();
 
 RouteGroupBuilder teacher = api.MapGroup("")

@@ -59,6 +59,24 @@ public sealed class Lesson : IDisposable
             },
         };
 
+    public static JsonObject Draft(string reading) =>
+        new()
+        {
+            ["values"] = new JsonObject { ["reading"] = reading },
+            ["placements"] = new JsonObject(),
+            ["strokes"] = new JsonArray(),
+            ["dots"] = new JsonArray(),
+            ["arc"] = null,
+            ["dotPlacement"] = null,
+            ["placement"] = new JsonObject
+            {
+                ["centre"] = new JsonObject { ["x"] = 3, ["y"] = -20.5 },
+                ["turn"] = 12,
+            },
+            ["laid"] = true,
+            ["part"] = 0,
+        };
+
     public static JsonObject Order() =>
         new()
         {

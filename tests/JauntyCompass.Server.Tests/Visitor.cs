@@ -35,6 +35,9 @@ public sealed class Visitor : IDisposable
     public Task<Reply> PostText(string path, string body) =>
         Send(HttpMethod.Post, path, new StringContent(body, Encoding.UTF8, "application/json"));
 
+    public Task<Reply> Put(string path, JsonNode body) =>
+        Send(HttpMethod.Put, path, JsonContent.Create(body));
+
     public Task<Reply> Delete(string path) => Send(HttpMethod.Delete, path, null);
 
     public async Task<Reply> Send(HttpMethod method, string path, HttpContent? content)

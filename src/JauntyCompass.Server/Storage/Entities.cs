@@ -3,6 +3,7 @@ using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Server.Features.Bench;
 using JauntyCompass.Server.Features.RunningOrders;
 using Microsoft.AspNetCore.Identity;
 
@@ -89,6 +90,9 @@ public sealed class Assignment
 
     /// <summary>How often each item may be answered.</summary>
     public int Tries { get; init; }
+
+    /// <summary>The most items a student is asked, each chosen for them; null: everyone gets all, in order.</summary>
+    public int? AdaptiveLimit { get; init; }
     public DateTimeOffset SetAt { get; init; }
     public DateTimeOffset? ClosedAt { get; set; }
 
@@ -106,6 +110,16 @@ public sealed class Reflection
     public int Step { get; set; }
     public required string Line { get; set; }
     public DateTimeOffset WrittenAt { get; set; }
+}
+
+/// <summary>An item as a student has left it, not handed in yet.</summary>
+public sealed class Draft
+{
+    public Guid AssignmentId { get; init; }
+    public Guid StudentId { get; init; }
+    public int ItemIndex { get; init; }
+    public required BenchDraft Content { get; init; }
+    public DateTimeOffset SavedAt { get; init; }
 }
 
 /// <summary>One answer. Only ever added; its id is made by the browser, so sending it twice stores it once.</summary>

@@ -21,6 +21,7 @@ public sealed class JauntyDbContext(DbContextOptions<JauntyDbContext> options)
     public DbSet<Answer> Answers => Set<Answer>();
     public DbSet<AnswerMark> Marks => Set<AnswerMark>();
     public DbSet<CabinetInstrument> Cabinet => Set<CabinetInstrument>();
+    public DbSet<Draft> Drafts => Set<Draft>();
     public DbSet<Reflection> Reflections => Set<Reflection>();
     public DbSet<RunningOrder> RunningOrders => Set<RunningOrder>();
     public DbSet<DataProtectionKey> DataProtectionKeys => Set<DataProtectionKey>();
@@ -73,6 +74,18 @@ public sealed class JauntyDbContext(DbContextOptions<JauntyDbContext> options)
             e.Property(r => r.Line).HasMaxLength(200);
             e.HasOne<Assignment>().WithMany().HasForeignKey(r => r.AssignmentId);
             e.HasOne<Student>().WithMany().HasForeignKey(r => r.StudentId);
+        });
+        builder.Entity<Draft>(e =>
+        {
+            e.HasKey(d => new
+            {
+                d.AssignmentId,
+                d.StudentId,
+                d.ItemIndex,
+            });
+            AsJson(e.Property(d => d.Content));
+            e.HasOne<Assignment>().WithMany().HasForeignKey(d => d.AssignmentId);
+            e.HasOne<Student>().WithMany().HasForeignKey(d => d.StudentId);
         });
         builder.Entity<Answer>(e =>
         {

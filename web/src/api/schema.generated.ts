@@ -209,6 +209,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/next-item": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Of some items, the one whose answer is expected to tell most about what a student does, until that is known. */
+        post: operations["ChooseNextItem"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/session": {
         parameters: {
             query?: never;
@@ -644,6 +661,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/bench/assignments/{assignmentId}/next": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The item that is chosen for the student next, in a set that is given adaptively. */
+        get: operations["NextOnBench"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/bench/assignments/{assignmentId}/drafts/{index}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Keeps an item as it lies before it is handed in; kept again, it is replaced. */
+        put: operations["KeepDraft"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -837,6 +888,8 @@ export interface components {
             className: string;
             /** Format: int32 */
             tries: number;
+            /** Format: int32 */
+            adaptiveLimit: null | number;
             /** Format: date-time */
             setAt: string;
             /** Format: date-time */
@@ -864,6 +917,21 @@ export interface components {
          * @enum {unknown}
          */
         BaseRays: "given" | "own" | "mixed";
+        /** @description What a student's answers say together. */
+        Beliefs: {
+            /**
+             * Format: int32
+             * @description How many answered questions they are.
+             */
+            answers: number;
+            /**
+             * Format: double
+             * @description Probability that nothing but the noise of the hand is at work, 0 to 1.
+             */
+            noHabit: number;
+            /** @description Habits by likelihood, the likeliest first; those under 1 in 200 are left out. */
+            habits: components["schemas"]["HabitBelief"][];
+        };
         /** @description An answer the student gave before, with its mark. */
         BenchAnswerReply: {
             /**
@@ -891,6 +959,47 @@ export interface components {
             /** @description Its mark. */
             mark: components["schemas"]["StudentMark"];
         };
+        /** @description An item as it lies on the Bench before it is handed in. */
+        BenchDraft: {
+            /** @description What is filled in, by field, as it stands in the box. */
+            values: {
+                [key: string]: string;
+            };
+            /** @description How the instrument lay at a reading, by field. */
+            placements: {
+                [key: string]: components["schemas"]["Placement"];
+            };
+            /** @description Pencil strokes. */
+            strokes: components["schemas"]["Stroke"][];
+            /** @description Dots. */
+            dots: components["schemas"]["Point"][];
+            arc: null | components["schemas"]["Point"];
+            dotPlacement: null | components["schemas"]["Placement"];
+            /** @description How the instrument lies. */
+            placement: components["schemas"]["Placement"];
+            /** @description Whether it was ever moved there by hand. */
+            laid: boolean;
+            /**
+             * Format: int32
+             * @description How many parts of the item have been begun, from 0.
+             */
+            part: number;
+        };
+        /** @description A draft that is kept. */
+        BenchDraftReply: {
+            /**
+             * Format: int32
+             * @description Place of the item, from 0.
+             */
+            itemIndex: number;
+            /** @description What lay there. */
+            draft: components["schemas"]["BenchDraft"];
+            /**
+             * Format: date-time
+             * @description When it was kept.
+             */
+            savedAt: string;
+        };
         /** @description A set in the student's list. */
         BenchListReply: {
             /** Format: uuid */
@@ -902,16 +1011,41 @@ export interface components {
             answered: number;
             closed: boolean;
         };
+        /** @description What a student is asked next. */
+        BenchNextReply: {
+            /**
+             * Format: int32
+             * @description Place of the item, from 0; null when nothing more is asked.
+             */
+            itemIndex: null | number;
+        };
         /** @description A set to work on, with all that was answered so far. */
         BenchReply: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description Its id.
+             */
             id: string;
+            /** @description What it is called. */
             title: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description How often each item may be answered.
+             */
             tries: number;
+            /**
+             * Format: int32
+             * @description The most items that are asked, each chosen for the student; null: all, in order.
+             */
+            adaptiveLimit: null | number;
+            /** @description Whether no more answers are taken. */
             closed: boolean;
+            /** @description The items as they lie before the student. */
             items: components["schemas"]["ItemView"][];
+            /** @description What was answered so far. */
             answers: components["schemas"]["BenchAnswerReply"][];
+            /** @description What lies there and is not handed in yet. */
+            drafts: components["schemas"]["BenchDraftReply"][];
             reflection: null | components["schemas"]["ReflectionReply"];
         };
         /** @description An instrument in the teacher's cabinet. */
@@ -2024,6 +2158,12 @@ export interface components {
             weights?: null | {
                 [key: string]: number;
             };
+            /**
+             * Format: int32
+             * @description The most items a student is asked, 1 to 60, each chosen for them until it is known what they do; left out: everyone gets all, in
+             *     order.
+             */
+            adaptiveLimit?: null | number;
         };
         /** @description A new class. */
         NewClass: {
@@ -2057,6 +2197,41 @@ export interface components {
             userName: string;
             displayName: string;
             password: string;
+        };
+        /** @description What to ask next, and what is known by now. */
+        NextChoice: {
+            /** Format: int32 */
+            item: null | number;
+            /** @description Whether it is known what this student does, habits or none. */
+            known: boolean;
+            /**
+             * Format: double
+             * @description How much the answer is expected to tell, in bits.
+             */
+            gain: number;
+            /** @description What the answers so far say together. */
+            beliefs: components["schemas"]["Beliefs"];
+        };
+        /** @description Items to choose from, and what was answered so far. */
+        NextItemRequest: {
+            /** @description The items, 1 to 60. */
+            items: components["schemas"]["Item"][];
+            /** @description First answers so far; none twice. */
+            answers: components["schemas"]["PoolAnswer"][];
+            /**
+             * Format: int32
+             * @description The most items to be asked, 1 to 60.
+             * @default 60
+             */
+            limit?: number;
+            /** @description Keys of the mistakes to tell apart; left out: all that the items can show. */
+            mistakes?: null | string[];
+            /**
+             * Format: double
+             * @description Tolerance in degrees, 0 to 10.
+             * @default 2
+             */
+            tolerance?: number;
         };
         /**
          * @description The way round from the start arm to the end arm, as seen on the sheet.
@@ -2144,6 +2319,16 @@ export interface components {
              * @description Millimetres above the sheet's origin.
              */
             y: number;
+        };
+        /** @description A first answer to an item of a pool. */
+        PoolAnswer: {
+            /**
+             * Format: int32
+             * @description Place of the item, from 0.
+             */
+            itemIndex: number;
+            /** @description The response. */
+            response: components["schemas"]["Response"];
         };
         ProblemDetails: {
             type?: null | string;
@@ -3682,6 +3867,99 @@ export interface operations {
             };
         };
     };
+    ChooseNextItem: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "items": [
+                 *         {
+                 *           "kind": "measure",
+                 *           "angle": {
+                 *             "vertex": {
+                 *               "x": 0,
+                 *               "y": -32
+                 *             },
+                 *             "start": 180,
+                 *             "measure": 68,
+                 *             "opening": "clockwise",
+                 *             "startLength": 83,
+                 *             "endLength": 82
+                 *           },
+                 *           "names": {
+                 *             "vertex": "A",
+                 *             "start": "B",
+                 *             "end": "C"
+                 *           },
+                 *           "instrument": {
+                 *             "id": "desk-half-circle",
+                 *             "name": "Desk protractor",
+                 *             "shape": "halfCircle",
+                 *             "edgeRadius": 75,
+                 *             "halfLength": 76,
+                 *             "inset": 7,
+                 *             "smallestGraduation": 1,
+                 *             "scales": [
+                 *               {
+                 *                 "id": "outer",
+                 *                 "radius": 65.25,
+                 *                 "zeroAt": 180,
+                 *                 "growth": "clockwise",
+                 *                 "extent": 180
+                 *               },
+                 *               {
+                 *                 "id": "inner",
+                 *                 "radius": 54,
+                 *                 "zeroAt": 0,
+                 *                 "growth": "anticlockwise",
+                 *                 "extent": 180
+                 *               }
+                 *             ],
+                 *             "labelEvery": 10,
+                 *             "material": "clearPlastic",
+                 *             "marks": "printed",
+                 *             "arm": null,
+                 *             "edgeRuler": false
+                 *           },
+                 *           "prompt": "What angle does the boom make with the mast?"
+                 *         }
+                 *       ],
+                 *       "answers": [],
+                 *       "limit": 60,
+                 *       "mistakes": null,
+                 *       "tolerance": 2
+                 *     }
+                 */
+                "application/json": components["schemas"]["NextItemRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NextChoice"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
     GetSession: {
         parameters: {
             query?: never;
@@ -4318,7 +4596,8 @@ export interface operations {
                  *       "setId": "00000000-0000-0000-0000-000000000000",
                  *       "classId": "00000000-0000-0000-0000-000000000000",
                  *       "tries": 3,
-                 *       "weights": null
+                 *       "weights": null,
+                 *       "adaptiveLimit": null
                  *     }
                  */
                 "application/json": components["schemas"]["NewAssignment"];
@@ -5182,6 +5461,120 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["StudentMark"];
                 };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    NextOnBench: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignmentId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchNextReply"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    KeepDraft: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignmentId: string;
+                index: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "values": {
+                 *         "reading": "64"
+                 *       },
+                 *       "placements": {},
+                 *       "strokes": [],
+                 *       "dots": [],
+                 *       "arc": null,
+                 *       "dotPlacement": null,
+                 *       "placement": {
+                 *         "centre": {
+                 *           "x": 0,
+                 *           "y": -20
+                 *         },
+                 *         "turn": 12,
+                 *         "turnedOver": false
+                 *       },
+                 *       "laid": true,
+                 *       "part": 0
+                 *     }
+                 */
+                "application/json": components["schemas"]["BenchDraft"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             /** @description Bad Request */
             400: {

@@ -2,7 +2,7 @@
 <script lang="ts">
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
   import { api, ask, tell, type Instrument, type Schema, type Script } from '../api/client'
-  import { draftOf, dropDraft, keepDraft } from './drafts'
+  import { Drafts } from './drafts'
   import LookBack from './LookBack.svelte'
   import type { Outbox, Sent } from './outbox.svelte'
   import Progress from './Progress.svelte'
@@ -18,14 +18,21 @@
   let { set, name, outbox, onleave }: Props = $props()
 
   // svelte-ignore state_referenced_locally
+  const drafts = new Drafts(name, set.id, set.drafts)
+  // svelte-ignore state_referenced_locally
   let answers: Sent[] = $state.raw(set.answers)
   const latest = (index: number): Sent | null => answers.findLast((a) => a.itemIndex === index) ?? null
-  const firstOpen = (): number =>
-    Math.max(
-      0,
-      set.items.findIndex((_, i) => latest(i) === null && !outbox.holds(set.id, i)),
-    )
-  let at = $state(firstOpen())
+  const isAnswered = (index: number): boolean => latest(index) !== null || outbox.holds(set.id, index)
+  const every = $derived(set.items.map((_, i) => i))
+  /** The items that were asked so far, where each student is asked their own; else all of them. */
+  // svelte-ignore state_referenced_locally
+  let asked: number[] = $state.raw(set.adaptiveLimit ? every.filter(isAnswered) : set.items.map((_, i) => i))
+  /** Whether nothing more is going to be asked. */
+  // svelte-ignore state_referenced_locally
+  let complete = $state(!set.adaptiveLimit)
+  // svelte-ignore state_referenced_locally
+  let at = $state(asked.find((i) => !isAnswered(i)) ?? asked[0] ?? 0)
+  const place = $derived(Math.max(0, asked.indexOf(at)))
   /** Whether the item is worked on again although it has been answered. */
   let again = $state(false)
   let complaint = $state('')
@@ -39,7 +46,7 @@
   const item = $derived(set.items[at]!)
   const marked = $derived(again ? null : latest(at))
   const waits = $derived(outbox.holds(set.id, at))
-  const finished = $derived(set.items.every((_, i) => latest(i) !== null || outbox.holds(set.id, i)))
+  const finished = $derived(complete && asked.every(isAnswered))
 
   $effect(() => {
     ask(api.GET('/api/v1/instruments')).then(
@@ -63,17 +70,46 @@
     complaint = ''
   }
 
-  const next = (): void => (at + 1 < set.items.length ? go(at + 1) : onleave())
+  /** Asks what to ask next. Without the server the set goes on in its order. */
+  async function more(): Promise<void> {
+    const rest = every.filter((i) => !asked.includes(i))
+    let chosen: number | null | undefined = rest[0]
+    if (asked.length >= (set.adaptiveLimit ?? 0)) chosen = null
+    else if (!outbox.unreachable) {
+      try {
+        const path = { assignmentId: set.id }
+        const reply = await api.GET('/api/v1/bench/assignments/{assignmentId}/next', { params: { path } })
+        if (reply.data) chosen = reply.data.itemIndex
+      } catch {
+        // The next one in order, then.
+      }
+    }
+    if (chosen === null || chosen === undefined) {
+      complete = true
+      return
+    }
+    if (!asked.includes(chosen)) asked = [...asked, chosen]
+    go(chosen)
+  }
+  // svelte-ignore state_referenced_locally
+  if (!complete && asked.every(isAnswered)) void more()
+
+  async function next(): Promise<void> {
+    const following = asked[place + 1]
+    if (following !== undefined) go(following)
+    else if (!complete) await more()
+    else onleave()
+  }
 
   async function handIn(response: Schema['Response']): Promise<void> {
     const index = at
     complaint = ''
     again = false
-    dropDraft(name, set.id, index)
+    drafts.drop(index)
     try {
       await outbox.handIn(set.id, index, response)
     } catch (error) {
-      complaint = `Item ${index + 1}: ${tell(error)}`
+      complaint = `Item ${asked.indexOf(index) + 1}: ${tell(error)}`
     }
   }
 
@@ -129,10 +165,10 @@
     <button type="button" class="room" onclick={onleave}>Bench</button>
     <span class="title">{set.title}</span>
     <Progress
-      verdicts={set.items.map((_, i) => latest(i)?.mark.verdict ?? null)}
-      waiting={set.items.map((_, i) => outbox.holds(set.id, i))}
-      {at}
-      onpick={go}
+      verdicts={asked.map((i) => latest(i)?.mark.verdict ?? null)}
+      waiting={asked.map((i) => outbox.holds(set.id, i))}
+      at={place}
+      onpick={(i) => go(asked[i]!)}
     />
     <span class="name">{name}</span>
   </header>
@@ -145,10 +181,10 @@
   {/if}
   {#if complaint}<p class="waiting" role="alert">{complaint}</p>{/if}
   <main>
-    {#if instruments.length > 0}
+    {#if instruments.length > 0 && asked.length > 0}
       {#if twin}
         <p class="practice">
-          Another one like item {at + 1}, for practice.
+          Another one like item {place + 1}, for practice.
           <button type="button" onclick={() => (twin = null)}>Back to the item</button>
         </p>
         {#key `${at} twin ${twin.number} ${twin.marked ? 'marked' : 'new'}`}
@@ -166,8 +202,10 @@
       {:else if waits}
         <div class="kept">
           <h1>Handed in</h1>
-          <p>Your answer to item {at + 1} waits here until the server can be reached. Nothing is lost.</p>
-          <Button on:click={next}>{at + 1 < set.items.length ? 'Next item' : 'Back to the Bench'}</Button>
+          <p>Your answer to item {place + 1} waits here until the server can be reached. Nothing is lost.</p>
+          <Button on:click={next}
+            >{place + 1 < asked.length || !complete ? 'Next item' : 'Back to the Bench'}</Button
+          >
         </div>
       {:else}
         {#key `${at} ${marked?.id ?? (again ? 'again' : 'new')}`}
@@ -176,8 +214,8 @@
             {instruments}
             {marked}
             busy={false}
-            draft={draftOf(name, set.id, at)}
-            ondraft={(draft) => keepDraft(name, set.id, at, draft)}
+            draft={drafts.of(at)}
+            ondraft={(draft) => drafts.keep(at, draft)}
             onhandin={handIn}
             onagain={() => (again = true)}
             onnext={next}
@@ -188,7 +226,7 @@
       {/if}
     {/if}
   </main>
-  {#if finished && at === set.items.length - 1 && !twin}
+  {#if finished && place === asked.length - 1 && !twin}
     <div class="back">
       <LookBack assignmentId={set.id} before={reflection ?? null} onkept={(kept) => (reflection = kept)} />
     </div>

@@ -1,5 +1,8 @@
-/** What is filled in and not handed in yet, kept in this browser so that a reload or a flat battery costs nothing. */
-import type { Placement } from '../api/client'
+/**
+ * What is filled in and not handed in yet: kept in this browser, so that a reload or a flat battery costs nothing, and a little
+ * later with the account, so that work goes on at another device.
+ */
+import { api, type Placement, type Schema } from '../api/client'
 import type { Filled } from './response'
 
 export interface Draft {
@@ -8,36 +11,112 @@ export interface Draft {
   laid: boolean
   part: number
 }
+interface Kept {
+  draft: Draft
+  /** When it was kept, by this browser's clock. */
+  at: string
+}
+
+/** So long the hand rests before the server is told. */
+const rest = 3000
 
 const keyOf = (owner: string, assignmentId: string, index: number): string =>
   `jaunty.draft.${owner}.${assignmentId}.${index}`
 
-export function keepDraft(owner: string, assignmentId: string, index: number, draft: Draft): void {
-  try {
-    localStorage.setItem(keyOf(owner, assignmentId, index), JSON.stringify(draft))
-  } catch {
-    // A full storage only costs the convenience.
-  }
-}
+const toServer = ({ filled, placement, laid, part }: Draft): Schema['BenchDraft'] => ({
+  values: filled.values,
+  placements: filled.placements,
+  strokes: filled.drawing.strokes.map((points) => ({ points })),
+  dots: filled.drawing.dots,
+  arc: filled.drawing.arc,
+  dotPlacement: filled.drawing.placement,
+  placement,
+  laid,
+  part,
+})
 
-export function draftOf(owner: string, assignmentId: string, index: number): Draft | null {
+const fromServer = (kept: Schema['BenchDraft']): Draft => ({
+  filled: {
+    values: kept.values,
+    placements: kept.placements,
+    drawing: {
+      strokes: kept.strokes.map((stroke) => stroke.points),
+      dots: kept.dots,
+      arc: kept.arc ?? null,
+      placement: kept.dotPlacement ?? null,
+    },
+  },
+  placement: kept.placement,
+  laid: kept.laid,
+  part: kept.part,
+})
+
+function readHere(key: string): Kept | null {
   try {
-    const draft = JSON.parse(
-      localStorage.getItem(keyOf(owner, assignmentId, index)) ?? 'null',
-    ) as Draft | null
+    const kept = JSON.parse(localStorage.getItem(key) ?? 'null') as Kept | null
+    const draft = kept?.draft
     const whole =
-      draft !== null &&
+      draft !== undefined &&
+      typeof kept?.at === 'string' &&
       typeof draft.filled?.values === 'object' &&
       typeof draft.filled.placements === 'object' &&
       Array.isArray(draft.filled.drawing?.strokes) &&
       Array.isArray(draft.filled.drawing.dots) &&
       typeof draft.placement?.centre?.x === 'number' &&
       Number.isInteger(draft.part)
-    return whole ? draft : null
+    return whole ? kept : null
   } catch {
     return null
   }
 }
 
-export const dropDraft = (owner: string, assignmentId: string, index: number): void =>
-  localStorage.removeItem(keyOf(owner, assignmentId, index))
+/** The drafts of one student at one set. */
+export class Drafts {
+  #told: ReturnType<typeof setTimeout> | undefined
+  #elsewhere: Map<number, Schema['BenchDraftReply']>
+
+  constructor(
+    private readonly owner: string,
+    private readonly assignmentId: string,
+    elsewhere: Schema['BenchDraftReply'][],
+  ) {
+    this.#elsewhere = new Map(elsewhere.map((draft) => [draft.itemIndex, draft]))
+  }
+
+  /** What was left last, here or at another device. */
+  of(index: number): Draft | null {
+    const here = readHere(keyOf(this.owner, this.assignmentId, index))
+    const elsewhere = this.#elsewhere.get(index)
+    if (!elsewhere) return here?.draft ?? null
+    return here && here.at >= elsewhere.savedAt ? here.draft : fromServer(elsewhere.draft)
+  }
+
+  keep(index: number, draft: Draft): void {
+    const kept: Kept = { draft, at: new Date().toISOString() }
+    try {
+      localStorage.setItem(keyOf(this.owner, this.assignmentId, index), JSON.stringify(kept))
+    } catch {
+      // A full storage only costs the convenience.
+    }
+    clearTimeout(this.#told)
+    this.#told = setTimeout(() => void this.#tell(index, draft), rest)
+  }
+
+  drop(index: number): void {
+    clearTimeout(this.#told)
+    this.#elsewhere.delete(index)
+    localStorage.removeItem(keyOf(this.owner, this.assignmentId, index))
+  }
+
+  async #tell(index: number, draft: Draft): Promise<void> {
+    try {
+      const path = { assignmentId: this.assignmentId, index }
+      await api.PUT('/api/v1/bench/assignments/{assignmentId}/drafts/{index}', {
+        params: { path },
+        body: toServer(draft),
+      })
+    } catch {
+      // Without the server the draft stays here; nothing is lost.
+    }
+  }
+}

@@ -7,6 +7,7 @@
   import TextInput from 'carbon-components-svelte/src/TextInput/TextInput.svelte'
   import { onMount } from 'svelte'
   import { api, ask, tell, type Instrument, type Schema } from '../api/client'
+  import GiveForm, { type Giving } from './GiveForm.svelte'
   import ItemCard from './ItemCard.svelte'
   import KindList from './KindList.svelte'
   import SetReport from './SetReport.svelte'
@@ -20,7 +21,6 @@
   let title = $state('Harbour angles')
   let seed = $state(randomSeed())
   let classId = $state('')
-  let tries = $state('3')
   const wish = $state({
     from: 5,
     to: 175,
@@ -84,14 +84,11 @@
     )
   })
 
-  async function give(event: SubmitEvent): Promise<void> {
-    event.preventDefault()
+  async function give(giving: Giving): Promise<void> {
     busy = true
     try {
       const set = await ask(api.POST('/api/v1/sets', { body: { title, specification, seed } }))
-      const given = await ask(
-        api.POST('/api/v1/assignments', { body: { setId: set.id, classId, tries: Number(tries) } }),
-      )
+      const given = await ask(api.POST('/api/v1/assignments', { body: { setId: set.id, ...giving } }))
       location.hash = `#/results/${given.id}`
     } catch (error) {
       failure = tell(error)
@@ -119,7 +116,7 @@
 </script>
 
 <div class="desk">
-  <form onsubmit={give}>
+  <form onsubmit={(event) => event.preventDefault()}>
     <h1>A new set</h1>
     <TextInput labelText="Title" bind:value={title} />
     <fieldset>
@@ -193,14 +190,13 @@
         >
       {/each}
     </details>
-    <Select labelText="For" bind:selected={classId}>
-      {#each classes as each (each.id)}<SelectItem value={each.id} text={each.name} />{/each}
-    </Select>
-    <Select labelText="Tries an item" bind:selected={tries}>
-      {#each ['1', '2', '3', '5'] as n (n)}<SelectItem value={n} text={n} />{/each}
-    </Select>
-    <Button type="submit" disabled={busy || !made || !classId || failure !== ''}>Set it to the class</Button>
-    {#if classes.length === 0}<p class="quiet">Make a class first, under Classes.</p>{/if}
+    <GiveForm
+      {classes}
+      items={made?.items ?? []}
+      bind:classId
+      disabled={busy || !made || !classId || failure !== ''}
+      ongive={give}
+    />
   </form>
   <section aria-label="Items">
     <div class="top">

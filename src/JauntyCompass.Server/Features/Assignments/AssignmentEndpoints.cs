@@ -1,5 +1,6 @@
 using System.Security.Claims;
 using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Accounts;
 using JauntyCompass.Server.Storage;
@@ -13,11 +14,16 @@ namespace JauntyCompass.Server.Features.Assignments;
 /// <param name="ClassId">The class.</param>
 /// <param name="Tries">How often each item may be answered, 1 to 9.</param>
 /// <param name="Weights">How much each step counts, by its key, 0 to 10; left out: as the kinds of exercise have it.</param>
+/// <param name="AdaptiveLimit">
+/// The most items a student is asked, 1 to 60, each chosen for them until it is known what they do; left out: everyone gets all, in
+/// order.
+/// </param>
 public sealed record NewAssignment(
     Guid SetId,
     Guid ClassId,
     int Tries = 3,
-    IReadOnlyDictionary<string, double>? Weights = null
+    IReadOnlyDictionary<string, double>? Weights = null,
+    int? AdaptiveLimit = null
 ) : IChecked
 {
     private const int MostWeights = 40;
@@ -25,6 +31,10 @@ public sealed record NewAssignment(
     public void Check(Faults faults)
     {
         faults.Range("tries", Tries, 1, 9);
+        if (AdaptiveLimit is int limit)
+        {
+            faults.Range("adaptiveLimit", limit, 1, SetSpecification.MostItems);
+        }
         faults.Range("weights", Weights?.Count ?? 0, 0, MostWeights, "steps");
         foreach ((string step, double weight) in Weights?.Take(MostWeights) ?? [])
         {
@@ -42,6 +52,7 @@ public sealed record AssignmentReply(
     Guid ClassId,
     string ClassName,
     int Tries,
+    int? AdaptiveLimit,
     DateTimeOffset SetAt,
     DateTimeOffset? ClosedAt,
     int Students,
@@ -134,6 +145,7 @@ public static class AssignmentEndpoints
             ClassId = request.ClassId,
             Tries = request.Tries,
             Weights = request.Weights,
+            AdaptiveLimit = request.AdaptiveLimit,
             SetAt = clock.GetUtcNow(),
         };
         database.Add(made);
@@ -177,6 +189,7 @@ public static class AssignmentEndpoints
                 a.ClassId,
                 a.Class!.Name,
                 a.Tries,
+                a.AdaptiveLimit,
                 a.SetAt,
                 a.ClosedAt,
                 a.Class.Students.Count,

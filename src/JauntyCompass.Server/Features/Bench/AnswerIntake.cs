@@ -57,6 +57,8 @@ public sealed class AnswerIntake(JauntyDbContext database, IMemoryCache cache, T
           SELECT @id, @assignment, @student, @item, tries + 1, @response::json, @received, @answered
           FROM state WHERE tries < @allowed AND NOT closed
           ON CONFLICT DO NOTHING RETURNING try),
+        cleared AS (
+          DELETE FROM drafts WHERE assignment_id = @assignment AND student_id = @student AND item_index = @item),
         marked AS (
           INSERT INTO marks (answer_id, marker_version, mark) SELECT @id, @version, @mark::json FROM added)
         SELECT state.tries, state.closed, added.try FROM state LEFT JOIN added ON true

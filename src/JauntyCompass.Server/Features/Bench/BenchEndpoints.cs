@@ -6,6 +6,7 @@ using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Accounts;
+using JauntyCompass.Server.Features.Adaptive;
 using JauntyCompass.Server.Features.Assignments;
 using JauntyCompass.Server.Storage;
 using Microsoft.EntityFrameworkCore;
@@ -76,13 +77,24 @@ public sealed record BenchAnswerReply(
 public sealed record BenchListReply(Guid Id, string Title, int Items, int Answered, bool Closed);
 
 /// <summary>A set to work on, with all that was answered so far.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Title">What it is called.</param>
+/// <param name="Tries">How often each item may be answered.</param>
+/// <param name="AdaptiveLimit">The most items that are asked, each chosen for the student; null: all, in order.</param>
+/// <param name="Closed">Whether no more answers are taken.</param>
+/// <param name="Items">The items as they lie before the student.</param>
+/// <param name="Answers">What was answered so far.</param>
+/// <param name="Drafts">What lies there and is not handed in yet.</param>
+/// <param name="Reflection">The look back, or null.</param>
 public sealed record BenchReply(
     Guid Id,
     string Title,
     int Tries,
+    int? AdaptiveLimit,
     bool Closed,
     IReadOnlyList<ItemView> Items,
     IReadOnlyList<BenchAnswerReply> Answers,
+    IReadOnlyList<BenchDraftReply> Drafts,
     ReflectionReply? Reflection
 );
 
@@ -122,6 +134,8 @@ public static class BenchEndpoints
             );
         group.MapReflections();
         group.MapTwins();
+        group.MapBenchNext();
+        group.MapDrafts();
     }
 
     private static async Task<IResult> All(
@@ -138,7 +152,9 @@ public static class BenchEndpoints
             {
                 a.Id,
                 a.Set!.Title,
-                a.Set.ItemCount,
+                Items = a.AdaptiveLimit != null && a.AdaptiveLimit < a.Set.ItemCount
+                    ? a.AdaptiveLimit.Value
+                    : a.Set.ItemCount,
                 Closed = a.ClosedAt != null,
             })
             .ToListAsync(cancellation);
@@ -151,7 +167,7 @@ public static class BenchEndpoints
             assignments.ConvertAll(a => new BenchListReply(
                 a.Id,
                 a.Title,
-                a.ItemCount,
+                a.Items,
                 answered.GetValueOrDefault(a.Id),
                 a.Closed
             ))
@@ -187,6 +203,7 @@ public static class BenchEndpoints
                 assignmentId,
                 assignment.Set!.Title,
                 assignment.Tries,
+                assignment.AdaptiveLimit,
                 assignment.ClosedAt is not null,
                 [
                     .. assignment
@@ -198,6 +215,10 @@ public static class BenchEndpoints
                         ),
                 ],
                 answers.ConvertAll(a => Reply(a, assignment.Tries)),
+                await database
+                    .Drafts.Where(d => d.AssignmentId == assignmentId && d.StudentId == id)
+                    .Select(d => new BenchDraftReply(d.ItemIndex, d.Content, d.SavedAt))
+                    .ToListAsync(cancellation),
                 await database.Reflections.FindAsync([assignmentId, id], cancellation)
                     is Reflection reflection
                     ? ReflectionReply.Of(reflection)

@@ -98,6 +98,10 @@ namespace JauntyCompass.Server.Storage.Migrations
                         .HasColumnType("uuid")
                         .HasColumnName("id");
 
+                    b.Property<int?>("AdaptiveLimit")
+                        .HasColumnType("integer")
+                        .HasColumnName("adaptive_limit");
+
                     b.Property<Guid>("ClassId")
                         .HasColumnType("uuid")
                         .HasColumnName("class_id");
@@ -170,6 +174,38 @@ namespace JauntyCompass.Server.Storage.Migrations
                         .HasDatabaseName("ix_cabinet_teacher_id_key");
 
                     b.ToTable("cabinet", (string)null);
+                });
+
+            modelBuilder.Entity("JauntyCompass.Server.Storage.Draft", b =>
+                {
+                    b.Property<Guid>("AssignmentId")
+                        .HasColumnType("uuid")
+                        .HasColumnName("assignment_id");
+
+                    b.Property<Guid>("StudentId")
+                        .HasColumnType("uuid")
+                        .HasColumnName("student_id");
+
+                    b.Property<int>("ItemIndex")
+                        .HasColumnType("integer")
+                        .HasColumnName("item_index");
+
+                    b.Property<string>("Content")
+                        .IsRequired()
+                        .HasColumnType("json")
+                        .HasColumnName("content");
+
+                    b.Property<DateTimeOffset>("SavedAt")
+                        .HasColumnType("timestamp with time zone")
+                        .HasColumnName("saved_at");
+
+                    b.HasKey("AssignmentId", "StudentId", "ItemIndex")
+                        .HasName("pk_drafts");
+
+                    b.HasIndex("StudentId")
+                        .HasDatabaseName("ix_drafts_student_id");
+
+                    b.ToTable("drafts", (string)null);
                 });
 
             modelBuilder.Entity("JauntyCompass.Server.Storage.ExerciseSet", b =>
@@ -634,6 +670,23 @@ namespace JauntyCompass.Server.Storage.Migrations
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired()
                         .HasConstraintName("fk_cabinet_teachers_teacher_id");
+                });
+
+            modelBuilder.Entity("JauntyCompass.Server.Storage.Draft", b =>
+                {
+                    b.HasOne("JauntyCompass.Server.Storage.Assignment", null)
+                        .WithMany()
+                        .HasForeignKey("AssignmentId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired()
+                        .HasConstraintName("fk_drafts_assignments_assignment_id");
+
+                    b.HasOne("JauntyCompass.Server.Storage.Student", null)
+                        .WithMany()
+                        .HasForeignKey("StudentId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired()
+                        .HasConstraintName("fk_drafts_students_student_id");
                 });
 
             modelBuilder.Entity("JauntyCompass.Server.Storage.ExerciseSet", b =>

@@ -1,0 +1,157 @@
+using System.Security.Claims;
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Exercises;
+using JauntyCompass.Core.Exercises.Adaptive;
+using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Marking;
+using JauntyCompass.Server.Api;
+using JauntyCompass.Server.Features.Accounts;
+using JauntyCompass.Server.Storage;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+
+namespace JauntyCompass.Server.Features.Adaptive;
+
+/// <summary>A first answer to an item of a pool.</summary>
+/// <param name="ItemIndex">Place of the item, from 0.</param>
+/// <param name="Response">The response.</param>
+public sealed record PoolAnswer(int ItemIndex, Response Response) : IChecked
+{
+    public void Check(Faults faults)
+    {
+        faults.Range("itemIndex", ItemIndex, 0, SetSpecification.MostItems - 1);
+        faults.Within("response", Response);
+    }
+}
+
+/// <summary>Items to choose from, and what was answered so far.</summary>
+/// <param name="Items">The items, 1 to 60.</param>
+/// <param name="Answers">First answers so far; none twice.</param>
+/// <param name="Limit">The most items to be asked, 1 to 60.</param>
+/// <param name="Mistakes">Keys of the mistakes to tell apart; left out: all that the items can show.</param>
+/// <param name="Tolerance">Tolerance in degrees, 0 to 10.</param>
+public sealed record NextItemRequest(
+    IReadOnlyList<Item> Items,
+    IReadOnlyList<PoolAnswer> Answers,
+    int Limit = SetSpecification.MostItems,
+    IReadOnlyList<string>? Mistakes = null,
+    double Tolerance = 2
+) : IChecked
+{
+    public void Check(Faults faults)
+    {
+        faults.Each("items", Items, 1, SetSpecification.MostItems);
+        faults.Each("answers", Answers, 0, SetSpecification.MostItems);
+        faults.Range("limit", Limit, 1, SetSpecification.MostItems);
+        faults.Range("tolerance", Tolerance, 0, 10, "degrees");
+        for (int i = 0; faults.None && i < Answers.Count; i++)
+        {
+            int index = Answers[i].ItemIndex;
+            if (index >= Items.Count)
+            {
+                faults.Add(
+                    $"answers[{i}].itemIndex",
+                    $"must be from 0 to {Items.Count - 1}, as there are items."
+                );
+            }
+            else if (Answers.Take(i).Any(a => a.ItemIndex == index))
+            {
+                faults.Add(
+                    $"answers[{i}].itemIndex",
+                    "is answered already; only first answers tell."
+                );
+            }
+            else if (ExerciseKinds.Of(Items[index]) != ExerciseKinds.Of(Answers[i].Response))
+            {
+                faults.Add(
+                    $"answers[{i}].response.kind",
+                    $"must be {ExerciseKinds.Of(Items[index]).Key}, as the item is."
+                );
+            }
+        }
+        for (int i = 0; i < Mistakes?.Count; i++)
+        {
+            if (MistakeCatalogue.Find(Mistakes[i]) is null)
+            {
+                faults.Add($"mistakes[{i}]", "must be the key of a mistake of the catalogue.");
+            }
+        }
+    }
+}
+
+/// <summary>What a student is asked next.</summary>
+/// <param name="ItemIndex">Place of the item, from 0; null when nothing more is asked.</param>
+public sealed record BenchNextReply(int? ItemIndex);
+
+public static class AdaptiveEndpoints
+{
+    public static void MapNextItem(this RouteGroupBuilder api) =>
+        api.MapPost("/next-item", Choose)
+            .WithName("ChooseNextItem")
+            .WithSummary(
+                "Of some items, the one whose answer is expected to tell most about what a student does, until that is known."
+            )
+            .WithTags("Calculations")
+            .ProducesValidationProblem()
+            .WithExample(new NextItemRequest([Examples.Item], []));
+
+    public static void MapBenchNext(this RouteGroupBuilder assignments) =>
+        assignments
+            .MapGet("/{assignmentId:guid}/next", Next)
+            .WithName("NextOnBench")
+            .WithSummary(
+                "The item that is chosen for the student next, in a set that is given adaptively."
+            )
+            .Produces<BenchNextReply>()
+            .ProducesProblem(404);
+
+    private static Ok<NextChoice> Choose(NextItemRequest request) =>
+        TypedResults.Ok(
+            AdaptivePool
+                .Of(
+                    request.Items,
+                    request.Mistakes?.Select(m => MistakeCatalogue.Find(m)!).ToArray(),
+                    request.Tolerance
+                )
+                .Next(
+                    request.Answers.ToDictionary(a => a.ItemIndex, a => a.Response),
+                    request.Limit
+                )
+        );
+
+    private static async Task<IResult> Next(
+        Guid assignmentId,
+        ClaimsPrincipal student,
+        JauntyDbContext database,
+        CancellationToken cancellation
+    )
+    {
+        (Guid id, Guid classId) = (student.Id(), student.ClassId());
+        Assignment? assignment = await database
+            .Assignments.AsNoTracking()
+            .Include(a => a.Set)
+            .FirstOrDefaultAsync(a => a.Id == assignmentId && a.ClassId == classId, cancellation);
+        if (assignment?.AdaptiveLimit is not int limit)
+        {
+            return Problems.NotFound("adaptive set");
+        }
+        Dictionary<int, Response> answered = await database
+            .Answers.Where(a => a.AssignmentId == assignmentId && a.StudentId == id && a.Try == 1)
+            .ToDictionaryAsync(a => a.ItemIndex, a => a.Response, cancellation);
+        SetSpecification specification = assignment.Set!.Specification;
+        return TypedResults.Ok(
+            new BenchNextReply(
+                AdaptivePool
+                    .Of(
+                        assignment.Set.ItemsOf(id),
+                        specification.Mistakes is { Count: > 0 } keys
+                            ? [.. keys.Select(k => MistakeCatalogue.Find(k)!)]
+                            : null,
+                        specification.Tolerance
+                    )
+                    .Next(answered, limit)
+                    .Item
+            )
+        );
+    }
+}

@@ -1,0 +1,133 @@
+using System.Security.Claims;
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Exercises.Drawn;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Server.Api;
+using JauntyCompass.Server.Features.Accounts;
+using JauntyCompass.Server.Storage;
+using Microsoft.EntityFrameworkCore;
+
+namespace JauntyCompass.Server.Features.Bench;
+
+/// <summary>An item as it lies on the Bench before it is handed in.</summary>
+/// <param name="Values">What is filled in, by field, as it stands in the box.</param>
+/// <param name="Placements">How the instrument lay at a reading, by field.</param>
+/// <param name="Strokes">Pencil strokes.</param>
+/// <param name="Dots">Dots.</param>
+/// <param name="Arc">Where the arc was put, or null.</param>
+/// <param name="DotPlacement">How the instrument lay at the last dot, or null.</param>
+/// <param name="Placement">How the instrument lies.</param>
+/// <param name="Laid">Whether it was ever moved there by hand.</param>
+/// <param name="Part">How many parts of the item have been begun, from 0.</param>
+public sealed record BenchDraft(
+    IReadOnlyDictionary<string, string> Values,
+    IReadOnlyDictionary<string, Placement> Placements,
+    IReadOnlyList<Stroke> Strokes,
+    IReadOnlyList<Point> Dots,
+    Point? Arc,
+    Placement? DotPlacement,
+    Placement Placement,
+    bool Laid,
+    int Part
+) : IChecked
+{
+    private const int MostFields = 20;
+
+    public void Check(Faults faults)
+    {
+        faults.Range("values", Values?.Count ?? -1, 0, MostFields, "fields");
+        faults.Range("placements", Placements?.Count ?? -1, 0, MostFields, "fields");
+        foreach ((string field, string value) in Values?.Take(MostFields) ?? [])
+        {
+            faults.Text("values", field, 1, 40);
+            faults.Text($"values.{field}", value, 0, 60);
+        }
+        foreach ((string field, Placement placement) in Placements?.Take(MostFields) ?? [])
+        {
+            faults.Text("placements", field, 1, 40);
+            faults.Within($"placements.{field}", placement);
+        }
+        faults.Each("strokes", Strokes, 0, 50);
+        faults.Each("dots", Dots, 0, 50);
+        faults.Within("arc", Arc);
+        faults.Within("dotPlacement", DotPlacement);
+        faults.Within("placement", Placement);
+        faults.Range("part", Part, 0, 10);
+    }
+}
+
+/// <summary>A draft that is kept.</summary>
+/// <param name="ItemIndex">Place of the item, from 0.</param>
+/// <param name="Draft">What lay there.</param>
+/// <param name="SavedAt">When it was kept.</param>
+public sealed record BenchDraftReply(int ItemIndex, BenchDraft Draft, DateTimeOffset SavedAt);
+
+/// <summary>Keeps what is not handed in yet, so that a student can go on at another device.</summary>
+public static class DraftEndpoints
+{
+    public static void MapDrafts(this RouteGroupBuilder assignments) =>
+        assignments
+            .MapPut("/{assignmentId:guid}/drafts/{index:int}", Keep)
+            .WithName("KeepDraft")
+            .WithSummary(
+                "Keeps an item as it lies before it is handed in; kept again, it is replaced."
+            )
+            .Produces(204)
+            .ProducesValidationProblem()
+            .ProducesProblem(404)
+            .WithExample(
+                new BenchDraft(
+                    new Dictionary<string, string> { ["reading"] = "64" },
+                    new Dictionary<string, Placement>(),
+                    [],
+                    [],
+                    null,
+                    null,
+                    new Placement(new Point(0, -20), new Direction(12)),
+                    Laid: true,
+                    Part: 0
+                )
+            );
+
+    private static async Task<IResult> Keep(
+        Guid assignmentId,
+        int index,
+        BenchDraft draft,
+        ClaimsPrincipal student,
+        JauntyDbContext database,
+        TimeProvider clock,
+        CancellationToken cancellation
+    )
+    {
+        (Guid id, Guid classId) = (student.Id(), student.ClassId());
+        bool given = await database.Assignments.AnyAsync(
+            a =>
+                a.Id == assignmentId
+                && a.ClassId == classId
+                && index >= 0
+                && index < a.Set!.ItemCount,
+            cancellation
+        );
+        if (!given || !await database.Students.AnyAsync(s => s.Id == id, cancellation))
+        {
+            return Problems.NotFound("item");
+        }
+        string json = System.Text.Json.JsonSerializer.Serialize(
+            draft,
+            Core.Exercises.ExerciseJson.Options
+        );
+        DateTimeOffset now = clock.GetUtcNow();
+        // Two devices may keep the same item at the same moment; the later one stays.
+        await database.Database.ExecuteSqlAsync(
+            $"""
+            INSERT INTO drafts (assignment_id, student_id, item_index, content, saved_at)
+            VALUES ({assignmentId}, {id}, {index}, {json}::json, {now})
+            ON CONFLICT (assignment_id, student_id, item_index)
+            DO UPDATE SET content = excluded.content, saved_at = excluded.saved_at
+            """,
+            cancellation
+        );
+        return TypedResults.NoContent();
+    }
+}

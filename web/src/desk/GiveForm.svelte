@@ -1,0 +1,97 @@
+<!-- How a set is given: to whom, how many tries, to everybody alike or to each their own, and what each step counts. -->
+<script lang="ts" module>
+  import type { Schema } from '../api/client'
+  export type Giving = Omit<Schema['NewAssignment'], 'setId'>
+</script>
+
+<script lang="ts">
+  import Button from 'carbon-components-svelte/src/Button/Button.svelte'
+  import NumberInput from 'carbon-components-svelte/src/NumberInput/NumberInput.svelte'
+  import Select from 'carbon-components-svelte/src/Select/Select.svelte'
+  import SelectItem from 'carbon-components-svelte/src/Select/SelectItem.svelte'
+
+  interface Props {
+    classes: Schema['ClassReply'][]
+    items: Schema['GeneratedItem'][]
+    classId: string
+    disabled: boolean
+    ongive: (giving: Giving) => void
+  }
+  let { classes, items, classId = $bindable(), disabled, ongive }: Props = $props()
+
+  let tries = $state('3')
+  let asked = $state('all')
+  let limit: number | null = $state(6)
+  let weights: Record<string, number | null> = $state({})
+
+  /** The steps of these items, each once. */
+  const steps = $derived([...new Map(items.flatMap((i) => i.key).map((k) => [k.step, k.title]))])
+  const most = $derived(Math.max(1, items.length))
+  const valid = $derived(asked === 'all' || (limit !== null && limit >= 1 && limit <= most))
+
+  function give(): void {
+    const set = Object.entries(weights).filter((w): w is [string, number] => w[1] !== null)
+    ongive({
+      classId,
+      tries: Number(tries),
+      adaptiveLimit: asked === 'all' ? null : limit,
+      weights: set.length > 0 ? Object.fromEntries(set) : null,
+    })
+  }
+</script>
+
+<Select labelText="For" bind:selected={classId}>
+  {#each classes as each (each.id)}<SelectItem value={each.id} text={each.name} />{/each}
+</Select>
+<Select labelText="Tries an item" bind:selected={tries}>
+  {#each ['1', '2', '3', '5'] as n (n)}<SelectItem value={n} text={n} />{/each}
+</Select>
+<Select labelText="Who is asked what" bind:selected={asked}>
+  <SelectItem value="all" text="Everyone all items" />
+  <SelectItem value="own" text="Each the item that tells most next" />
+</Select>
+{#if asked === 'own'}
+  <NumberInput
+    labelText="Items at most"
+    helperText="Nobody is asked more once it is known what they do."
+    min={1}
+    max={most}
+    bind:value={limit}
+    invalid={!valid}
+    invalidText="From 1 to {most}, as there are items."
+  />
+{/if}
+<details>
+  <summary>What each step counts</summary>
+  <p class="quiet">Left empty, each kind of exercise has its own.</p>
+  {#each steps as [step, title] (step)}
+    <NumberInput
+      labelText={title}
+      size="sm"
+      min={0}
+      max={10}
+      step={0.5}
+      allowEmpty
+      value={weights[step] ?? null}
+      on:change={({ detail }) => (weights[step] = detail)}
+    />
+  {/each}
+</details>
+<Button {disabled} on:click={give}>Set it to the class</Button>
+{#if classes.length === 0}<p class="quiet">Make a class first, under Classes.</p>{/if}
+
+<style>
+  details {
+    display: flex;
+    flex-direction: column;
+    gap: 10px;
+  }
+  summary {
+    min-height: 32px;
+    cursor: pointer;
+  }
+  p {
+    margin: 4px 0 8px;
+    font-size: 14px;
+  }
+</style>

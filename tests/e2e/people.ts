@@ -116,9 +116,10 @@ export async function give(
   page: Page,
   kinds: string[],
   wishes: Record<string, unknown> = {},
+  giving: Record<string, unknown> = {},
 ): Promise<{ id: string; items: Made[] }> {
   return page.evaluate(
-    async ([wanted, more]) => {
+    async ([wanted, more, how]) => {
       const session = await (await fetch('/api/v1/session')).json()
       const post = async (path: string, body: unknown): Promise<{ id: string }> => {
         const headers = { 'content-type': 'application/json', 'X-Jaunty-Token': session.antiforgeryToken }
@@ -132,10 +133,10 @@ export async function give(
         specification: { kinds: wanted.map((kind) => ({ kind, count: 1 })), ...more },
       })
       const classes = await (await fetch('/api/v1/classes')).json()
-      const { id } = await post('assignments', { setId: set.id, classId: classes[0].id, tries: 3 })
+      const { id } = await post('assignments', { setId: set.id, classId: classes[0].id, tries: 3, ...how })
       const { items } = await (await fetch(`/api/v1/sets/${set.id}`)).json()
       return { id, items }
     },
-    [kinds, wishes] as const,
+    [kinds, wishes, giving] as const,
   )
 }

@@ -46,7 +46,11 @@
 <Select labelText="Tries an item" bind:selected={tries}>
   {#each ['1', '2', '3', '5'] as n (n)}<SelectItem value={n} text={n} />{/each}
 </Select>
-<Select labelText="Who is asked what" bind:selected={asked}>
+<Select
+  labelText="Who is asked what"
+  bind:selected={asked}
+  on:change={() => (limit = Math.min(limit ?? most, most))}
+>
   <SelectItem value="all" text="Everyone all items" />
   <SelectItem value="own" text="Each the item that tells most next" />
 </Select>
@@ -64,27 +68,29 @@
 <details>
   <summary>What each step counts</summary>
   <p class="quiet">Left empty, each kind of exercise has its own.</p>
-  {#each steps as [step, title] (step)}
-    <NumberInput
-      labelText={title}
-      size="sm"
-      min={0}
-      max={10}
-      step={0.5}
-      allowEmpty
-      value={weights[step] ?? null}
-      on:change={({ detail }) => (weights[step] = detail)}
-    />
-  {/each}
+  <div>
+    {#each steps as [step, title] (step)}
+      <NumberInput
+        labelText={title}
+        size="sm"
+        min={0}
+        max={10}
+        step={0.5}
+        allowEmpty
+        value={weights[step] ?? null}
+        on:change={({ detail }) => (weights[step] = detail)}
+      />
+    {/each}
+  </div>
 </details>
-<Button {disabled} on:click={give}>Set it to the class</Button>
+<Button disabled={disabled || !valid} on:click={give}>Set it to the class</Button>
 {#if classes.length === 0}<p class="quiet">Make a class first, under Classes.</p>{/if}
 
 <style>
-  details {
+  details div {
     display: flex;
     flex-direction: column;
-    gap: 10px;
+    gap: 16px;
   }
   summary {
     min-height: 32px;

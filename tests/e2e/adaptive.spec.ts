@@ -1,0 +1,90 @@
+/* Items chosen for the student, and work that goes on at another device or without the server. */
+import { expect, test, type Browser, type Page } from '@playwright/test'
+import { addStudent, give, join, signIn } from './people'
+
+async function atBench(browser: Browser, baseURL: string, name: string, pin: string): Promise<Page> {
+  const context = await browser.newContext({ baseURL, viewport: { width: 1280, height: 900 } })
+  const bench = await context.newPage()
+  await join(bench, name, pin)
+  return bench
+}
+
+/** The measure of the item on the sheet, as the page was told it. */
+const measureOf = (items: { item: { angle?: { measure: number } } }[], prompt: string): number =>
+  items
+    .map((i) => i.item as unknown as { prompt: string; angle: { measure: number } })
+    .find((i) => i.prompt === prompt)!.angle.measure
+
+test('each student is asked what tells most, until it is known what they do', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  await signIn(page)
+  const pin = await addStudent(page, 'Linnet')
+  const { id, items } = await give(
+    page,
+    Array.from({ length: 8 }, () => 'measure'),
+    { mistakes: ['other-scale', 'wrong-ten', 'ticks-backwards'] },
+    { adaptiveLimit: 6 },
+  )
+  const bench = await atBench(browser, baseURL!, 'Linnet', pin)
+  await bench.goto(`/bench#${id}`)
+  await bench.reload()
+  const progress = bench.getByRole('navigation', { name: 'Items' }).getByRole('button')
+  for (let i = 0; i < 6; i++) {
+    await expect(progress).toHaveCount(i + 1)
+    const prompt = await bench.getByRole('heading', { level: 1 }).innerText()
+    await bench.getByLabel('Your reading').fill(String(180 - measureOf(items, prompt)))
+    await bench.getByRole('button', { name: 'Hand in' }).click()
+    await expect(bench.getByTestId('feedback')).toContainText('Not yet')
+    await bench.getByRole('button', { name: 'Next item' }).click()
+    await expect(
+      bench.getByRole('form', { name: 'Look back' }).or(bench.getByLabel('Your reading')),
+    ).toBeVisible()
+    if (await bench.getByRole('form', { name: 'Look back' }).isVisible()) break
+  }
+  // Who always reads the other scale is known before the limit.
+  expect(await progress.count()).toBeLessThan(6)
+  await bench.context().close()
+})
+
+test('what lies on the sheet is there at another device, and answers wait while the server is away', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  await signIn(page)
+  const pin = await addStudent(page, 'Teal')
+  const { id } = await give(page, ['measure', 'measure', 'measure'])
+  const desk = await atBench(browser, baseURL!, 'Teal', pin)
+  await desk.goto(`/bench#${id}`)
+  await desk.reload()
+  const kept = desk.waitForResponse((reply) => reply.url().includes('/drafts/0') && reply.status() === 204)
+  await desk.getByLabel('Your reading').fill('12')
+  await kept
+
+  const tablet = await atBench(browser, baseURL!, 'Teal', pin)
+  await tablet.goto(`/bench#${id}`)
+  await tablet.reload()
+  await expect(tablet.getByLabel('Your reading')).toHaveValue('12')
+
+  // The server goes away under two answers; both wait, are seen to wait, and arrive once.
+  await tablet.context().setOffline(true)
+  for (const reading of ['12', '34']) {
+    await tablet.getByLabel('Your reading').fill(reading)
+    await tablet.getByRole('button', { name: 'Hand in' }).click()
+    await expect(tablet.getByText('waits here until the server can be reached')).toBeVisible()
+    await tablet.getByRole('button', { name: 'Next item' }).click()
+  }
+  await expect(tablet.getByRole('button', { name: /Item [12], waiting to be sent/ })).toHaveCount(2)
+  await tablet.context().setOffline(false)
+  await expect(tablet.getByRole('button', { name: /waiting to be sent/ })).toHaveCount(0, { timeout: 20_000 })
+
+  // The first device sees what was handed in elsewhere.
+  await desk.reload()
+  await expect(desk.getByRole('button', { name: /Item 1, (fits|near|not yet)/ })).toBeVisible()
+  await expect(desk.getByRole('button', { name: /Item 2, (fits|near|not yet)/ })).toBeVisible()
+  await desk.context().close()
+  await tablet.context().close()
+})

@@ -20,7 +20,10 @@ public sealed class AccessTests(JauntyServer server) : IClassFixture<JauntyServe
         "POST /api/v1/readings",
         "POST /api/v1/instruments/described",
         "POST /api/v1/instruments/read",
-        "GET /api/v1/schemas/instrument",
+        "GET /api/v1/schemas/{name}",
+        "POST /api/v1/specifications/read",
+        "POST /api/v1/answers/mark",
+        "POST /api/v1/figures",
         "POST /api/v1/angles",
         "GET /api/v1/demonstrations",
         "POST /api/v1/demonstrations",
@@ -94,6 +97,7 @@ public sealed class AccessTests(JauntyServer server) : IClassFixture<JauntyServe
                 ["setId"] = lesson.SetId,
                 ["classId"] = lesson.ClassId,
             },
+            _ when pattern.EndsWith("/sets/read") => new() { ["text"] = Lesson.SetText },
             _ when pattern.EndsWith("/sets") => new()
             {
                 ["title"] = "x",

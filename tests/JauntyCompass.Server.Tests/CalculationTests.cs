@@ -276,7 +276,7 @@ public sealed class CalculationTests(JauntyServer server) : IClassFixture<Jaunty
                 tried++;
             }
         }
-        tried.ShouldBe(8);
+        tried.ShouldBe(11);
     }
 
     [Fact]

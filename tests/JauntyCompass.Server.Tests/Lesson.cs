@@ -1,4 +1,6 @@
 using System.Text.Json.Nodes;
+using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Files;
 
 namespace JauntyCompass.Server.Tests;
 
@@ -76,6 +78,24 @@ public sealed class Lesson : IDisposable
             ["laid"] = true,
             ["part"] = 0,
         };
+
+    /// <summary>A set file with one item.</summary>
+    public static string SetText { get; } =
+        JsonFile.Write(
+            SetFile.Of(
+                "One angle",
+                new SetSpecification([new KindCount("measure", 1)]),
+                7,
+                SetGenerator.Version,
+                [
+                    SetGenerator
+                        .Generate(new SetSpecification([new KindCount("measure", 1)]), 7)
+                        .Items[0]
+                        .Item,
+                ],
+                []
+            )
+        );
 
     public static JsonObject Order() =>
         new()

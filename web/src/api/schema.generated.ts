@@ -38,23 +38,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/v1/schemas/instrument": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** The JSON schema of an instrument file. */
-        get: operations["InstrumentSchema"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/v1/instruments/read": {
         parameters: {
             query?: never;
@@ -66,6 +49,74 @@ export interface paths {
         put?: never;
         /** Reads an instrument file; a fault names its line. Keeps nothing. */
         post: operations["ReadInstrumentFile"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/schemas/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The JSON schema of a file: instrument, specification, set or answers. */
+        get: operations["FileSchema"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/specifications/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Reads a file of wishes; a fault names its line. Keeps nothing. */
+        post: operations["ReadSpecificationFile"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/answers/mark": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Reads a file of answers and marks each by the newest marker, beside the marks it has. Keeps nothing. */
+        post: operations["MarkAnswersFile"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/figures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** An item's sheet as SVG, true to size. */
+        post: operations["DrawFigure"];
         delete?: never;
         options?: never;
         head?: never;
@@ -539,6 +590,74 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/sets/{setId}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A set as a file. */
+        get: operations["WriteSetFile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/sets/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Keeps a set from a file as it is; a fault names its line, and then nothing is kept. */
+        post: operations["ReadSetFile"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/assignments/{assignmentId}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All answers and all their marks as a file without names. */
+        get: operations["WriteAnswersFile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/assignments/{assignmentId}/marks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Marks old answers by the newest marker; the marks they had are kept beside. */
+        post: operations["MarkAgain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/bench/session": {
         parameters: {
             query?: never;
@@ -776,6 +895,34 @@ export interface components {
             /** @description The letter on the end arm. */
             end: string;
         };
+        /** @description One answer with its marks. Whose it is, is a number and no name. */
+        AnswerInFile: {
+            /**
+             * Format: int32
+             * @description Number of the student in this file, from 1.
+             */
+            student: number;
+            /**
+             * Format: int32
+             * @description Place of the item, from 0.
+             */
+            itemIndex: number;
+            /**
+             * Format: int32
+             * @description Which try at it, from 1.
+             */
+            try: number;
+            /**
+             * Format: int32
+             * @description Which of the student's answers it is, in the order they came in, from 1.
+             */
+            order: number;
+            item: components["schemas"]["Item"];
+            /** @description What was handed in. */
+            response: components["schemas"]["Response"];
+            /** @description Its marks, one for each marker that has marked it, the oldest first. */
+            marks: components["schemas"]["Mark"][];
+        };
         /** @description One answer with its mark, as the teacher sees it. */
         AnswerReply: {
             /**
@@ -823,6 +970,30 @@ export interface components {
              * @description When it was made by the browser's clock, or left out.
              */
             answeredAt?: null | string;
+        };
+        /** @description What a class answered, with its marks, as a file without names. */
+        AnswersFile: {
+            /** @description Always `jaunty-answers`. */
+            format: string;
+            /**
+             * Format: int32
+             * @description 1.
+             */
+            version: number;
+            /** @description Title of the set. */
+            title: string;
+            /**
+             * Format: double
+             * @description Tolerance in degrees, 0 to 10.
+             */
+            tolerance: number;
+            /** @description The answers. */
+            answers: components["schemas"]["AnswerInFile"][];
+        };
+        /** @description A file of answers to be marked again. */
+        AnswersText: {
+            /** @description Its text. */
+            text: string;
         };
         /**
          * @description How long the arms are, held against the instrument.
@@ -1395,8 +1566,20 @@ export interface components {
             /** @description Whether the vertex is what the step is about. */
             vertexSpotlight?: boolean;
         };
+        /** @description An item to be drawn. */
+        FigureRequest: {
+            item: components["schemas"]["Item"];
+        };
         /** @description An answer that a mistake would give. */
-        ForetoldAnswer: Record<string, never>;
+        ForetoldAnswer: {
+            /** @description As it is written. */
+            text: null | string;
+            /**
+             * Format: double
+             * @description In degrees, or null when it is no number of degrees.
+             */
+            degrees: null | number;
+        };
         /** @description A specification and a seed. */
         GenerateRequest: {
             /** @description What is wanted. */
@@ -2477,10 +2660,27 @@ export interface components {
         };
         /**
          * @description How a reflex angle is found with an instrument that ends at 180°.
-         * @default handier
          * @enum {unknown}
          */
         ReflexMethod: "handier" | "from360" | "addTo180" | "fullCircle";
+        /** @description How many answers got another mark. */
+        RemarkReply: {
+            /**
+             * Format: int32
+             * @description All answers to the set.
+             */
+            answers: number;
+            /**
+             * Format: int32
+             * @description Those that the newest marker had not marked yet.
+             */
+            markedAgain: number;
+            /**
+             * Format: int32
+             * @description Those of them whose verdict or likely cause is another one now.
+             */
+            changed: number;
+        };
         /** @description What a student hands in. Written as JSON its `kind` tells which kind of exercise it answers. */
         Response: components["schemas"]["ResponseInstrumentQuestionResponse"] | components["schemas"]["ResponseWhichKindResponse"] | components["schemas"]["ResponseNameAngleResponse"] | components["schemas"]["ResponseOutlineResponse"] | components["schemas"]["ResponseCompareResponse"] | components["schemas"]["ResponseEstimateResponse"] | components["schemas"]["ResponseDrawByEyeResponse"] | components["schemas"]["ResponseExactlyResponse"] | components["schemas"]["ResponseReadLaidResponse"] | components["schemas"]["ResponseMeasureResponse"] | components["schemas"]["ResponseBothArmsResponse"] | components["schemas"]["ResponseReflexResponse"] | components["schemas"]["ResponseFullTurnResponse"] | components["schemas"]["ResponseRangeResponse"] | components["schemas"]["ResponseFigureAnglesResponse"] | components["schemas"]["ResponseClockResponse"] | components["schemas"]["ResponseFindMistakeResponse"] | components["schemas"]["ResponseDrawResponse"] | components["schemas"]["ResponseDrawSpecialResponse"];
         /** @description Two readings of one angle. */
@@ -2919,6 +3119,34 @@ export interface components {
              */
             forms: number;
         };
+        /** @description A set as it was generated, as a file: what was wanted, and every item with all that is needed to show and to mark it. */
+        SetFile: {
+            /** @description Always `jaunty-set`. */
+            format: string;
+            /**
+             * Format: int32
+             * @description 1.
+             */
+            version: number;
+            /** @description What the teacher calls it. */
+            title: string;
+            /** @description What was wanted. */
+            specification: components["schemas"]["SetSpecification"];
+            /**
+             * Format: int32
+             * @description The seed, 0 to 2147483647.
+             */
+            seed: number;
+            /**
+             * Format: int32
+             * @description Number of the generator that made it.
+             */
+            generatorVersion: number;
+            /** @description The items of the first form, 1 to 60. */
+            items: components["schemas"]["Item"][];
+            /** @description Further parallel forms, at most 39, each as long and of the same kinds as the first. */
+            forms: components["schemas"]["Item"][][];
+        };
         /** @description A kept set in the list. */
         SetReply: {
             /** Format: uuid */
@@ -2988,6 +3216,11 @@ export interface components {
             /** @description Whether drawings begin with a base ray. */
             baseRays?: components["schemas"]["BaseRays"];
         };
+        /** @description A set file to be kept. */
+        SetText: {
+            /** @description Its text. */
+            text: string;
+        };
         /**
          * @description The whole state of the sheet at one step. Each state stands for itself: it does not depend on how one got there. Things
          *     with the same id in two states are the same thing, moved.
@@ -3049,6 +3282,25 @@ export interface components {
          * @enum {unknown}
          */
         SpecialDrawing: "straight" | "right" | "reflex" | "supplement";
+        /** @description What a teacher wants of a set, as a file. */
+        SpecificationFile: {
+            /** @description Always `jaunty-specification`. */
+            format: string;
+            /**
+             * Format: int32
+             * @description 1.
+             */
+            version: number;
+            /** @description What the teacher calls it. */
+            title: string;
+            /** @description The wishes. */
+            specification: components["schemas"]["SetSpecification"];
+        };
+        /** @description A file of wishes to be read. */
+        SpecificationText: {
+            /** @description Its text. */
+            text: string;
+        };
         /** @description One step of a demonstration. */
         Step: {
             /** @description Short unique name within the script, such as `scale`. */
@@ -3400,26 +3652,6 @@ export interface operations {
             };
         };
     };
-    InstrumentSchema: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JsonNode"];
-                };
-            };
-        };
-    };
     ReadInstrumentFile: {
         parameters: {
             query?: never;
@@ -3445,6 +3677,200 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["InstrumentReply"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    FileSchema: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JsonNode"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    ReadSpecificationFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "text": "{\n  \"format\": \"jaunty-specification\",\n  \"version\": 1,\n  \"title\": \"Harbour angles\",\n  \"specification\": {\n    \"kinds\": [\n      {\n        \"kind\": \"measure\",\n        \"count\": 3\n      },\n      {\n        \"kind\": \"draw\",\n        \"count\": 2\n      }\n    ],\n    \"from\": 5,\n    \"to\": 175,\n    \"step\": \"any\",\n    \"angleKinds\": null,\n    \"opening\": \"both\",\n    \"tilt\": \"level\",\n    \"arms\": \"long\",\n    \"instrument\": \"desk-half-circle\",\n    \"mistakes\": null,\n    \"tolerance\": 2,\n    \"theme\": \"harbour\",\n    \"order\": \"blocks\",\n    \"forms\": 1,\n    \"baseRays\": \"given\"\n  }\n}"
+                 *     }
+                 */
+                "application/json": components["schemas"]["SpecificationText"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SpecificationFile"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    MarkAnswersFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "text": "{\n  \"format\": \"jaunty-answers\",\n  \"version\": 1,\n  \"title\": \"Harbour angles\",\n  \"tolerance\": 2,\n  \"answers\": [\n    {\n      \"student\": 1,\n      \"itemIndex\": 0,\n      \"try\": 1,\n      \"order\": 1,\n      \"item\": {\n        \"kind\": \"measure\",\n        \"angle\": {\n          \"vertex\": {\n            \"x\": 0,\n            \"y\": -32\n          },\n          \"start\": 180,\n          \"measure\": 68,\n          \"opening\": \"clockwise\",\n          \"startLength\": 83,\n          \"endLength\": 82\n        },\n        \"names\": {\n          \"vertex\": \"A\",\n          \"start\": \"B\",\n          \"end\": \"C\"\n        },\n        \"instrument\": {\n          \"id\": \"desk-half-circle\",\n          \"name\": \"Desk protractor\",\n          \"shape\": \"halfCircle\",\n          \"edgeRadius\": 75,\n          \"halfLength\": 76,\n          \"inset\": 7,\n          \"smallestGraduation\": 1,\n          \"scales\": [\n            {\n              \"id\": \"outer\",\n              \"radius\": 65.25,\n              \"zeroAt\": 180,\n              \"growth\": \"clockwise\",\n              \"extent\": 180\n            },\n            {\n              \"id\": \"inner\",\n              \"radius\": 54,\n              \"zeroAt\": 0,\n              \"growth\": \"anticlockwise\",\n              \"extent\": 180\n            }\n          ],\n          \"labelEvery\": 10,\n          \"material\": \"clearPlastic\",\n          \"marks\": \"printed\",\n          \"arm\": null,\n          \"edgeRuler\": false\n        },\n        \"prompt\": \"What angle does the boom make with the mast?\"\n      },\n      \"response\": {\n        \"kind\": \"measure\",\n        \"reading\": 116,\n        \"kindSaid\": \"acute\",\n        \"placement\": null\n      },\n      \"marks\": []\n    }\n  ]\n}"
+                 *     }
+                 */
+                "application/json": components["schemas"]["AnswersText"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AnswersFile"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    DrawFigure: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "item": {
+                 *         "kind": "measure",
+                 *         "angle": {
+                 *           "vertex": {
+                 *             "x": 0,
+                 *             "y": -32
+                 *           },
+                 *           "start": 180,
+                 *           "measure": 68,
+                 *           "opening": "clockwise",
+                 *           "startLength": 83,
+                 *           "endLength": 82
+                 *         },
+                 *         "names": {
+                 *           "vertex": "A",
+                 *           "start": "B",
+                 *           "end": "C"
+                 *         },
+                 *         "instrument": {
+                 *           "id": "desk-half-circle",
+                 *           "name": "Desk protractor",
+                 *           "shape": "halfCircle",
+                 *           "edgeRadius": 75,
+                 *           "halfLength": 76,
+                 *           "inset": 7,
+                 *           "smallestGraduation": 1,
+                 *           "scales": [
+                 *             {
+                 *               "id": "outer",
+                 *               "radius": 65.25,
+                 *               "zeroAt": 180,
+                 *               "growth": "clockwise",
+                 *               "extent": 180
+                 *             },
+                 *             {
+                 *               "id": "inner",
+                 *               "radius": 54,
+                 *               "zeroAt": 0,
+                 *               "growth": "anticlockwise",
+                 *               "extent": 180
+                 *             }
+                 *           ],
+                 *           "labelEvery": 10,
+                 *           "material": "clearPlastic",
+                 *           "marks": "printed",
+                 *           "arm": null,
+                 *           "edgeRuler": false
+                 *         },
+                 *         "prompt": "What angle does the boom make with the mast?"
+                 *       }
+                 *     }
+                 */
+                "application/json": components["schemas"]["FigureRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
                 };
             };
             /** @description Bad Request */
@@ -5030,6 +5456,173 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    WriteSetFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                setId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetFile"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    ReadSetFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "text": "{\n  \"format\": \"jaunty-set\",\n  \"version\": 1,\n  \"title\": \"One angle\",\n  \"specification\": {\n    \"kinds\": [\n      {\n        \"kind\": \"measure\",\n        \"count\": 1\n      }\n    ],\n    \"from\": 5,\n    \"to\": 175,\n    \"step\": \"any\",\n    \"angleKinds\": null,\n    \"opening\": \"both\",\n    \"tilt\": \"level\",\n    \"arms\": \"long\",\n    \"instrument\": \"desk-half-circle\",\n    \"mistakes\": null,\n    \"tolerance\": 2,\n    \"theme\": \"plain\",\n    \"order\": \"blocks\",\n    \"forms\": 1,\n    \"baseRays\": \"given\"\n  },\n  \"seed\": 7,\n  \"generatorVersion\": 2,\n  \"items\": [\n    {\n      \"kind\": \"measure\",\n      \"angle\": {\n        \"vertex\": {\n          \"x\": 0,\n          \"y\": -32\n        },\n        \"start\": 180,\n        \"measure\": 68,\n        \"opening\": \"clockwise\",\n        \"startLength\": 83,\n        \"endLength\": 82\n      },\n      \"names\": {\n        \"vertex\": \"A\",\n        \"start\": \"B\",\n        \"end\": \"C\"\n      },\n      \"instrument\": {\n        \"id\": \"desk-half-circle\",\n        \"name\": \"Desk protractor\",\n        \"shape\": \"halfCircle\",\n        \"edgeRadius\": 75,\n        \"halfLength\": 76,\n        \"inset\": 7,\n        \"smallestGraduation\": 1,\n        \"scales\": [\n          {\n            \"id\": \"outer\",\n            \"radius\": 65.25,\n            \"zeroAt\": 180,\n            \"growth\": \"clockwise\",\n            \"extent\": 180\n          },\n          {\n            \"id\": \"inner\",\n            \"radius\": 54,\n            \"zeroAt\": 0,\n            \"growth\": \"anticlockwise\",\n            \"extent\": 180\n          }\n        ],\n        \"labelEvery\": 10,\n        \"material\": \"clearPlastic\",\n        \"marks\": \"printed\",\n        \"arm\": null,\n        \"edgeRuler\": false\n      },\n      \"prompt\": \"What angle does the boom make with the mast?\"\n    }\n  ],\n  \"forms\": []\n}"
+                 *     }
+                 */
+                "application/json": components["schemas"]["SetText"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetReply"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    WriteAnswersFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignmentId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AnswersFile"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    MarkAgain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignmentId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RemarkReply"];
+                };
             };
             /** @description Unauthorized */
             401: {

@@ -1,3 +1,5 @@
+using System.Text.Json.Serialization;
+
 namespace JauntyCompass.Core.Marking.Steps;
 
 /// <summary>
@@ -41,15 +43,19 @@ public abstract class AnsweredStep(string key, string title)
 /// <summary>An answer that a mistake would give.</summary>
 public readonly record struct ForetoldAnswer
 {
+    // Words only where there is no number: telling a number is left until somebody reads it.
     private readonly string? _text;
 
     /// <summary>An answer in words.</summary>
-    public ForetoldAnswer(string text) => _text = text;
+    public ForetoldAnswer(string text)
+        : this(text, degrees: null) { }
 
-    private ForetoldAnswer(double degrees) => Degrees = degrees;
+    [JsonConstructor]
+    private ForetoldAnswer(string? text, double? degrees) =>
+        (_text, Degrees) = (degrees is null ? text : null, degrees);
 
     /// <summary>An answer of some degrees, as it is told: rounding must not carry it across the border of the tolerance.</summary>
-    public static ForetoldAnswer Of(double degrees) => new(Math.Round(degrees, 1));
+    public static ForetoldAnswer Of(double degrees) => new(null, Math.Round(degrees, 1));
 
     /// <summary>As it is written.</summary>
     public string Text => _text ?? Wording.Numbers.Degrees(Degrees!.Value);

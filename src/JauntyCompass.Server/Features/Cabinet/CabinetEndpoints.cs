@@ -1,8 +1,5 @@
 using System.Security.Claims;
-using System.Text.Json.Nodes;
-using System.Text.Json.Schema;
 using JauntyCompass.Core.Checking;
-using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Files;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Server.Api;
@@ -31,10 +28,6 @@ public static class CabinetEndpoints
 
     public static void MapInstrumentFiles(this RouteGroupBuilder api)
     {
-        api.MapGet("/schemas/instrument", Schema)
-            .WithName("InstrumentSchema")
-            .WithSummary("The JSON schema of an instrument file.")
-            .WithTags("Calculations");
         api.MapPost("/instruments/read", Read)
             .WithName("ReadInstrumentFile")
             .WithSummary("Reads an instrument file; a fault names its line. Keeps nothing.")
@@ -75,9 +68,6 @@ public static class CabinetEndpoints
             .Produces(204)
             .ProducesProblem(404);
     }
-
-    private static Ok<JsonNode> Schema() =>
-        TypedResults.Ok(ExerciseJson.Options.GetJsonSchemaAsNode(typeof(InstrumentFile)));
 
     private static Ok<InstrumentReply> Read(InstrumentText file) =>
         TypedResults.Ok(InstrumentReply.Of(InstrumentFile.Read(file.Text, new Faults())!));

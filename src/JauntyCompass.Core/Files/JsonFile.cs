@@ -1,0 +1,155 @@
+using System.Text;
+using System.Text.Json;
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Exercises;
+
+namespace JauntyCompass.Core.Files;
+
+/// <summary>
+/// Reads and writes the product's files: JSON with a format name, a version and data. A file that is not whole is refused with
+/// the line on which it is wrong; nothing of it is taken over.
+/// </summary>
+public static class JsonFile
+{
+    private static readonly JsonSerializerOptions Indented = new(ExerciseJson.Options)
+    {
+        WriteIndented = true,
+        NewLine = "\n",
+    };
+
+    /// <summary>Writes a file.</summary>
+    public static string Write<T>(T file) => JsonSerializer.Serialize(file, Indented);
+
+    /// <summary>Requires the name and the version of a format.</summary>
+    internal static void CheckFormat(
+        Faults faults,
+        (string Name, int Version) must,
+        string format,
+        int version
+    )
+    {
+        if (format != must.Name)
+        {
+            faults.Add("format", $"must be \"{must.Name}\".");
+        }
+        if (version != must.Version)
+        {
+            faults.Add("version", $"must be {must.Version}; a later version made this file.");
+        }
+    }
+
+    /// <summary>Reads a file. Faults name the line, counted from 1.</summary>
+    /// <typeparam name="T">What the file is.</typeparam>
+    /// <param name="text">Its text.</param>
+    /// <param name="longest">The longest text that is read, in characters.</param>
+    /// <param name="faults">What is wrong; empty when a file is returned.</param>
+    public static T? Read<T>(string text, int longest, Faults faults)
+        where T : class, IChecked
+    {
+        if (text.Length > longest)
+        {
+            faults.Add("text", $"must have at most {longest} characters.");
+            return null;
+        }
+        T? file;
+        try
+        {
+            file = JsonSerializer.Deserialize<T>(text, ExerciseJson.Options);
+        }
+        catch (JsonException broken)
+        {
+            string where = broken.Path is { Length: > 2 } path ? $" ({path[2..]})" : "";
+            faults.Add("text", $"line {(broken.LineNumber ?? 0) + 1}: {Plain(broken)}{where}");
+            return null;
+        }
+        if (file is null)
+        {
+            faults.Add("text", "line 1: must be an object, not null.");
+            return null;
+        }
+        var inside = Faults.Of(file);
+        if (inside.None)
+        {
+            return file;
+        }
+        Dictionary<string, long> lines = LinesOf(text);
+        foreach (Fault fault in inside.Found)
+        {
+            faults.Add("text", $"line {LineOf(fault.Field, lines)}: {fault.Field} {fault.Message}");
+        }
+        return null;
+    }
+
+    private static string Plain(JsonException broken) =>
+        broken.Message.StartsWith("must be", StringComparison.Ordinal) ? broken.Message
+        : broken.Message.Contains("missing required", StringComparison.Ordinal)
+            ? "a required value is missing"
+        : broken.Message.Contains("type discriminator", StringComparison.Ordinal)
+            ? "a kind of exercise that is not known here"
+        : broken.Message.Contains("could not be converted", StringComparison.Ordinal)
+            ? "a value of the wrong type or an unknown name"
+        : "this is not JSON here; something is cut off or changed";
+
+    // A value that is left out has no line; what it belongs to has one.
+    private static long LineOf(string field, Dictionary<string, long> lines)
+    {
+        for (string path = field; path.Length > 0; path = Parent(path))
+        {
+            if (lines.TryGetValue(path, out long line))
+            {
+                return line;
+            }
+        }
+        return 1;
+    }
+
+    private static string Parent(string path) =>
+        path.LastIndexOfAny(['.', '[']) is >= 0 and int at ? path[..at] : "";
+
+    private static Dictionary<string, long> LinesOf(string text)
+    {
+        byte[] bytes = Encoding.UTF8.GetBytes(text);
+        var reader = new Utf8JsonReader(bytes);
+        var lines = new Dictionary<string, long>();
+        var path = new Stack<(string Name, int Index)>();
+        string property = "";
+        long line = 1;
+        int counted = 0;
+        while (reader.Read())
+        {
+            if (reader.TokenType == JsonTokenType.PropertyName)
+            {
+                property = reader.GetString()!;
+                continue;
+            }
+            if (reader.TokenType is JsonTokenType.EndObject or JsonTokenType.EndArray)
+            {
+                path.Pop();
+                continue;
+            }
+            string here = Here(path, property);
+            line += bytes.AsSpan(counted, (int)reader.TokenStartIndex - counted).Count((byte)'\n');
+            counted = (int)reader.TokenStartIndex;
+            lines.TryAdd(here, line);
+            if (reader.TokenType is JsonTokenType.StartObject or JsonTokenType.StartArray)
+            {
+                path.Push((here, reader.TokenType == JsonTokenType.StartArray ? 0 : -1));
+            }
+        }
+        return lines;
+    }
+
+    private static string Here(Stack<(string Name, int Index)> path, string property)
+    {
+        if (path.Count == 0)
+        {
+            return "";
+        }
+        (string name, int index) = path.Pop();
+        bool isArray = index >= 0;
+        path.Push((name, isArray ? index + 1 : index));
+        return isArray ? $"{name}[{index}]"
+            : name.Length == 0 ? property
+            : $"{name}.{property}";
+    }
+}

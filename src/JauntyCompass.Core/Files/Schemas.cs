@@ -1,0 +1,50 @@
+using System.Text.Json.Nodes;
+using System.Text.Json.Schema;
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Exercises;
+
+namespace JauntyCompass.Core.Files;
+
+/// <summary>The JSON schemas of the product's files, made from the types that read and write them.</summary>
+public static class Schemas
+{
+    private static readonly Dictionary<string, Type> Files = new()
+    {
+        ["instrument"] = typeof(InstrumentFile),
+        ["specification"] = typeof(SpecificationFile),
+        ["set"] = typeof(SetFile),
+        ["answers"] = typeof(AnswersFile),
+    };
+
+    private static readonly JsonSchemaExporterOptions Exporting = new()
+    {
+        TransformSchemaNode = (context, schema) =>
+            context.TypeInfo.Type == typeof(Measure) || context.TypeInfo.Type == typeof(Direction)
+                ? new JsonObject { ["type"] = "number", ["description"] = "Degrees." }
+                : schema,
+    };
+
+    /// <summary>Names of the files that have a schema.</summary>
+    public static IEnumerable<string> Names => Files.Keys;
+
+    /// <summary>The schema of a file, or null where there is no such file.</summary>
+    /// <param name="name">Such as <c>set</c>.</param>
+    public static JsonNode? Of(string name)
+    {
+        if (!Files.TryGetValue(name, out Type? type))
+        {
+            return null;
+        }
+        JsonNode schema = ExerciseJson.Options.GetJsonSchemaAsNode(type, Exporting);
+        var told = new JsonObject
+        {
+            ["$schema"] = "https://json-schema.org/draft/2020-12/schema",
+            ["title"] = $"jaunty-{name}",
+        };
+        foreach ((string key, JsonNode? value) in schema.AsObject().ToArray())
+        {
+            told[key] = value?.DeepClone();
+        }
+        return told;
+    }
+}

@@ -1,0 +1,88 @@
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Exercises;
+using JauntyCompass.Core.Exercises.Generation;
+
+namespace JauntyCompass.Core.Files;
+
+/// <summary>A set as it was generated, as a file: what was wanted, and every item with all that is needed to show and to mark it.</summary>
+/// <param name="Format">Always <c>jaunty-set</c>.</param>
+/// <param name="Version">1.</param>
+/// <param name="Title">What the teacher calls it.</param>
+/// <param name="Specification">What was wanted.</param>
+/// <param name="Seed">The seed, 0 to 2147483647.</param>
+/// <param name="GeneratorVersion">Number of the generator that made it.</param>
+/// <param name="Items">The items of the first form, 1 to 60.</param>
+/// <param name="Forms">Further parallel forms, at most 39, each as long and of the same kinds as the first.</param>
+public sealed record SetFile(
+    string Format,
+    int Version,
+    string Title,
+    SetSpecification Specification,
+    int Seed,
+    int GeneratorVersion,
+    IReadOnlyList<Item> Items,
+    IReadOnlyList<IReadOnlyList<Item>> Forms
+) : IChecked
+{
+    /// <summary>The name of the format.</summary>
+    public const string FormatName = "jaunty-set";
+
+    /// <summary>The version that this code reads and writes.</summary>
+    public const int CurrentVersion = 1;
+
+    /// <summary>The longest file that is read, in characters.</summary>
+    public const int LongestText = 12_000_000;
+
+    /// <summary>A file of a set.</summary>
+    public static SetFile Of(
+        string title,
+        SetSpecification specification,
+        int seed,
+        int generatorVersion,
+        IReadOnlyList<Item> items,
+        IReadOnlyList<IReadOnlyList<Item>> forms
+    ) =>
+        new(FormatName, CurrentVersion, title, specification, seed, generatorVersion, items, forms);
+
+    /// <inheritdoc/>
+    public void Check(Faults faults)
+    {
+        JsonFile.CheckFormat(faults, (FormatName, CurrentVersion), Format, Version);
+        faults.Text("title", Title, 1, 120);
+        faults.Within("specification", Specification);
+        faults.Range("seed", Seed, 0, int.MaxValue);
+        faults.Range("generatorVersion", GeneratorVersion, 1, SetGenerator.Version);
+        faults.Each("items", Items, 1, SetSpecification.MostItems);
+        if (faults.None && Items.Count != Specification.Count)
+        {
+            faults.Add("items", $"must be {Specification.Count}, as the specification asks for.");
+        }
+        if (faults.Count("forms", Forms, 0, SetSpecification.MostForms - 1) && faults.None)
+        {
+            for (int i = 0; i < Forms.Count; i++)
+            {
+                CheckForm(faults, $"forms[{i}]", Forms[i]);
+            }
+        }
+    }
+
+    private void CheckForm(Faults faults, string field, IReadOnlyList<Item>? form)
+    {
+        if (form?.Count != Items.Count)
+        {
+            faults.Add(field, $"must have {Items.Count} items, as the first form has.");
+            return;
+        }
+        for (int i = 0; i < form.Count; i++)
+        {
+            faults.Within($"{field}[{i}]", form[i]);
+            if (form[i] is { } item && ExerciseKinds.Of(item) != ExerciseKinds.Of(Items[i]))
+            {
+                faults.Add(
+                    $"{field}[{i}].kind",
+                    $"must be {ExerciseKinds.Of(Items[i]).Key}, as in the first form."
+                );
+            }
+        }
+    }
+}

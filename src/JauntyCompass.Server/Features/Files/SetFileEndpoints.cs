@@ -1,0 +1,115 @@
+using System.Security.Claims;
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Files;
+using JauntyCompass.Server.Api;
+using JauntyCompass.Server.Features.Accounts;
+using JauntyCompass.Server.Features.Sets;
+using JauntyCompass.Server.Storage;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.EntityFrameworkCore;
+
+namespace JauntyCompass.Server.Features.Files;
+
+/// <summary>A set file to be kept.</summary>
+/// <param name="Text">Its text.</param>
+public sealed record SetText(string Text) : IChecked
+{
+    public void Check(Faults faults) => JsonFile.Read<SetFile>(Text, SetFile.LongestText, faults);
+}
+
+/// <summary>Sets as files, out and in.</summary>
+public static class SetFileEndpoints
+{
+    public static void MapSetFiles(this RouteGroupBuilder teacher)
+    {
+        RouteGroupBuilder group = teacher.MapGroup("/sets").WithTags("Sets");
+        group
+            .MapGet("/{setId:guid}/file", Write)
+            .WithName("WriteSetFile")
+            .WithSummary("A set as a file.")
+            .Produces<SetFile>()
+            .ProducesProblem(404);
+        group
+            .MapPost("/read", Keep)
+            .WithName("ReadSetFile")
+            .WithSummary(
+                "Keeps a set from a file as it is; a fault names its line, and then nothing is kept."
+            )
+            .WithMetadata(new RequestSizeLimitAttribute(FileEndpoints.LargestFile))
+            .ProducesValidationProblem()
+            .WithExample(
+                new SetText(
+                    JsonFile.Write(
+                        SetFile.Of(
+                            "One angle",
+                            new SetSpecification([new KindCount("measure", 1)]),
+                            7,
+                            SetGenerator.Version,
+                            [Examples.Item],
+                            []
+                        )
+                    )
+                )
+            );
+    }
+
+    private static async Task<IResult> Write(
+        Guid setId,
+        ClaimsPrincipal teacher,
+        JauntyDbContext database,
+        CancellationToken cancellation
+    )
+    {
+        Guid id = teacher.Id();
+        ExerciseSet? set = await database
+            .Sets.AsNoTracking()
+            .FirstOrDefaultAsync(s => s.Id == setId && s.TeacherId == id, cancellation);
+        return set is null
+            ? Problems.NotFound("set")
+            : Results.Text(
+                JsonFile.Write(
+                    SetFile.Of(
+                        set.Title,
+                        set.Specification,
+                        set.Seed,
+                        set.GeneratorVersion,
+                        set.Items,
+                        set.Forms ?? []
+                    )
+                ),
+                "application/json"
+            );
+    }
+
+    private static async Task<Created<SetReply>> Keep(
+        SetText request,
+        ClaimsPrincipal teacher,
+        JauntyDbContext database,
+        TimeProvider clock,
+        CancellationToken cancellation
+    )
+    {
+        SetFile file = JsonFile.Read<SetFile>(request.Text, SetFile.LongestText, new Faults())!;
+        var kept = new ExerciseSet
+        {
+            Id = Guid.CreateVersion7(),
+            TeacherId = teacher.Id(),
+            Title = file.Title.Trim(),
+            Specification = file.Specification,
+            Seed = file.Seed,
+            GeneratorVersion = file.GeneratorVersion,
+            Items = file.Items,
+            Forms = file.Forms.Count == 0 ? null : file.Forms,
+            ItemCount = file.Items.Count,
+            CreatedAt = clock.GetUtcNow(),
+        };
+        database.Add(kept);
+        await database.SaveChangesAsync(cancellation);
+        return TypedResults.Created(
+            $"/api/v1/sets/{kept.Id}",
+            new SetReply(kept.Id, kept.Title, kept.ItemCount, kept.CreatedAt)
+        );
+    }
+}

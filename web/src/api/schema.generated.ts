@@ -2948,6 +2948,8 @@ export interface components {
         ResultsReply: {
             /** Format: uuid */
             assignmentId: string;
+            /** Format: uuid */
+            setId: string;
             title: string;
             className: string;
             /** Format: int32 */

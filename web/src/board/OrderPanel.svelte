@@ -9,6 +9,7 @@
   import { api, ask, session, tell, type Schema } from '../api/client'
   import { mostItems, parseOrder, shifted, writeOrder, type OrderItem, type RunningOrder } from './order'
   import { download } from './takeaway'
+  import OpenFile from '../shared/OpenFile.svelte'
 
   interface Props {
     order: RunningOrder
@@ -54,12 +55,8 @@
     }
   }
 
-  async function load(event: Event): Promise<void> {
-    const input = event.currentTarget as HTMLInputElement
-    const file = input.files?.[0]
-    input.value = ''
-    if (!file) return
-    const read = parseOrder(await file.text())
+  function load(text: string): void {
+    const read = parseOrder(text)
     fault = read.fault ?? ''
     said = read.fault ? '' : 'Opened.'
     if (!read.fault) onchange(read.order)
@@ -117,9 +114,7 @@
       on:click={() => download(`${order.name || 'lesson'}.json`, writeOrder(order), 'application/json')}
       >Save as a file</Button
     >
-    <label class="file"
-      >Open a file<input type="file" accept="application/json,.json" onchange={load} /></label
-    >
+    <OpenFile onopen={load} />
     {#if signedIn}
       <Button size="small" kind="tertiary" disabled={order.items.length === 0} on:click={save}
         >Save with my account</Button
@@ -194,24 +189,6 @@
     width: 100%;
     max-width: none;
     min-height: 44px;
-  }
-  .file {
-    display: flex;
-    align-items: center;
-    min-height: 44px;
-    padding: 0 14px;
-    border: 1px solid var(--ink);
-    font-size: 14px;
-    cursor: pointer;
-  }
-  .file:focus-within {
-    outline: 3px solid var(--cds-focus);
-  }
-  .file input {
-    position: absolute;
-    width: 1px;
-    height: 1px;
-    opacity: 0;
   }
   p {
     margin: 0;

@@ -4,6 +4,7 @@
   import { onMount } from 'svelte'
   import { api, ask, Problem, tell, type Instrument, type Protractor, type Schema } from '../api/client'
   import { download } from '../board/takeaway'
+  import OpenFile from '../shared/OpenFile.svelte'
   import InstrumentPicture from '../sheet/InstrumentPicture.svelte'
   import ProtractorBody from '../sheet/ProtractorBody.svelte'
   import Calibration from './Calibration.svelte'
@@ -95,13 +96,9 @@
     }
   }
 
-  async function load(event: Event): Promise<void> {
-    const input = event.currentTarget as HTMLInputElement
-    const file = input.files?.[0]
-    input.value = ''
-    if (!file) return
+  async function load(text: string): Promise<void> {
     try {
-      const read = await ask(api.POST('/api/v1/instruments/read', { body: { text: await file.text() } }))
+      const read = await ask(api.POST('/api/v1/instruments/read', { body: { text } }))
       draft = { ...read.protractor }
       said = `Opened ${read.protractor.name}.`
       failure = ''
@@ -135,9 +132,7 @@
             download(`${draft!.name}.json`, fileOf($state.snapshot(draft) as Protractor), 'application/json')}
           >Save as a file</Button
         >
-        <label class="file"
-          >Open a file<input type="file" accept="application/json,.json" onchange={load} /></label
-        >
+        <OpenFile onopen={load} />
       </div>
       {#if failure}<p class="fault" role="alert">{failure}</p>{:else if said}<p role="status">{said}</p>{/if}
     {/if}
@@ -222,24 +217,6 @@
   .buttons :global(.bx--btn) {
     width: 100%;
     max-width: none;
-  }
-  .file {
-    display: flex;
-    align-items: center;
-    min-height: 48px;
-    padding: 0 16px;
-    border: 1px solid var(--ink);
-    font-size: 14px;
-    cursor: pointer;
-  }
-  .file:focus-within {
-    outline: 3px solid var(--cds-focus);
-  }
-  .file input {
-    position: absolute;
-    width: 1px;
-    height: 1px;
-    opacity: 0;
   }
   .fault {
     padding-left: 10px;

@@ -10,6 +10,7 @@
   import GiveForm, { type Giving } from './GiveForm.svelte'
   import ItemCard from './ItemCard.svelte'
   import KindList from './KindList.svelte'
+  import SetFiles from './SetFiles.svelte'
   import SetReport from './SetReport.svelte'
 
   let classes: Schema['ClassReply'][] = $state([])
@@ -50,11 +51,11 @@
     mistakes.filter((mistake) => mistake.kinds.some((kind) => Number(counts[kind] ?? 0) > 0)),
   )
 
-  function take(set: Schema['ReadySet']): void {
-    const { kinds: wanted, ...rest } = set.specification
-    counts = Object.fromEntries(wanted.map(({ kind, count }) => [kind, count]))
+  function take(name: string, wanted: Schema['SetSpecification']): void {
+    const { kinds: counted, ...rest } = wanted
+    counts = Object.fromEntries(counted.map(({ kind, count }) => [kind, count]))
     Object.assign(wish, { ...rest, mistakes: rest.mistakes ?? [], tolerance: wish.tolerance })
-    title = set.title
+    title = name
   }
 
   // A class's own tolerance, where it has one, is what its sets begin with.
@@ -123,7 +124,9 @@
       <legend>Begin with one that is ready</legend>
       <div class="ready">
         {#each ready as set (set.key)}
-          <button type="button" title={set.summary} onclick={() => take(set)}>{set.title}</button>
+          <button type="button" title={set.summary} onclick={() => take(set.title, set.specification)}
+            >{set.title}</button
+          >
         {/each}
       </div>
     </fieldset>
@@ -190,6 +193,7 @@
         >
       {/each}
     </details>
+    <SetFiles {title} {specification} {classId} onwishes={take} />
     <GiveForm
       {classes}
       items={made?.items ?? []}

@@ -3,6 +3,7 @@
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
   import { onMount } from 'svelte'
   import { api, ask, Problem, tell, type Schema } from '../api/client'
+  import AnswerFiles from './AnswerFiles.svelte'
   import StudentSheets from './StudentSheets.svelte'
   import { teachAgain } from './teach'
 
@@ -111,6 +112,7 @@
         <span class="mark accepted"></span> fits <span class="mark near"></span> near
         <span class="mark notYet"></span> not yet <span class="mark none"></span> not answered
       </p>
+      <AnswerFiles {id} setId={results.setId} title={results.title} />
     </section>
     <section class="groups" aria-label="Likely causes">
       {#each results.groups as group (group.cause)}

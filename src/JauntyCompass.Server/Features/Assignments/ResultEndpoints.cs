@@ -74,6 +74,7 @@ public sealed record CauseGroup(
 /// <summary>Who answered what, and the likely causes.</summary>
 public sealed record ResultsReply(
     Guid AssignmentId,
+    Guid SetId,
     string Title,
     string ClassName,
     int Tries,
@@ -162,6 +163,7 @@ public static class ResultEndpoints
         return TypedResults.Ok(
             new ResultsReply(
                 assignmentId,
+                assignment.SetId,
                 assignment.Set!.Title,
                 assignment.Class.Name,
                 assignment.Tries,

@@ -1,0 +1,61 @@
+<!-- Wishes as a file and from a file; a whole set from a file is kept and given as it is. -->
+<script lang="ts">
+  import Button from 'carbon-components-svelte/src/Button/Button.svelte'
+  import { api, ask, Problem, tell, type Schema } from '../api/client'
+  import { download } from '../board/takeaway'
+  import OpenFile from '../shared/OpenFile.svelte'
+
+  interface Props {
+    title: string
+    specification: Schema['SetSpecification']
+    /** Where a set from a file is given to. */
+    classId: string
+    onwishes: (title: string, specification: Schema['SetSpecification']) => void
+  }
+  let { title, specification, classId, onwishes }: Props = $props()
+  let said = $state('')
+  let fault = $state('')
+
+  function save(): void {
+    const file = { format: 'jaunty-specification', version: 1, title, specification }
+    download(`${title}.json`, `${JSON.stringify(file, null, 2)}\n`, 'application/json')
+  }
+
+  async function open(text: string): Promise<void> {
+    said = fault = ''
+    try {
+      if (/"format"\s*:\s*"jaunty-set"/.test(text)) {
+        const kept = await ask(api.POST('/api/v1/sets/read', { body: { text } }))
+        const given = await ask(
+          api.POST('/api/v1/assignments', { body: { setId: kept.id, classId, tries: 3 } }),
+        )
+        location.hash = `#/results/${given.id}`
+        return
+      }
+      const read = await ask(api.POST('/api/v1/specifications/read', { body: { text } }))
+      onwishes(read.title, read.specification)
+      said = `Opened ${read.title}.`
+    } catch (error) {
+      fault =
+        error instanceof Problem ? Object.values(error.errors).flat().join(' ') || error.text : tell(error)
+    }
+  }
+</script>
+
+<div>
+  <Button kind="tertiary" on:click={save}>Save wishes as a file</Button>
+  <OpenFile label="Open wishes or a set" onopen={open} />
+</div>
+{#if fault}<p class="fault" role="alert">{fault}</p>{:else if said}<p role="status">{said}</p>{/if}
+
+<style>
+  div {
+    display: flex;
+    flex-direction: column;
+    gap: 8px;
+  }
+  .fault {
+    padding-left: 10px;
+    border-left: 4px solid var(--marking);
+  }
+</style>

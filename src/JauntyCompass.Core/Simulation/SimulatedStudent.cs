@@ -31,4 +31,8 @@ public sealed record Hand(
 /// <param name="Name">A given name.</param>
 /// <param name="Habits">What goes wrong now and again.</param>
 /// <param name="Hand">How steady it is.</param>
-public sealed record SimulatedStudent(string Name, IReadOnlyList<Habit> Habits, Hand Hand);
+public sealed record SimulatedStudent(string Name, IReadOnlyList<Habit> Habits, Hand Hand)
+{
+    /// <summary>How long an item takes them, in seconds.</summary>
+    public double SecondsAnItem { get; init; } = 40;
+}

@@ -1,0 +1,75 @@
+using System.Diagnostics;
+using System.Globalization;
+using System.Text.Json;
+using System.Text.Json.Nodes;
+using JauntyCompass.Core.Exercises;
+using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Files;
+using JauntyCompass.SimulatedClass;
+
+if (Options.Of(args) is not { } options)
+{
+    await Console.Error.WriteLineAsync(Options.Usage);
+    return 2;
+}
+try
+{
+    using var teacher = new Door(options.Address, "session");
+    await teacher.EnterAsync(new { userName = options.UserName, password = options.Password });
+    JsonNode set = await teacher.PostAsync(
+        "sets",
+        new
+        {
+            title = "For the simulated class",
+            specification = new SetSpecification([
+                .. options.Kinds.Select(k => new KindCount(k.Kind, k.Count)),
+            ]),
+            seed = options.Seed,
+        }
+    );
+    string setId = set["id"]!.GetValue<string>();
+    SetFile file = (await teacher.GetAsync($"sets/{setId}/file")).Deserialize<SetFile>(
+        ExerciseJson.Options
+    )!;
+
+    var sittings = new List<(Sitting Sitting, string Assignment)>();
+    foreach (var group in Roll.Classes(options.Students, options.Seed))
+    {
+        JsonNode made = await teacher.PostAsync("classes", new { name = "Simulated" });
+        string classId = made["id"]!.GetValue<string>();
+        JsonNode given = await teacher.PostAsync("assignments", new { setId, classId });
+        foreach (var student in group)
+        {
+            JsonNode added = await teacher.PostAsync(
+                $"classes/{classId}/students",
+                new { givenName = student.Name }
+            );
+            var sitting = new Sitting(
+                student,
+                new Door(options.Address, "bench/session"),
+                new SeededRandom(options.Seed, stream: 100 + sittings.Count)
+            );
+            await sitting.JoinAsync(
+                made["code"]!.GetValue<string>(),
+                added["pin"]!.GetValue<string>()
+            );
+            sittings.Add((sitting, given["id"]!.GetValue<string>()));
+        }
+    }
+
+    var begin = Stopwatch.StartNew();
+    await Task.WhenAll(
+        sittings.Select(s =>
+            s.Sitting.WorkAsync(s.Assignment, [file.Items, .. file.Forms], options.Hurry)
+        )
+    );
+    await Report.WriteAsync(teacher, sittings, begin.Elapsed, Console.Out);
+    return 0;
+}
+catch (HttpRequestException refused)
+{
+    await Console.Error.WriteLineAsync(
+        string.Create(CultureInfo.InvariantCulture, $"simulated class: {refused.Message}")
+    );
+    return 1;
+}

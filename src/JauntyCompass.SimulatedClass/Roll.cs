@@ -1,0 +1,73 @@
+using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Simulation;
+
+namespace JauntyCompass.SimulatedClass;
+
+/// <summary>Makes students from a seed: a third without a habit, the others with one, some with two; each with a hand and a speed.</summary>
+internal static class Roll
+{
+    private const int InAClass = 30;
+
+    private static readonly string[] Habits =
+    [
+        "other-scale",
+        "wrong-ten",
+        "ticks-backwards",
+        "ten-from-other-scale",
+        "swapped-digits",
+        "straight-edge-for-zero-line",
+        "gap-at-vertex",
+        "missed-own-dot",
+    ];
+
+    /// <summary>Classes of thirty students at most.</summary>
+    internal static IEnumerable<IReadOnlyList<SimulatedStudent>> Classes(int students, int seed)
+    {
+        var random = new SeededRandom(seed, stream: 30);
+        IReadOnlyList<SimulatedStudent> names = DemoClass.Students;
+        return Enumerable
+            .Range(0, students)
+            .Select(i =>
+            {
+                string name = names[i % InAClass % names.Count].Name;
+                string number = i % InAClass < names.Count ? "" : " II";
+                return Student(name + number, random);
+            })
+            .Chunk(InAClass);
+    }
+
+    private static SimulatedStudent Student(string name, SeededRandom random)
+    {
+        var habits = new List<Habit>();
+        if (random.Chance(2.0 / 3))
+        {
+            habits.Add(Habit(random));
+        }
+        if (habits.Count > 0 && random.Chance(0.15))
+        {
+            Habit second = Habit(random);
+            if (second.Mistake != habits[0].Mistake)
+            {
+                habits.Add(second);
+            }
+        }
+        double shaky = 0.6 + random.Share();
+        Hand careful = Hand.Careful;
+        return new SimulatedStudent(
+            name,
+            habits,
+            new Hand(
+                careful.CentreMillimetres * shaky,
+                careful.TurnDegrees * shaky,
+                careful.EyeDegrees * shaky,
+                careful.PencilMillimetres * shaky
+            )
+        )
+        {
+            SecondsAnItem = 20 + 50 * random.Share(),
+        };
+    }
+
+    private static Habit Habit(SeededRandom random) =>
+        new(Habits[random.Below(Habits.Length)], 0.4 + 0.5 * random.Share());
+}

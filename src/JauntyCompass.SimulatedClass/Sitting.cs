@@ -1,0 +1,72 @@
+using System.Diagnostics;
+using System.Text.Json;
+using System.Text.Json.Nodes;
+using JauntyCompass.Core.Exercises;
+using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Simulation;
+
+namespace JauntyCompass.SimulatedClass;
+
+/// <summary>One student at the Bench: joins, works item by item at their own speed, hands in.</summary>
+/// <param name="student">Who it is.</param>
+/// <param name="door">Their browser.</param>
+/// <param name="random">Their chance.</param>
+internal sealed class Sitting(SimulatedStudent student, Door door, SeededRandom random)
+{
+    /// <summary>Milliseconds from handing in to the mark, one an answer.</summary>
+    internal List<double> Waited { get; } = [];
+
+    internal SimulatedStudent Student => student;
+
+    internal Task JoinAsync(string classCode, string pin) =>
+        door.EnterAsync(
+            new
+            {
+                classCode,
+                givenName = student.Name,
+                pin,
+            }
+        );
+
+    /// <summary>Works through a set.</summary>
+    /// <param name="assignment">Id of the assignment.</param>
+    /// <param name="forms">The forms of the set; the student's own is the one that looks as the sheets do.</param>
+    /// <param name="hurry">How many times faster than a student; 0: without a pause.</param>
+    internal async Task WorkAsync(
+        string assignment,
+        IReadOnlyList<IReadOnlyList<Item>> forms,
+        double hurry
+    )
+    {
+        JsonNode bench = await door.GetAsync($"bench/assignments/{assignment}");
+        string[] prompts =
+        [
+            .. bench["items"]!.AsArray().Select(i => i!["prompt"]!.GetValue<string>()),
+        ];
+        IReadOnlyList<Item> items = forms.First(f =>
+            f.Count == prompts.Length && f.Zip(prompts).All(p => p.First.Prompt == p.Second)
+        );
+        await PauseAsync(hurry, random.Share());
+        for (int i = 0; i < items.Count; i++)
+        {
+            Response response = ExerciseKinds.Of(items[i]).Attempt(items[i], student, random);
+            var begin = Stopwatch.StartNew();
+            await door.PostAsync(
+                $"bench/assignments/{assignment}/answers",
+                new JsonObject
+                {
+                    ["id"] = Guid.NewGuid(),
+                    ["itemIndex"] = i,
+                    ["response"] = JsonSerializer.SerializeToNode(response, ExerciseJson.Options),
+                }
+            );
+            Waited.Add(begin.Elapsed.TotalMilliseconds);
+            await PauseAsync(hurry, 0.5 + random.Share());
+        }
+    }
+
+    private Task PauseAsync(double hurry, double share) =>
+        hurry > 0
+            ? Task.Delay(TimeSpan.FromSeconds(student.SecondsAnItem * share / hurry))
+            : Task.CompletedTask;
+}

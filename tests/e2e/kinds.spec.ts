@@ -211,3 +211,44 @@ test('on an empty sheet both rays are drawn, freehand too, from any end', async 
   await expect(bench.getByTestId('feedback')).toContainText('That fits')
   await bench.context().close()
 })
+
+test('an arm too short is drawn on with the straightedge, and rubbed out again', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  await signIn(page)
+  const pin = await addStudent(page, 'Umber')
+  const { id, items } = await give(page, ['measure'], { arms: 'short', from: 40, to: 140 })
+  const angle = (
+    items[0]!.item as unknown as {
+      angle: { vertex: { x: number; y: number }; start: number; startLength: number }
+    }
+  ).angle
+  const bench = await (
+    await browser.newContext({ baseURL, viewport: { width: 1280, height: 900 } })
+  ).newPage()
+  await join(bench, 'Umber', pin)
+  await bench.goto(`/bench#${id}`)
+  await bench.reload()
+  await bench.getByRole('radio', { name: 'Straightedge' }).click()
+  await drag(bench, polar(angle.vertex, angle.start, angle.startLength), polar(angle.vertex, angle.start, 88))
+  const lines = bench.locator('svg.sheet line.extension')
+  await expect(lines).toHaveCount(1)
+  // It is still there after a reload.
+  const kept = (): boolean => JSON.stringify(localStorage).includes('strokes\\":[[')
+  await bench.waitForFunction(kept)
+  await bench.reload()
+  await expect(lines).toHaveCount(1)
+  await bench.getByRole('radio', { name: 'Straightedge' }).click()
+  await drag(bench, polar(angle.vertex, 20, 10), polar(angle.vertex, 20, 60))
+  await expect(lines).toHaveCount(2)
+  await bench.getByRole('button', { name: 'Undo' }).click()
+  await expect(lines).toHaveCount(1)
+  await bench.getByRole('radio', { name: 'Protractor' }).click()
+  await lay(bench, angle.vertex, angle.start)
+  await bench.getByLabel('Your reading').fill('3')
+  await bench.getByRole('button', { name: 'Hand in' }).click()
+  await expect(bench.getByTestId('feedback')).toContainText('Not yet')
+  await bench.context().close()
+})

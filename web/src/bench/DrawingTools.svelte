@@ -6,14 +6,16 @@
   interface Props {
     tool: Tool
     /** Without the protractor, and so without dots at its rim. */
-    byEye: boolean
+    byEye?: boolean
     /** Whether the base ray is to be drawn, too. */
-    ownBase: boolean
+    ownBase?: boolean
+    /** Whether an angle stands there to be measured: the straightedge only extends its arms. */
+    forArms?: boolean
     canUndo: boolean
     onpick: (tool: Tool) => void
     onundo: () => void
   }
-  let { tool, byEye, ownBase, canUndo, onpick, onundo }: Props = $props()
+  let { tool, byEye = false, ownBase = false, forArms = false, canUndo, onpick, onundo }: Props = $props()
 
   const all: { key: Tool; label: string; hint: string }[] = [
     { key: 'protractor', label: 'Protractor', hint: 'Slide it by its body, turn it by its rim.' },
@@ -30,14 +32,24 @@
     },
     { key: 'arc', label: 'Arc', hint: 'Tap inside the opening you mean.' },
   ]
-  const tools = $derived(byEye ? all.filter(({ key }) => key !== 'protractor' && key !== 'dot') : all)
+  const tools = $derived(
+    forArms
+      ? all.filter(({ key }) => key === 'protractor' || key === 'ray')
+      : byEye
+        ? all.filter(({ key }) => key !== 'protractor' && key !== 'dot')
+        : all,
+  )
   const hints: Partial<Record<Tool, string>> = { ray: 'Draw from the vertex, as wide as it looks right.' }
   const own: Partial<Record<Tool, string>> = {
     ray: 'The base ray first, long enough to pass the rim; then from its end through your dot.',
     protractor: 'Lay it on your own base ray: slide it by its body, turn it by its rim.',
   }
+  const extending: Partial<Record<Tool, string>> = {
+    ray: 'An arm too short? Draw on along it, past the rim. Its length changes nothing about the angle.',
+  }
   const hint = $derived(
-    (byEye ? hints[tool] : ownBase ? own[tool] : undefined) ?? all.find((t) => t.key === tool)!.hint,
+    (forArms ? extending[tool] : byEye ? hints[tool] : ownBase ? own[tool] : undefined) ??
+      all.find((t) => t.key === tool)!.hint,
   )
 </script>
 

@@ -3,7 +3,6 @@
   to be filled in, and in which order, is told by the item itself.
 -->
 <script lang="ts">
-  import { SvelteMap } from 'svelte/reactivity'
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
   import type { Instrument, Placement, Point } from '../api/client'
   import {
@@ -21,12 +20,12 @@
   import Fan from '../sheet/Fan.svelte'
   import MarkInk from '../sheet/MarkInk.svelte'
   import Pencil from '../sheet/Pencil.svelte'
+  import PencilLine from '../sheet/PencilLine.svelte'
   import Protractor from '../sheet/Protractor.svelte'
   import { sceneOf } from '../sheet/scene'
   import Sheet from '../sheet/Sheet.svelte'
   import SheetScene from '../sheet/SheetScene.svelte'
-  import { distanceOf } from '../sheet/geometry'
-  import { closeUp, fromMiddle, moved, wholeSheet, windowAt, type View } from '../sheet/view'
+  import { tipsOf } from '../sheet/geometry'
   import { restPlace } from '../sheet/window'
   import ChoiceAsk from './asks/ChoiceAsk.svelte'
   import FieldAsk from './asks/FieldAsk.svelte'
@@ -34,6 +33,7 @@
   import DrawingTools from './DrawingTools.svelte'
   import Feedback from './Feedback.svelte'
   import Layout from './Layout.svelte'
+  import { Nearness } from './nearness.svelte'
   import type { Sent } from './outbox.svelte'
   import {
     complaintAbout,
@@ -140,7 +140,14 @@
     ...(instrument && inHand && !marked ? { instruments: [] } : {}),
   })
   const drawing = $derived(drawings.at(-1)!)
+  /** Where an angle is measured, the straightedge helps: an arm too short is drawn on. Such lines are not handed in. */
+  const mayExtend = $derived(Boolean(instrument && inHand && !view.drawing && !marked))
   const isDrawing = $derived(takes('drawing') || view.drawing !== null)
+  const ends = $derived(
+    view.drawing
+      ? endsOf(drawing, view.drawing)
+      : scene.figures.flatMap(({ angle }) => [angle.vertex, ...tipsOf(angle)]),
+  )
   const fan = $derived(view.asks.find((ask) => ask.type === 'fan'))
   const fanAt = $derived({ x: view.window.left + 24, y: view.window.bottom + 22 })
   const does = $derived(
@@ -173,7 +180,7 @@
   function press(at: Point, pointerType: string): void {
     if (tool === 'dot') change(withDot(drawing, at, laid ? placement : null))
     else if (tool === 'arc') change(withArc(drawing, at))
-    else if (tool === 'ray') from = rayStart(at, endsOf(drawing, view.drawing!), pointerType)
+    else if (tool === 'ray') from = rayStart(at, ends, pointerType)
     else if (tool === 'freehand') stroke = [at]
     pencil = at
   }
@@ -190,30 +197,8 @@
     stroke = null
   }
 
-  /* The paper comes nearer by wheel, by two fingers or by its buttons, and is carried by the empty hand. */
-  let near: View = $state.raw(wholeSheet)
-  const fingers = new SvelteMap<number, Point>()
-
-  function bring(factor: number, at?: Point): void {
-    const about = at ? fromMiddle(windowAt(view.window, near), at) : undefined
-    const next = closeUp(near, factor, about)
-    near = next.zoom <= 1 ? wholeSheet : next
-  }
-
-  function hold(event: PointerEvent): void {
-    fingers.set(event.pointerId, { x: event.clientX, y: event.clientY })
-    ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
-  }
-
-  function carry(event: PointerEvent, at: Point, mmPerPixel: number): void {
-    const from = fingers.get(event.pointerId)
-    if (!from) return
-    const to = { x: event.clientX, y: event.clientY }
-    const other = [...fingers].find(([id]) => id !== event.pointerId)?.[1]
-    fingers.set(event.pointerId, to)
-    if (other) bring(distanceOf(other, to) / Math.max(1, distanceOf(other, from)), at)
-    else if (near.zoom > 1) near = moved(near, (to.x - from.x) * mmPerPixel, (to.y - from.y) * mmPerPixel)
-  }
+  // svelte-ignore state_referenced_locally
+  const paper = new Nearness(view.window)
 
   function submit(event: SubmitEvent): void {
     event.preventDefault()
@@ -241,15 +226,21 @@
   {#snippet sheet()}
     <Sheet
       label="Your sheet"
-      {...windowAt(view.window, near)}
-      onpaperdown={hold}
-      onpapermove={carry}
-      onpaperup={(event) => fingers.delete(event.pointerId)}
-      onpaperwheel={(factor, at) => bring(factor, at)}
+      {...paper.window}
+      onpaperdown={(event) => paper.hold(event)}
+      onpapermove={(...move) => paper.carry(...move)}
+      onpaperup={(event) => paper.letGo(event)}
+      onpaperwheel={(factor, at) => paper.bring(factor, at)}
     >
       <SheetScene {scene} {instruments} />
       {#if view.drawing}
         <DrawnFigure task={view.drawing} {drawing} {stroke} preview={from ? { from, to: pencil } : null} />
+      {/if}
+      {#if mayExtend}
+        {#each drawing.strokes as [a, b], i (i)}
+          <PencilLine line={{ id: `extended-${i}`, from: a!, to: b!, ink: 'extension' }} />
+        {/each}
+        {#if from}<PencilLine line={{ id: 'extending', from, to: pencil, ink: 'extension' }} />{/if}
       {/if}
       {#if fan}
         <Fan
@@ -258,7 +249,7 @@
           onopen={marked || !now.includes(fan) ? undefined : (degrees) => fill(fan, String(degrees))}
         />
       {/if}
-      {#if instrument && inHand && (marked ? laid || !isDrawing : tool === 'protractor' || tool === 'dot')}
+      {#if instrument && inHand && (marked ? laid || !isDrawing : tool === 'protractor' || tool === 'dot' || mayExtend)}
         <g opacity={marked && isDrawing ? 0.45 : 1}>
           <Protractor {instrument} {placement} onmove={marked || tool !== 'protractor' ? undefined : layOn} />
         </g>
@@ -277,8 +268,8 @@
       {/if}
     </Sheet>
     <div class="near">
-      <button type="button" aria-label="Closer" onclick={() => bring(1.4)}>+</button>
-      <button type="button" aria-label="Farther" disabled={near.zoom <= 1} onclick={() => bring(1 / 1.4)}
+      <button type="button" aria-label="Closer" onclick={() => paper.bring(1.4)}>+</button>
+      <button type="button" aria-label="Farther" disabled={paper.isWhole} onclick={() => paper.bring(1 / 1.4)}
         >−</button
       >
     </div>
@@ -338,6 +329,18 @@
             />
           {/if}
         {/each}
+        {#if mayExtend}
+          <DrawingTools
+            {tool}
+            forArms
+            canUndo={drawings.length > 1}
+            onpick={(next) => {
+              tool = next
+              from = null
+            }}
+            onundo={() => (drawings = drawings.slice(0, -1))}
+          />
+        {/if}
         <Button type="submit" disabled={busy}>{last ? 'Hand in' : 'Keep it and go on'}</Button>
       </form>
       {#if inHand && instrument}

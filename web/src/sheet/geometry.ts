@@ -26,6 +26,12 @@ export const signOf = (opening: Angle['opening']): 1 | -1 => (opening === 'antic
 /** Direction of an angle's end arm. */
 export const endDirection = (angle: Angle): number => angle.start + signOf(angle.opening) * angle.measure
 
+/** Where the arms of an angle end. */
+export const tipsOf = (angle: Angle): Point[] => [
+  towards(angle.vertex, angle.start, angle.startLength),
+  towards(angle.vertex, endDirection(angle), angle.endLength),
+]
+
 /** The equal direction that is nearest to another, so that a turn runs the short way round. */
 export const nearestTurn = (target: number, current: number): number =>
   current + ((((target - current) % 360) + 540) % 360) - 180

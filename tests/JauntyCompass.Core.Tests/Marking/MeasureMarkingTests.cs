@@ -1,7 +1,9 @@
 using FsCheck.Xunit;
 using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Kinds.Measure;
+using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Wording;
@@ -20,6 +22,9 @@ public class MeasureMarkingTests
         double start = 0
     ) => new(new Point(3, -20), new Direction(start), new Measure(measure), opening, 90, 90);
 
+    private static MeasureItem ItemOf(Angle angle) =>
+        new("Measure.", Desk, angle, new AngleNames("K", "L", "M"));
+
     private static Mark MarkReading(
         Angle angle,
         double reading,
@@ -27,7 +32,7 @@ public class MeasureMarkingTests
         AngleKind? said = null
     )
     {
-        var item = new MeasureItem("Measure.", Desk, angle, new AngleNames("K", "L", "M"));
+        MeasureItem item = ItemOf(angle);
         return ExerciseKinds
             .Of(item)
             .Mark(item, new MeasureResponse(reading, said, placement), MarkingRules.Usual);
@@ -213,5 +218,37 @@ public class MeasureMarkingTests
         Should.Throw<ArgumentException>(() =>
             ExerciseKinds.Of(item).Mark(item, drawn, MarkingRules.Usual)
         );
+    }
+
+    [Theory]
+    [InlineData(KindSaid.First, false, "kindSaid reading")]
+    [InlineData(KindSaid.WhenChoosing, false, "reading kindSaid")]
+    [InlineData(KindSaid.First, true, "kindSaid estimate | reading")]
+    [InlineData(KindSaid.AfterLaying, true, "estimate | reading kindSaid")]
+    public void What_is_asked_first_follows_the_house_rules(
+        KindSaid said,
+        bool estimateFirst,
+        string asks
+    )
+    {
+        HouseRules rules = HouseRules.Usual with { Kind = said, EstimateFirst = estimateFirst };
+        ItemView view = ExerciseKinds.Find("measure")!.Present(ItemOf(AngleOf(64)), rules);
+        string.Join(' ', view.Asks.Select(a => a.Afterwards ? $"| {a.Field}" : a.Field))
+            .ShouldBe(asks);
+    }
+
+    [Fact]
+    public void An_estimate_far_off_is_told_beside_a_reading_that_is_wrong_and_costs_its_share_of_credit()
+    {
+        MeasureItem item = ItemOf(AngleOf(64));
+        Mark far = ExerciseKinds
+            .Of(item)
+            .Mark(item, new MeasureResponse(116, Estimate: 130), MarkingRules.Usual);
+        far.Feedback.Next.ShouldContain("Your estimate was 130°");
+        Mark near = ExerciseKinds
+            .Of(item)
+            .Mark(item, new MeasureResponse(64, Estimate: 70), MarkingRules.Usual);
+        near.Verdict.ShouldBe(Verdict.Accepted);
+        near.Steps!.ShouldContain(s => s.Step == "estimate" && s.Credit == 1);
     }
 }

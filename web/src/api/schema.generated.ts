@@ -2867,6 +2867,11 @@ export interface components {
             reading: number;
             kindSaid?: null | components["schemas"]["AngleKind"];
             placement?: null | components["schemas"]["Placement"];
+            /**
+             * Format: double
+             * @description What was guessed before, in degrees, 0 to 360; null where no estimate was asked for.
+             */
+            estimate?: null | number;
         };
         /** @description Whether the proposed name is allowed, and a name of one's own. */
         ResponseNameAngleResponse: {
@@ -3772,7 +3777,7 @@ export interface operations {
             content: {
                 /**
                  * @example {
-                 *       "text": "{\n  \"format\": \"jaunty-answers\",\n  \"version\": 1,\n  \"title\": \"Harbour angles\",\n  \"tolerance\": 2,\n  \"answers\": [\n    {\n      \"student\": 1,\n      \"itemIndex\": 0,\n      \"try\": 1,\n      \"order\": 1,\n      \"item\": {\n        \"kind\": \"measure\",\n        \"angle\": {\n          \"vertex\": {\n            \"x\": 0,\n            \"y\": -32\n          },\n          \"start\": 180,\n          \"measure\": 68,\n          \"opening\": \"clockwise\",\n          \"startLength\": 83,\n          \"endLength\": 82\n        },\n        \"names\": {\n          \"vertex\": \"A\",\n          \"start\": \"B\",\n          \"end\": \"C\"\n        },\n        \"instrument\": {\n          \"id\": \"desk-half-circle\",\n          \"name\": \"Desk protractor\",\n          \"shape\": \"halfCircle\",\n          \"edgeRadius\": 75,\n          \"halfLength\": 76,\n          \"inset\": 7,\n          \"smallestGraduation\": 1,\n          \"scales\": [\n            {\n              \"id\": \"outer\",\n              \"radius\": 65.25,\n              \"zeroAt\": 180,\n              \"growth\": \"clockwise\",\n              \"extent\": 180\n            },\n            {\n              \"id\": \"inner\",\n              \"radius\": 54,\n              \"zeroAt\": 0,\n              \"growth\": \"anticlockwise\",\n              \"extent\": 180\n            }\n          ],\n          \"labelEvery\": 10,\n          \"material\": \"clearPlastic\",\n          \"marks\": \"printed\",\n          \"arm\": null,\n          \"edgeRuler\": false\n        },\n        \"prompt\": \"What angle does the boom make with the mast?\"\n      },\n      \"response\": {\n        \"kind\": \"measure\",\n        \"reading\": 116,\n        \"kindSaid\": \"acute\",\n        \"placement\": null\n      },\n      \"marks\": []\n    }\n  ]\n}"
+                 *       "text": "{\n  \"format\": \"jaunty-answers\",\n  \"version\": 1,\n  \"title\": \"Harbour angles\",\n  \"tolerance\": 2,\n  \"answers\": [\n    {\n      \"student\": 1,\n      \"itemIndex\": 0,\n      \"try\": 1,\n      \"order\": 1,\n      \"item\": {\n        \"kind\": \"measure\",\n        \"angle\": {\n          \"vertex\": {\n            \"x\": 0,\n            \"y\": -32\n          },\n          \"start\": 180,\n          \"measure\": 68,\n          \"opening\": \"clockwise\",\n          \"startLength\": 83,\n          \"endLength\": 82\n        },\n        \"names\": {\n          \"vertex\": \"A\",\n          \"start\": \"B\",\n          \"end\": \"C\"\n        },\n        \"instrument\": {\n          \"id\": \"desk-half-circle\",\n          \"name\": \"Desk protractor\",\n          \"shape\": \"halfCircle\",\n          \"edgeRadius\": 75,\n          \"halfLength\": 76,\n          \"inset\": 7,\n          \"smallestGraduation\": 1,\n          \"scales\": [\n            {\n              \"id\": \"outer\",\n              \"radius\": 65.25,\n              \"zeroAt\": 180,\n              \"growth\": \"clockwise\",\n              \"extent\": 180\n            },\n            {\n              \"id\": \"inner\",\n              \"radius\": 54,\n              \"zeroAt\": 0,\n              \"growth\": \"anticlockwise\",\n              \"extent\": 180\n            }\n          ],\n          \"labelEvery\": 10,\n          \"material\": \"clearPlastic\",\n          \"marks\": \"printed\",\n          \"arm\": null,\n          \"edgeRuler\": false\n        },\n        \"prompt\": \"What angle does the boom make with the mast?\"\n      },\n      \"response\": {\n        \"kind\": \"measure\",\n        \"reading\": 116,\n        \"kindSaid\": \"acute\",\n        \"placement\": null,\n        \"estimate\": null\n      },\n      \"marks\": []\n    }\n  ]\n}"
                  *     }
                  */
                 "application/json": components["schemas"]["AnswersText"];
@@ -4266,7 +4271,8 @@ export interface operations {
                  *         "kind": "measure",
                  *         "reading": 116,
                  *         "kindSaid": "acute",
-                 *         "placement": null
+                 *         "placement": null,
+                 *         "estimate": null
                  *       },
                  *       "tolerance": 2
                  *     }
@@ -5823,7 +5829,8 @@ export interface operations {
                  *         "kind": "measure",
                  *         "reading": 116,
                  *         "kindSaid": "acute",
-                 *         "placement": null
+                 *         "placement": null,
+                 *         "estimate": null
                  *       },
                  *       "answeredAt": null
                  *     }
@@ -6040,7 +6047,8 @@ export interface operations {
                  *         "kind": "measure",
                  *         "reading": 116,
                  *         "kindSaid": "acute",
-                 *         "placement": null
+                 *         "placement": null,
+                 *         "estimate": null
                  *       }
                  *     }
                  */

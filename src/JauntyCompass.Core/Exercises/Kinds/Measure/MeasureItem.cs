@@ -31,10 +31,12 @@ public sealed record MeasureItem(
 /// <param name="Reading">Degrees, 0 to 360, as written.</param>
 /// <param name="KindSaid">The kind that was said beforehand, or null.</param>
 /// <param name="Placement">How the instrument lay when it was read, or null when that is not known.</param>
+/// <param name="Estimate">What was guessed before, in degrees, 0 to 360; null where no estimate was asked for.</param>
 public sealed record MeasureResponse(
     double Reading,
     AngleKind? KindSaid = null,
-    Placement? Placement = null
+    Placement? Placement = null,
+    double? Estimate = null
 ) : Response
 {
     /// <inheritdoc/>
@@ -44,6 +46,7 @@ public sealed record MeasureResponse(
     public override void Check(Faults faults)
     {
         faults.Range("reading", Reading, 0, 360, "degrees");
+        faults.Range("estimate", Estimate ?? 0, 0, 360, "degrees");
         if (KindSaid is AngleKind kind)
         {
             faults.Known("kindSaid", kind);

@@ -28,6 +28,9 @@ public static class MistakeCatalogue
     public static IReadOnlyList<Mistake> OfReflex { get; } =
     [new SmallerForReflex(), new LeftOutHalfTurn(), new BorrowSlip()];
 
+    /// <summary>Mistakes of reading an angle whose arms may be too short.</summary>
+    public static IReadOnlyList<Mistake> OfShortArms { get; } = [new GuessedCrossing()];
+
     /// <summary>Mistakes that only a drawing can show.</summary>
     public static IReadOnlyList<Mistake> DrawingOnly { get; } =
     [
@@ -73,7 +76,7 @@ public static class MistakeCatalogue
 
     /// <summary>All mistakes.</summary>
     public static IReadOnlyList<Mistake> All { get; } =
-    [.. Reading, .. DrawingOnly, .. OfReflex, .. Thinking];
+    [.. Reading, .. OfShortArms, .. DrawingOnly, .. OfReflex, .. Thinking];
 
     private static readonly FrozenDictionary<string, int> Places = All.Select((m, i) => (m.Key, i))
         .ToFrozenDictionary(p => p.Key, p => p.i);

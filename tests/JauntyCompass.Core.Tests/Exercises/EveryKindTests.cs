@@ -132,6 +132,7 @@ public class EveryKindTests
         "slip",
         "start-not-subtracted",
         "end-of-edge-at-vertex",
+        "guessed-crossing",
     ];
 
     [Theory]

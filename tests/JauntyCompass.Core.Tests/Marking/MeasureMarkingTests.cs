@@ -251,4 +251,19 @@ public class MeasureMarkingTests
         near.Verdict.ShouldBe(Verdict.Accepted);
         near.Steps!.ShouldContain(s => s.Step == "estimate" && s.Credit == 1);
     }
+
+    [Theory]
+    [InlineData(45, 58, "guessed-crossing")]
+    [InlineData(90, 58, "not-explained")]
+    [InlineData(45, 116, "other-scale")]
+    public void A_guessed_crossing_is_named_only_where_the_arm_is_too_short(
+        double arm,
+        double reading,
+        string cause
+    )
+    {
+        Angle angle = AngleOf(64) with { EndLength = arm };
+        Mark mark = MarkReading(angle, reading, Any.Well(angle));
+        mark.LikelyCause.ShouldBe(cause);
+    }
 }

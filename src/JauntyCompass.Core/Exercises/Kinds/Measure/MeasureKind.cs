@@ -16,7 +16,7 @@ public sealed class MeasureKind()
             "measure",
             "Measure",
             "Lay the protractor on the angle and write the reading.",
-            MistakeCatalogue.Reading
+            [.. MistakeCatalogue.Reading, .. MistakeCatalogue.OfShortArms]
         )
         {
             Difficulty = 2,

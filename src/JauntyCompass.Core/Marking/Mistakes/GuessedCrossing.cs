@@ -1,0 +1,53 @@
+using JauntyCompass.Core.Instruments;
+
+namespace JauntyCompass.Core.Marking.Mistakes;
+
+/// <summary>The arm ends before the graduations, and where it would cross them was guessed.</summary>
+public sealed class GuessedCrossing : Mistake
+{
+    // An arm that ends so far before the graduations can still be read, in mm; farther, a guess strays, in degrees. Common practice, no source.
+    private const double StillRead = 4;
+    private const double Spread = 4;
+
+    /// <inheritdoc/>
+    public override string Key => "guessed-crossing";
+
+    /// <inheritdoc/>
+    public override string Name => "guessed where a short arm would cross";
+
+    /// <inheritdoc/>
+    public override double Prior => 0.05;
+
+    /// <inheritdoc/>
+    public override string Remedy =>
+        "Draw every short arm on with the straightedge before the protractor is laid on; rub it out afterwards.";
+
+    /// <inheritdoc/>
+    public override string? Demonstration => "told-guessed-crossing";
+
+    /// <inheritdoc/>
+    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    {
+        if (situation.Activity == Activity.Measuring && Missing(situation) > StillRead)
+        {
+            outcomes.Add(situation.Seen, Spread);
+        }
+    }
+
+    /// <inheritdoc/>
+    public override Feedback Tell(MistakeStory story) =>
+        new(
+            story.Praise,
+            $"The {story.Words.Arm} ends before the graduations, so you had to guess where it would cross them.",
+            $"Draw the {story.Words.Arm} on with the {story.Words.Straightedge}, exactly along itself. Then read again."
+        );
+
+    // Which arm is read is known only when it is known how the instrument lay.
+    private static double Missing(Situation situation)
+    {
+        double length = situation.Laid is LaidAngle laid
+            ? situation.Angle[laid.Alignment.ReadArm].Length
+            : Math.Min(situation.Angle.StartLength, situation.Angle.EndLength);
+        return situation.Instrument.EdgeRadius - length;
+    }
+}

@@ -109,9 +109,15 @@
 
   // Kept a little after the hand has come to rest.
   let later: ReturnType<typeof setTimeout> | undefined
+  /** A sheet that was only looked at is no draft: it must not stand in for one that was worked on at another device. */
+  let untouched = true
   $effect(() => {
     const now = { filled: { ...filled, drawing: drawings.at(-1)! }, placement, laid, part }
     clearTimeout(later)
+    if (untouched) {
+      untouched = false
+      return
+    }
     if (!marked && ondraft) later = setTimeout(() => ondraft(now), 400)
     return () => clearTimeout(later)
   })

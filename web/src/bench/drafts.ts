@@ -72,7 +72,8 @@ function readHere(key: string): Kept | null {
 
 /** The drafts of one student at one set. */
 export class Drafts {
-  #told: ReturnType<typeof setTimeout> | undefined
+  /** One timer an item: going on to the next one must not leave the last one untold. */
+  readonly #untold = new Map<number, ReturnType<typeof setTimeout>>()
   #elsewhere: Map<number, Schema['BenchDraftReply']>
 
   constructor(
@@ -98,12 +99,15 @@ export class Drafts {
     } catch {
       // A full storage only costs the convenience.
     }
-    clearTimeout(this.#told)
-    this.#told = setTimeout(() => void this.#tell(index, draft), rest)
+    clearTimeout(this.#untold.get(index))
+    this.#untold.set(
+      index,
+      setTimeout(() => void this.#tell(index, draft), rest),
+    )
   }
 
   drop(index: number): void {
-    clearTimeout(this.#told)
+    clearTimeout(this.#untold.get(index))
     this.#elsewhere.delete(index)
     localStorage.removeItem(keyOf(this.owner, this.assignmentId, index))
   }

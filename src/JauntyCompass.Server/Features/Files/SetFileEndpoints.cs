@@ -83,33 +83,18 @@ public static class SetFileEndpoints
             );
     }
 
-    private static async Task<Created<SetReply>> Keep(
+    private static Task<Created<SetReply>> Keep(
         SetText request,
         ClaimsPrincipal teacher,
         JauntyDbContext database,
         TimeProvider clock,
         CancellationToken cancellation
-    )
-    {
-        SetFile file = JsonFile.Read<SetFile>(request.Text, SetFile.LongestText, new Faults())!;
-        var kept = new ExerciseSet
-        {
-            Id = Guid.CreateVersion7(),
-            TeacherId = teacher.Id(),
-            Title = file.Title.Trim(),
-            Specification = file.Specification,
-            Seed = file.Seed,
-            GeneratorVersion = file.GeneratorVersion,
-            Items = file.Items,
-            Forms = file.Forms.Count == 0 ? null : file.Forms,
-            ItemCount = file.Items.Count,
-            CreatedAt = clock.GetUtcNow(),
-        };
-        database.Add(kept);
-        await database.SaveChangesAsync(cancellation);
-        return TypedResults.Created(
-            $"/api/v1/sets/{kept.Id}",
-            new SetReply(kept.Id, kept.Title, kept.ItemCount, kept.CreatedAt)
+    ) =>
+        SetEndpoints.Keep(
+            JsonFile.Read<SetFile>(request.Text, SetFile.LongestText, new Faults())!,
+            teacher,
+            database,
+            clock,
+            cancellation
         );
-    }
 }

@@ -1,6 +1,7 @@
 using System.Security.Claims;
 using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Files;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Accounts;
 using JauntyCompass.Server.Storage;
@@ -107,7 +108,7 @@ public static class SetEndpoints
         );
     }
 
-    private static async Task<Created<SetReply>> Add(
+    private static Task<Created<SetReply>> Add(
         NewSet request,
         ClaimsPrincipal teacher,
         JauntyDbContext database,
@@ -116,24 +117,44 @@ public static class SetEndpoints
     )
     {
         GeneratedSet set = SetGenerator.Generate(request.Specification, request.Seed);
-        var made = new ExerciseSet
+        var file = SetFile.Of(
+            request.Title,
+            request.Specification,
+            request.Seed,
+            set.GeneratorVersion,
+            [.. set.Items.Select(i => i.Item)],
+            set.Forms
+        );
+        return Keep(file, teacher, database, clock, cancellation);
+    }
+
+    /// <summary>Keeps a set as it is, made here or read from a file.</summary>
+    internal static async Task<Created<SetReply>> Keep(
+        SetFile file,
+        ClaimsPrincipal teacher,
+        JauntyDbContext database,
+        TimeProvider clock,
+        CancellationToken cancellation
+    )
+    {
+        var kept = new ExerciseSet
         {
             Id = Guid.CreateVersion7(),
             TeacherId = teacher.Id(),
-            Title = request.Title.Trim(),
-            Specification = request.Specification,
-            Seed = request.Seed,
-            GeneratorVersion = SetGenerator.Version,
-            Items = [.. set.Items.Select(i => i.Item)],
-            Forms = set.Forms.Count == 0 ? null : set.Forms,
-            ItemCount = request.Specification.Count,
+            Title = file.Title.Trim(),
+            Specification = file.Specification,
+            Seed = file.Seed,
+            GeneratorVersion = file.GeneratorVersion,
+            Items = file.Items,
+            Forms = file.Forms.Count == 0 ? null : file.Forms,
+            ItemCount = file.Items.Count,
             CreatedAt = clock.GetUtcNow(),
         };
-        database.Add(made);
+        database.Add(kept);
         await database.SaveChangesAsync(cancellation);
         return TypedResults.Created(
-            $"/api/v1/sets/{made.Id}",
-            new SetReply(made.Id, made.Title, made.Items.Count, made.CreatedAt)
+            $"/api/v1/sets/{kept.Id}",
+            new SetReply(kept.Id, kept.Title, kept.ItemCount, kept.CreatedAt)
         );
     }
 

@@ -113,6 +113,24 @@ public sealed record HouseRules(
     /// <summary>The rules of a class that has chosen none.</summary>
     public static HouseRules Usual { get; } = new();
 
+    /// <summary>
+    /// The rules under which a class works at something that has rules of its own: those, said in the words of the class.
+    /// </summary>
+    /// <param name="own">The rules of what is worked at, or null.</param>
+    /// <param name="ofClass">The class's, or null.</param>
+    public static HouseRules InForce(HouseRules? own, HouseRules? ofClass)
+    {
+        HouseRules usual = ofClass ?? Usual;
+        return own is null
+            ? usual
+            : own with
+            {
+                Words = usual.Words,
+                Degrees = usual.Degrees,
+                OwnLines = usual.OwnLines,
+            };
+    }
+
     /// <summary>How this class says things.</summary>
     [JsonIgnore]
     public Speech Speech => new(Words ?? Wording.Words.Usual, Degrees);

@@ -1,6 +1,7 @@
 using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Presentation;
+using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Simulation;
@@ -27,6 +28,17 @@ public sealed record KindFacts(
 
     /// <summary>For drawings that may begin with an empty sheet: the measures that can be told apart there; null for others.</summary>
     public (int Least, int Most)? OnEmptySheet { get; init; }
+
+    /// <summary>The shape of instrument its items need; null where any will do.</summary>
+    public ProtractorShape? Shape { get; init; }
+
+    /// <summary>Whether there must be a zero for either arm, and so a second scale.</summary>
+    public bool NeedsTwoScales { get; init; }
+
+    /// <summary>
+    /// Whether nothing is read but the chosen measure itself, so that an instrument with coarse graduations will do.
+    /// </summary>
+    public bool ReadsMeasureOnly { get; init; }
 
     /// <summary>Whether the chosen measure is what an item is about; else it only varies it.</summary>
     public bool IsMeasured { get; init; } = true;
@@ -62,6 +74,9 @@ public abstract class ExerciseKind(KindFacts facts)
 
     /// <summary>The mistakes its items can show.</summary>
     public IReadOnlyList<Mistake> Mistakes => Facts.Mistakes;
+
+    /// <summary>Whether its items are worked with an instrument.</summary>
+    public bool HasInstrument => ItemType.IsAssignableTo(typeof(InstrumentItem));
 
     /// <summary>The type of its items.</summary>
     public abstract Type ItemType { get; }
@@ -113,7 +128,7 @@ public abstract class ExerciseKind<TItem, TResponse>(KindFacts facts) : Exercise
 
     /// <inheritdoc/>
     public sealed override ItemView Present(Item item, HouseRules rules) =>
-        Present((TItem)item, rules);
+        Present((TItem)item, rules).Said(rules.Speech);
 
     /// <inheritdoc/>
     public sealed override WorkedExample? Work(Item item, HouseRules rules) =>

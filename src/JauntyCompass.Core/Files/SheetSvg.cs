@@ -160,8 +160,9 @@ public static class SheetSvg
         foreach (LaidInstrument laid in view.Sheet.Instruments)
         {
             Protractor? protractor =
-                InstrumentCatalogue.Find(laid.InstrumentId)
-                ?? (view.InHand?.Id == laid.InstrumentId ? view.InHand : null);
+                view.Laid?.Id == laid.InstrumentId ? view.Laid
+                : view.InHand?.Id == laid.InstrumentId ? view.InHand
+                : InstrumentCatalogue.Find(laid.InstrumentId);
             if (protractor is not null)
             {
                 Instrument(svg, protractor, laid.Placement);

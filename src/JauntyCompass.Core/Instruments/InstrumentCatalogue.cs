@@ -147,9 +147,8 @@ public static class InstrumentCatalogue
         FoldedPaper,
     ];
 
-    /// <summary>Those that exercises are set for: numbered half circles with a graduation for every degree and both scales.</summary>
-    public static IReadOnlyList<Protractor> ForExercises { get; } =
-    [DeskHalfCircle, PocketHalfCircle, ReversedHalfCircle, RulerEdge];
+    /// <summary>Those that exercises are set for.</summary>
+    public static IReadOnlyList<Protractor> ForExercises { get; } = [.. All.Where(p => p.FitsDesk)];
 
     private const double OuterShare = 0.87;
     private const double InnerShare = 0.72;

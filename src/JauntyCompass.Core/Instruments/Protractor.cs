@@ -87,6 +87,24 @@ public sealed record Protractor(
 
     private const double RoundingAllowance = 1e-7;
 
+    // Sizes between which an instrument and an angle for it fit a sheet of paper, mm.
+    private const double SmallestOnDesk = 25;
+    private const double LargestOnDesk = 110;
+
+    // Between coarser graduations than this, in degrees, whole degrees are not for the eye to say.
+    private const double CoarsestReadBetween = 2;
+
+    /// <summary>
+    /// Whether students can measure and draw with it on a sheet: of a size for the desk and without an arm to turn and lock.
+    /// </summary>
+    public bool FitsDesk => Arm is null && EdgeRadius is >= SmallestOnDesk and <= LargestOnDesk;
+
+    /// <summary>Whether any whole number of degrees can be read on it, at a graduation or between two.</summary>
+    public bool IsFine => SmallestGraduation <= CoarsestReadBetween;
+
+    /// <summary>Whether its graduations let a whole number of degrees be read.</summary>
+    public bool CanRead(int degrees) => IsFine || degrees % SmallestGraduation == 0;
+
     /// <summary>Whether the edge is graduated at a bearing.</summary>
     public bool IsGraduatedAt(double bearing) =>
         Shape == ProtractorShape.FullCircle

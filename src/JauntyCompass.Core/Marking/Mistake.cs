@@ -39,6 +39,9 @@ public abstract class Mistake
     /// <summary>What helps against it, in one sentence for the teacher.</summary>
     public abstract string Remedy { get; }
 
+    /// <summary>The instrument on which it is shown where none is chosen.</summary>
+    public virtual Protractor ShownOn => InstrumentCatalogue.DeskHalfCircle;
+
     /// <summary>
     /// Key of a demonstration that tells of it, for a mistake that cannot be replayed at any angle; null for others.
     /// </summary>

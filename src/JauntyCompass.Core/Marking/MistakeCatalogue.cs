@@ -21,6 +21,7 @@ public static class MistakeCatalogue
         new CountedGraduations(),
         new GraduationsAsTwoOrFive(),
         new StartNotSubtracted(),
+        new OnlyScaleOtherWay(),
         new SlipOfTheEye(),
     ];
 

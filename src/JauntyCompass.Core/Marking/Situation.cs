@@ -155,9 +155,14 @@ public sealed class Situation
         {
             return laid.CarefulReading;
         }
-        return laid.Advice.ScaleIndex < 0
-            ? null
-            : DrawnThrough(laid, Measure, laid.Advice.ScaleIndex);
+        if (laid.Advice.ScaleIndex >= 0)
+        {
+            return DrawnThrough(laid, Measure, laid.Advice.ScaleIndex);
+        }
+        // An only scale that counts towards the ray still draws the angle: the dot belongs at what is left of the whole.
+        return laid.Advice.Reason == AdviceReason.NoZeroOnThatArm && Instrument.Scales.Count == 1
+            ? DrawnThrough(laid, FullScale - Measure, 0)
+            : null;
     }
 
     private double? DrawnThrough(in LaidAngle laid, double number, int scaleIndex)

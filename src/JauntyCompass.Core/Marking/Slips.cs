@@ -1,4 +1,3 @@
-using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
 
 namespace JauntyCompass.Core.Marking;
@@ -15,8 +14,8 @@ internal static class Slips
         LaidAngle laid = LaidAngle.Of(well.Angle, well.Protractor, placement);
         // Where the other arm comes to lie on the zero line, it would be that one that looks lined up.
         return
-            laid.Alignment.LinedUpArm == WhichArm.Start
-            && laid.Reading(well.Advice.ScaleIndex, WhichArm.End) is double reading
+            laid.Alignment.LinedUpArm == well.Alignment.LinedUpArm
+            && laid.Reading(well.Advice.ScaleIndex, well.Alignment.ReadArm) is double reading
             && Math.Abs(Math.Round(reading) - well.Angle.Measure.Degrees) >= Shows
             ? new Slip(placement, well.Advice.ScaleIndex, reading, Math.Round(reading))
             : null;

@@ -43,13 +43,13 @@ public sealed class Attempt
         // Where no scale begins at the lined-up arm, both arms are read on the only one, and one taken from the other.
         double seen =
             (
-                laid.Advice.ScaleIndex < 0
+                laid.Advice.ScaleIndex < 0 && !Shows("only-scale-other-way")
                     ? laid.CarefulReading
                     : laid.Reading(ScaleUsed(laid), laid.Alignment.ReadArm)
             ) ?? laid.Angle.Measure.Degrees;
         double full = laid.Protractor.FullScale;
         int number = (int)Math.Round(Math.Clamp(seen + Eye(), 0, full));
-        return Math.Clamp(Garble(number), 0, 360);
+        return Math.Clamp(Garble(number, full), 0, 360);
     }
 
     /// <summary>Lays the instrument on an angle and reads it; tells where it lay.</summary>
@@ -119,7 +119,7 @@ public sealed class Attempt
     {
         if (instrument.Shape == ProtractorShape.HalfCircle)
         {
-            return angle.Opening == Opening.Anticlockwise ? angle.Start : angle.Start.Opposite;
+            return Placement.Over(angle).Turn;
         }
         Scale counts =
             instrument.Scales.FirstOrDefault(s => s.Growth == angle.Opening)
@@ -137,8 +137,11 @@ public sealed class Attempt
     }
 
     /// <summary>What becomes of a number in this student's head.</summary>
-    public int Garble(int number)
+    /// <param name="number">The number seen or aimed at, in degrees.</param>
+    /// <param name="fullScale">The largest number of the instrument, in degrees.</param>
+    public int Garble(int number, double fullScale)
     {
+        int last = (int)fullScale / 10;
         int tens = number / 10;
         int ones = number % 10;
         if (Shows("ticks-backwards") && ones != 0)
@@ -147,11 +150,11 @@ public sealed class Attempt
         }
         if (Shows("ten-from-other-scale"))
         {
-            tens = 18 - tens;
+            tens = last - tens;
         }
         if (Shows("wrong-ten"))
         {
-            tens += tens == 0 || (tens < 17 && _random.Chance(0.5)) ? 1 : -1;
+            tens += tens == 0 || (tens < last - 1 && _random.Chance(0.5)) ? 1 : -1;
         }
         int garbled = tens * 10 + ones;
         if (Shows("swapped-digits") && garbled >= 10)

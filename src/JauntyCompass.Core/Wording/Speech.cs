@@ -1,3 +1,4 @@
+using System.Text.RegularExpressions;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
 
@@ -16,7 +17,7 @@ public enum DegreeStyle
 /// <summary>Says things in a class's words and in its way of writing degrees.</summary>
 /// <param name="Words">The class's words.</param>
 /// <param name="Style">How degrees are written.</param>
-public sealed record Speech(Words Words, DegreeStyle Style)
+public sealed partial record Speech(Words Words, DegreeStyle Style)
 {
     /// <summary>Usual words, degree sign.</summary>
     public static Speech Usual { get; } = new(Words.Usual, DegreeStyle.Sign);
@@ -63,8 +64,28 @@ public sealed record Speech(Words Words, DegreeStyle Style)
 
     /// <summary>A text written in the usual words, in those of the class.</summary>
     public string InOwnWords(string usual) =>
-        usual
-            .Replace(Wording.Words.Usual.CentreMark, Words.CentreMark, StringComparison.Ordinal)
-            .Replace(Wording.Words.Usual.ZeroLine, Words.ZeroLine, StringComparison.Ordinal)
-            .Replace(" " + Wording.Words.Usual.Arm, " " + Words.Arm, StringComparison.Ordinal);
+        Words == Wording.Words.Usual ? usual : Chosen().Replace(usual, Own);
+
+    // Whole words, with what may follow them; inner and outer only where they tell of a ring of numbers.
+    [GeneratedRegex(
+        @"\b(centre mark|zero line|straightedge|anticlockwise|starting(?= arm)|(?:inner|outer)(?= scale| numbers)|arm)(?=s?\b)",
+        RegexOptions.IgnoreCase | RegexOptions.CultureInvariant
+    )]
+    private static partial Regex Chosen();
+
+    private string Own(Match found)
+    {
+        string own = found.Value.ToLowerInvariant() switch
+        {
+            "centre mark" => Words.CentreMark,
+            "zero line" => Words.ZeroLine,
+            "straightedge" => Words.Straightedge,
+            "anticlockwise" => Words.Anticlockwise,
+            "starting" => Words.StartingArm,
+            "inner" => Words.InnerScale,
+            "outer" => Words.OuterScale,
+            _ => Words.Arm,
+        };
+        return char.IsUpper(found.Value[0]) ? char.ToUpperInvariant(own[0]) + own[1..] : own;
+    }
 }

@@ -88,6 +88,9 @@ public sealed class Assignment
     public Guid ClassId { get; init; }
     public SchoolClass? Class { get; init; }
 
+    /// <summary>The house rules under which it is worked; set and class must be loaded.</summary>
+    public HouseRules RulesInForce => HouseRules.InForce(Set!.Specification.Rules, Class!.Rules);
+
     /// <summary>How often each item may be answered.</summary>
     public int Tries { get; init; }
 

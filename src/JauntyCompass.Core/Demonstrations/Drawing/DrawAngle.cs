@@ -81,11 +81,6 @@ public class DrawAngle : Demonstration
     {
         double radius = task.Instrument.EdgeRadius;
         Angle reaching = task.Angle with { StartLength = radius + 13, EndLength = radius + 13 };
-        Laying? laying = Laying.Of(reaching, task.Names, task.Instrument);
-        return
-            laying is not null
-            && Math.Abs(laying.Angle.Start.ShorterTurnTo(task.Angle.Start)) < 1e-6
-            ? laying
-            : null;
+        return Laying.OnStart(reaching, task.Names, task.Instrument);
     }
 }

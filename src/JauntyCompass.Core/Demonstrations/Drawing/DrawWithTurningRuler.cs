@@ -46,10 +46,7 @@ public sealed class DrawWithTurningRuler()
             StartLength = ruler.EdgeRadius + 20,
             EndLength = ruler.EdgeRadius + 20,
         };
-        var placed = new Placement(
-            asked.Vertex,
-            asked.Opening == Opening.Anticlockwise ? asked.Start : asked.Start.Opposite
-        );
+        var placed = Placement.Over(asked);
         double bearing = placed.BearingOf(asked.End);
         Scale scale = ruler.Scales[0];
         double set = scale.ReadingAt(bearing) ?? 0;

@@ -172,7 +172,7 @@ internal sealed record DrawingSteps(Storyboard Board, string FigureId, Laying La
         );
         string smaller =
             asked.Measure.Degrees > 180 && Laying.Protractor.Shape == ProtractorShape.HalfCircle
-                ? $" The smaller angle shows {Say.Degrees(Laying.Rounded)}, and {Say.Degrees(Laying.Rounded)} + {Say.Degrees(asked.Measure.Degrees)} = {Say.Degrees(360)}."
+                ? $" The smaller angle is {Say.Degrees(Laying.Whole)}, and {Say.Degrees(Laying.Whole)} + {Say.Degrees(asked.Measure.Degrees)} = {Say.Degrees(360)}."
                 : "";
         Board.Step(
             "re-measure",

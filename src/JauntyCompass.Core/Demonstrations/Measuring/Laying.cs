@@ -22,8 +22,17 @@ internal sealed record Laying(
 {
     internal LaidAngle Laid => LaidAngle.Of(Angle, Protractor, Placement, WhichArm.Start);
 
+    /// <summary>
+    /// Whether the scale counts the other way from the lined-up arm: then what it shows is what is left of the whole.
+    /// </summary>
+    internal bool CountsBack => Laid.Advice.ScaleIndex < 0;
+
     /// <summary>What the scale in use reads on the other arm, in degrees.</summary>
-    internal double Reading => Laid.Advice.Reading ?? Angle.Measure.Degrees;
+    internal double Reading =>
+        Laid.Advice.Reading ?? Laid.Reading(Scale, WhichArm.End) ?? Angle.Measure.Degrees;
+
+    /// <summary>Its angle, to the nearest whole degree.</summary>
+    internal double Whole => Math.Round(Angle.Measure.Degrees, MidpointRounding.AwayFromZero);
 
     /// <summary>The number that is written: the nearest whole degree.</summary>
     internal double Rounded => Math.Round(Reading, MidpointRounding.AwayFromZero);
@@ -36,6 +45,24 @@ internal sealed record Laying(
     {
         Angle measured = protractor.Shape == ProtractorShape.HalfCircle ? angle.Smaller : angle;
         return On(measured, names, protractor) ?? OnOtherArm(angle, names, protractor);
+    }
+
+    /// <summary>
+    /// Lays the instrument on the start arm whatever its scales; an only scale may then count the other way.
+    /// </summary>
+    internal static Laying? OnStart(Angle angle, AngleNames names, Protractor protractor)
+    {
+        bool half = protractor.Shape == ProtractorShape.HalfCircle;
+        Angle measured = half ? angle.Smaller : angle;
+        Laying? counting = On(measured, names, protractor);
+        if (counting is not null || protractor.Scales.Count != 1)
+        {
+            return counting;
+        }
+        Placement placement = half
+            ? Placement.Over(measured)
+            : new Placement(measured.Vertex, measured.Start.Turned(-protractor.Scales[0].ZeroAt));
+        return new Laying(measured, names, protractor, placement, Scale: 0);
     }
 
     /// <summary>The same with a zero on the end arm.</summary>

@@ -166,6 +166,11 @@ internal sealed record MeasuringSteps(Storyboard Board, string FigureId, Laying 
             choices.Length > 1
                 ? new Question("Which numbers shall we follow?", choices, Laying.Scale)
                 : null;
+        if (Laying.CountsBack)
+        {
+            CountBack();
+            return;
+        }
         Board.Warn(RuleSentences.Warning(Board.Rules.Scale, Laying, Say));
         string caption = RuleSentences.Choose(Board.Rules.Scale, Laying, Say);
         if (
@@ -179,6 +184,24 @@ internal sealed record MeasuringSteps(Storyboard Board, string FigureId, Laying 
         Ink(Laying.Scale);
         Spotlight(WhichArm.Start);
         Board.Step("scale", "Which scale", caption, question);
+    }
+
+    private void CountBack()
+    {
+        string measure = Say.Degrees(Laying.Angle.Measure.Degrees);
+        string whole = Say.Degrees(Protractor.FullScale);
+        string why =
+            Protractor.Shape == ProtractorShape.HalfCircle
+                ? $"its zero is at the other end: {Names.StartRay} lies on {whole}"
+                : $"it counts the other way round: back at zero it has come to {whole}";
+        Ink(Laying.Scale);
+        Spotlight(WhichArm.Start);
+        Board.Step(
+            "scale",
+            "Which way",
+            $"There is one scale only, and {why}. So {measure} from there is {whole} − {measure} = {Say.Degrees(Laying.Rounded)} on the scale.",
+            Question.Open($"The only scale counts the other way. Where on it is {measure}?")
+        );
     }
 
     /// <summary>Counts along the scale to the other arm.</summary>

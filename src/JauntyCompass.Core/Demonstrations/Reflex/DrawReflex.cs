@@ -62,7 +62,7 @@ public sealed class DrawReflex(ReflexMethod method)
             board.Step(
                 "smaller",
                 "The smaller one",
-                $"{say.Degrees(360)} − {total} = {say.Degrees(laying.Rounded)}: we draw the smaller angle.",
+                $"{say.Degrees(360)} − {total} = {say.Degrees(laying.Whole)}: we draw the smaller angle.",
                 Question.Open("Which smaller angle do we draw instead?")
             );
         }
@@ -79,7 +79,7 @@ public sealed class DrawReflex(ReflexMethod method)
             board.Step(
                 "back",
                 "Extend back",
-                $"Extend the base ray backwards: that is {say.Degrees(180)}. {total} − {say.Degrees(180)} = {say.Degrees(laying.Rounded)} more.",
+                $"Extend the base ray backwards: that is {say.Degrees(180)}. {total} − {say.Degrees(180)} = {say.Degrees(laying.Whole)} more.",
                 Question.Open($"How much more than {say.Degrees(180)} is it?")
             );
         }

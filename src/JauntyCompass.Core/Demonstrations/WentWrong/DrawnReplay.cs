@@ -17,6 +17,7 @@ public sealed class DrawnReplay(Mistake mistake)
             "A drawing, the class guesses, it is looked at and put right."
         )
         {
+            UsualInstrument = mistake.ShownOn,
             LeastMeasure = 5,
             MostMeasure = 170,
             WhyMeasure = "The drawing must have room.",

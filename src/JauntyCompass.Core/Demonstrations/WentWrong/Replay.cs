@@ -20,6 +20,7 @@ public sealed class Replay(Mistake mistake)
             "A wrong answer, the class guesses, the mistake is replayed and put right."
         )
         {
+            UsualInstrument = mistake.ShownOn,
             UsualMeasure = Replays.ShowsAt(mistake, 64) ? 64 : 237,
         }
     )
@@ -156,12 +157,16 @@ public sealed class Replay(Mistake mistake)
 
     private Slip? SlipOf(DemonstrationTask task, Laying laying)
     {
-        LaidAngle laid = LaidAngle.Of(
-            task.Angle,
-            laying.Protractor,
-            laying.Placement,
-            laying.Angle.Start == task.Angle.Start ? WhichArm.Start : null
-        );
+        // A reflex angle is shown whole, though the smaller one beside it is what a half circle reads.
+        LaidAngle laid =
+            laying.Angle.Measure == task.Angle.Measure
+                ? laying.Laid
+                : LaidAngle.Of(
+                    task.Angle,
+                    laying.Protractor,
+                    laying.Placement,
+                    laying.Angle.Start == task.Angle.Start ? WhichArm.Start : WhichArm.End
+                );
         Slip? usual = mistake.Show(laid);
         if (usual is null)
         {

@@ -48,25 +48,17 @@ public static class Replays
         MistakeCatalogue.All.Where(m => ShowsAt(m, 64) || ShowsAt(m, 237));
 
     private static IEnumerable<Mistake> Drawn() =>
-        MistakeCatalogue.All.Where(m =>
-            m.ShowDrawn(AngleOf(64), InstrumentCatalogue.DeskHalfCircle) is not null
-        );
+        MistakeCatalogue.All.Where(m => m.ShowDrawn(AngleOf(64), m.ShownOn) is not null);
 
     private static Angle AngleOf(double measure) =>
         new(default, default, new Measure(measure), Opening.Anticlockwise, 90, 90);
 
-    /// <summary>Whether a mistake can be shown at a measure with the usual instrument.</summary>
+    /// <summary>Whether a mistake can be shown at a measure with the instrument it is usually shown on.</summary>
     internal static bool ShowsAt(Mistake mistake, double measure)
     {
         Angle angle = AngleOf(measure);
-        Angle smaller = angle.Smaller;
-        var placement = new Placement(
-            default,
-            smaller.Opening == Opening.Anticlockwise ? smaller.Start : smaller.Start.Opposite
-        );
-        return mistake.Show(
-            LaidAngle.Of(angle, InstrumentCatalogue.DeskHalfCircle, placement, WhichArm.Start)
-        )
+        var placement = Placement.Over(angle.Smaller);
+        return mistake.Show(LaidAngle.Of(angle, mistake.ShownOn, placement, WhichArm.Start))
             is not null;
     }
 }

@@ -36,25 +36,29 @@ internal readonly record struct Candidate(int Measure, double[] Clear, double[] 
     internal AngleKind Kind { get; } = new Measure(Measure).Kind;
 }
 
-/// <summary>All measures that items of each kind may have under a specification. Made once a set, whatever the number of forms.</summary>
+/// <summary>All measures that items of each kind may have with each instrument. Made once a set, whatever the number of forms.</summary>
 internal sealed class Candidates
 {
     // One bit each in what shows.
     private const int MostTargets = 64;
 
-    private readonly Dictionary<string, IReadOnlyList<Candidate>> _byKind;
+    private readonly Dictionary<(string Kind, string Instrument), IReadOnlyList<Candidate>> _all;
 
-    private Candidates(Dictionary<string, IReadOnlyList<Candidate>> byKind, int targets)
+    private Candidates(
+        Dictionary<(string Kind, string Instrument), IReadOnlyList<Candidate>> all,
+        int targets
+    )
     {
-        _byKind = byKind;
+        _all = all;
         Targets = targets;
     }
 
     /// <summary>How many of the targeted mistakes have an answer that can be foretold anywhere.</summary>
     internal int Targets { get; }
 
-    /// <summary>Every candidate of a kind, by measure.</summary>
-    internal IReadOnlyList<Candidate> Of(ExerciseKind kind) => _byKind[kind.Key];
+    /// <summary>Every candidate of a kind with an instrument, by measure.</summary>
+    internal IReadOnlyList<Candidate> Of(ExerciseKind kind, Protractor instrument) =>
+        _all[(kind.Key, instrument.Id)];
 
     /// <summary>How many measures are neither alike nor supplementary.</summary>
     internal static int Room(IEnumerable<Candidate> candidates) =>
@@ -65,21 +69,26 @@ internal sealed class Candidates
 
     internal static Candidates Of(
         SetSpecification specification,
-        Protractor instrument,
+        Tray tray,
         IReadOnlyList<Mistake> targets
     )
     {
-        var foretold = new Dictionary<string, List<Foreseen>>();
+        var foretold = new Dictionary<(string Kind, string Instrument), List<Foreseen>>();
         var known = new HashSet<Mistake>();
         foreach (string key in specification.Kinds.Select(k => k.Kind).Distinct())
         {
             ExerciseKind kind = ExerciseKinds.Find(key)!;
-            foretold[key] =
-            [
-                .. Measures(kind.Facts, specification)
-                    .Select(m => Foresee(m, kind, instrument, specification.Tolerance)),
-            ];
-            known.UnionWith(foretold[key].SelectMany(f => f.Answers.Keys));
+            foreach (Protractor instrument in tray.For(kind))
+            {
+                List<Foreseen> own =
+                [
+                    .. Measures(kind.Facts, specification)
+                        .Where(m => !kind.HasInstrument || instrument.CanRead(m))
+                        .Select(m => Foresee(m, kind, instrument, specification.Tolerance)),
+                ];
+                foretold[(key, instrument.Id)] = own;
+                known.UnionWith(own.SelectMany(f => f.Answers.Keys));
+            }
         }
         Mistake[] shown = [.. targets.Where(known.Contains).Take(MostTargets)];
         return new Candidates(

@@ -7,11 +7,12 @@ namespace JauntyCompass.Core.Exercises.Generation;
 internal static class Collisions
 {
     private static readonly string[] OfTwoScales = ["other-scale", "ten-from-other-scale"];
+    private static readonly string[] OfOneScale = ["only-scale-other-way"];
 
     /// <summary>Requires that the mistakes looked for can show in these kinds and on this instrument.</summary>
     internal static void Require(
         SetSpecification specification,
-        Protractor instrument,
+        Tray tray,
         IReadOnlyList<Mistake> targets
     )
     {
@@ -21,9 +22,13 @@ internal static class Collisions
         }
         foreach (Mistake target in targets)
         {
-            if (
-                !specification.Kinds.Any(k => ExerciseKinds.Find(k.Kind)!.Mistakes.Contains(target))
-            )
+            ExerciseKind[] able =
+            [
+                .. specification
+                    .Kinds.Select(k => ExerciseKinds.Find(k.Kind)!)
+                    .Where(k => k.Mistakes.Contains(target)),
+            ];
+            if (able.Length == 0)
             {
                 IEnumerable<string> others = ExerciseKinds
                     .All.Where(k => k.Mistakes.Contains(target))
@@ -33,19 +38,44 @@ internal static class Collisions
                         + $"Add {string.Join(" or ", others)}, or leave this mistake out."
                 );
             }
-            if (instrument.Scales.Count == 1 && OfTwoScales.Contains(target.Key))
-            {
-                throw new SpecificationCollisionException(
-                    $"You look for students who {target.Name}, but “{instrument.Name}” has one scale only. "
-                        + "Choose an instrument with two scales, or leave this mistake out."
-                );
-            }
+            Protractor[] used = [.. able.SelectMany(tray.For).Distinct()];
+            RequireScales(target, used, OfTwoScales, two: true);
+            RequireScales(target, used, OfOneScale, two: false);
         }
     }
 
-    /// <summary>Requires as many different measures as there are items: for each kind, and for all together.</summary>
-    internal static void RequireRoom(SetSpecification specification, Candidates candidates)
+    private static void RequireScales(
+        Mistake target,
+        Protractor[] used,
+        string[] mistakes,
+        bool two
+    )
     {
+        if (!mistakes.Contains(target.Key) || used.Any(p => p.Scales.Count > 1 == two))
+        {
+            return;
+        }
+        IEnumerable<string> names = used.Select(p => $"“{p.Name}”");
+        string have = used.Length == 1 ? "has" : "have";
+        throw new SpecificationCollisionException(
+            $"You look for students who {target.Name}, but {string.Join(" and ", names)} {have} {(two ? "one scale" : "two scales")} only. "
+                + $"Choose an instrument with {(two ? "two scales" : "one scale")}, or leave this mistake out."
+        );
+    }
+
+    /// <summary>Requires as many different measures as there are items: for each kind, and for all together.</summary>
+    internal static void RequireRoom(
+        SetSpecification specification,
+        Tray tray,
+        Candidates candidates
+    )
+    {
+        IEnumerable<Candidate> Any(string key)
+        {
+            ExerciseKind kind = ExerciseKinds.Find(key)!;
+            return tray.For(kind).SelectMany(p => candidates.Of(kind, p));
+        }
+
         KindCount[] measured =
         [
             .. specification.Kinds.Where(k => ExerciseKinds.Find(k.Kind)!.Facts.IsMeasured),
@@ -57,15 +87,44 @@ internal static class Collisions
                 specification,
                 $" of “{ExerciseKinds.Find(wanted.Kind)!.Title}”",
                 needed,
-                Candidates.Room(candidates.Of(ExerciseKinds.Find(wanted.Kind)!))
+                Candidates.Room(Any(wanted.Kind))
             );
+            RequireReadable(specification, wanted, tray, candidates);
         }
         Require(
             specification,
             "",
             measured.Sum(k => k.Count),
-            Candidates.Room(measured.SelectMany(k => candidates.Of(ExerciseKinds.Find(k.Kind)!)))
+            Candidates.Room(measured.SelectMany(k => Any(k.Kind)))
         );
+    }
+
+    // Each instrument of a kind needs as many measures that can be read on it as it has turns.
+    private static void RequireReadable(
+        SetSpecification specification,
+        KindCount wanted,
+        Tray tray,
+        Candidates candidates
+    )
+    {
+        ExerciseKind kind = ExerciseKinds.Find(wanted.Kind)!;
+        foreach (
+            IGrouping<Protractor, int> turns in Enumerable
+                .Range(0, wanted.Count)
+                .GroupBy(item => tray.At(kind, item))
+        )
+        {
+            int room = Candidates.Room(candidates.Of(kind, turns.Key));
+            int needed = kind.Facts.IsMeasured ? turns.Count() : 1;
+            if (room < needed)
+            {
+                throw new SpecificationCollisionException(
+                    $"You ask for {needed} different {(needed == 1 ? "item" : "items")} of “{kind.Title}” with “{turns.Key.Name}”, but of the measures from {specification.From}° to {specification.To}° "
+                        + $"{(room == 0 ? "none" : $"only {room}")} can be read on it that {(room == 1 ? "is" : "are")} neither alike nor supplementary. "
+                        + "Widen the range or the steps, or leave this instrument out."
+                );
+            }
+        }
     }
 
     private static void Require(SetSpecification specification, string which, int needed, int room)

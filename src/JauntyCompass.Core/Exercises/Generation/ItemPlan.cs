@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Wording;
 
@@ -22,4 +23,7 @@ public sealed record ItemPlan(
 {
     /// <summary>Whether a drawing begins with an empty sheet: the base ray is the student's, too.</summary>
     public bool DrawsBaseRay { get; init; }
+
+    /// <summary>How reflex angles are found where the set says so; null: any way.</summary>
+    public ReflexMethod? Reflex { get; init; }
 }

@@ -14,7 +14,7 @@ public sealed class SpecificationCollisionException(string message) : Exception(
 public static class SetGenerator
 {
     /// <summary>Number of this generator: the same number makes the same set of the same specification and seed for ever.</summary>
-    public const int Version = 2;
+    public const int Version = 3;
 
     private const int LevelVertexBelowMiddle = 32;
 
@@ -36,21 +36,21 @@ public static class SetGenerator
     /// <exception cref="SpecificationCollisionException">The wishes collide.</exception>
     public static GeneratedSet Generate(SetSpecification specification, int seed)
     {
-        Protractor instrument = InstrumentCatalogue.Find(specification.Instrument)!;
+        var tray = Tray.Of(specification);
         IReadOnlyList<Mistake> targets = Targets(specification);
-        Collisions.Require(specification, instrument, targets);
-        var candidates = Candidates.Of(specification, instrument, targets);
-        Collisions.RequireRoom(specification, candidates);
+        Collisions.Require(specification, tray, targets);
+        var candidates = Candidates.Of(specification, tray, targets);
+        Collisions.RequireRoom(specification, tray, candidates);
 
         var random = new SeededRandom(seed);
-        List<Slot> slots = Slots(specification, random);
+        List<Slot> slots = Slots(specification, tray, random);
         Fill(slots, candidates, random);
         if (specification.Order == ItemOrder.Rising)
         {
             // Sorted once: the same place is equally hard in every form.
             slots = [.. slots.OrderBy(s => s.Difficulty)];
         }
-        List<Item> first = Make(slots, specification, instrument, seed, form: 0);
+        List<Item> first = Make(slots, specification, seed, form: 0);
         var used = slots.ConvertAll(s => new HashSet<int> { s.Chosen.Measure });
         var forms = new List<IReadOnlyList<Item>>();
         for (int form = 1; form < specification.Forms; form++)
@@ -62,11 +62,12 @@ public static class SetGenerator
             {
                 Slot slot = slots[i];
                 Candidate like =
-                    design.Like(slot.Chosen, candidates.Of(slot.Kind), used[i]) ?? slot.Chosen;
+                    design.Like(slot.Chosen, candidates.Of(slot.Kind, slot.Instrument), used[i])
+                    ?? slot.Chosen;
                 used[i].Add(like.Measure);
                 own.Add(slot with { Chosen = like });
             }
-            forms.Add(Make(own, specification, instrument, seed, form));
+            forms.Add(Make(own, specification, seed, form));
         }
         List<GeneratedItem> items =
         [
@@ -107,6 +108,7 @@ public static class SetGenerator
     /// <summary>A place in the set: what does not change from form to form.</summary>
     private sealed record Slot(
         ExerciseKind Kind,
+        Protractor Instrument,
         bool OpensRight,
         bool IsTilted,
         bool StartIsShort,
@@ -130,12 +132,13 @@ public static class SetGenerator
             );
     }
 
-    private static List<Slot> Slots(SetSpecification specification, SeededRandom random)
+    private static List<Slot> Slots(SetSpecification specification, Tray tray, SeededRandom random)
     {
         var slots = new List<Slot>();
         bool rightFirst = random.Chance(0.5);
         foreach (KindCount wanted in specification.Kinds)
         {
+            ExerciseKind kind = ExerciseKinds.Find(wanted.Kind)!;
             for (int i = 0; i < wanted.Count; i++)
             {
                 bool right = specification.Opening switch
@@ -149,7 +152,8 @@ public static class SetGenerator
                     || (specification.Tilt == Tilt.Mixed && random.Chance(0.5));
                 slots.Add(
                     new Slot(
-                        ExerciseKinds.Find(wanted.Kind)!,
+                        kind,
+                        tray.At(kind, i),
                         right,
                         tilted,
                         IsShort(specification, random),
@@ -178,11 +182,13 @@ public static class SetGenerator
         var design = new SetDesign(candidates.Targets, random);
         int[] order =
         [
-            .. Enumerable.Range(0, slots.Count).OrderBy(i => candidates.Of(slots[i].Kind).Count),
+            .. Enumerable
+                .Range(0, slots.Count)
+                .OrderBy(i => candidates.Of(slots[i].Kind, slots[i].Instrument).Count),
         ];
         foreach (int i in order)
         {
-            IReadOnlyList<Candidate> own = candidates.Of(slots[i].Kind);
+            IReadOnlyList<Candidate> own = candidates.Of(slots[i].Kind, slots[i].Instrument);
             slots[i] = slots[i] with
             {
                 // Where every number is taken, another kind of exercise may well ask for one of them again.
@@ -194,7 +200,6 @@ public static class SetGenerator
     private static List<Item> Make(
         List<Slot> slots,
         SetSpecification specification,
-        Protractor instrument,
         int seed,
         int form
     )
@@ -208,8 +213,8 @@ public static class SetGenerator
             int place = items.Count;
             var random = new SeededRandom(seed, stream: 1000 * (form + 1) + place);
             var plan = new ItemPlan(
-                Lay(slot, instrument, random),
-                instrument,
+                Lay(slot, random),
+                slot.Instrument,
                 Letters[(lettersFrom + place) % Letters.Length],
                 specification.Theme,
                 scene + place,
@@ -218,13 +223,14 @@ public static class SetGenerator
             )
             {
                 DrawsBaseRay = slot.DrawsBaseRay,
+                Reflex = specification.Rules?.Reflex,
             };
             items.Add(slot.Kind.Make(plan));
         }
         return items;
     }
 
-    private static Angle Lay(Slot slot, Protractor instrument, SeededRandom random)
+    private static Angle Lay(Slot slot, SeededRandom random)
     {
         int turn = slot.IsTilted ? random.Between(20, 340) : 0;
         return new Angle(
@@ -232,8 +238,8 @@ public static class SetGenerator
             new Direction(slot.OpensRight ? 0 : 180).Turned(turn),
             new Measure(slot.Chosen.Measure),
             slot.OpensRight ? Opening.Anticlockwise : Opening.Clockwise,
-            ArmLength(slot.StartIsShort, instrument, random),
-            ArmLength(slot.EndIsShort, instrument, random)
+            ArmLength(slot.StartIsShort, slot.Instrument, random),
+            ArmLength(slot.EndIsShort, slot.Instrument, random)
         );
     }
 

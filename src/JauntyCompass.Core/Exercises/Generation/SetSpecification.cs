@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
 
@@ -121,13 +122,16 @@ public enum Theme
 /// <param name="Opening">To which side they open.</param>
 /// <param name="Tilt">How they lie.</param>
 /// <param name="Arms">How long the arms are.</param>
-/// <param name="Instrument">Name of an instrument of the catalogue.</param>
+/// <param name="Instrument">The instrument in hand: the name of one of the catalogue, or of one of <paramref name="OwnInstruments"/>.</param>
 /// <param name="Mistakes">Keys of mistakes at which the items shall show them; empty: all that can be foretold.</param>
 /// <param name="Tolerance">Tolerance in degrees, 0 to 10, by which answers must differ to be told apart.</param>
 /// <param name="Theme">What the items talk about.</param>
 /// <param name="Order">In which order they come.</param>
 /// <param name="Forms">How many parallel forms are made, 1 to 40: each student can get numbers of their own.</param>
 /// <param name="BaseRays">Whether drawings begin with a base ray.</param>
+/// <param name="MoreInstruments">Names of others, with which it takes turns from item to item; 11 at most.</param>
+/// <param name="OwnInstruments">Instruments of the class's own, in full, so that a specification says all that its set needs; 12 at most.</param>
+/// <param name="Rules">House rules that the items are made for and worked under; null: those of the class they are set to.</param>
 public sealed record SetSpecification(
     IReadOnlyList<KindCount> Kinds,
     int From = 5,
@@ -143,7 +147,10 @@ public sealed record SetSpecification(
     Theme Theme = Theme.Plain,
     ItemOrder Order = ItemOrder.Blocks,
     int Forms = 1,
-    BaseRays BaseRays = BaseRays.Given
+    BaseRays BaseRays = BaseRays.Given,
+    IReadOnlyList<string>? MoreInstruments = null,
+    IReadOnlyList<Protractor>? OwnInstruments = null,
+    HouseRules? Rules = null
 ) : IChecked
 {
     /// <summary>The most items one set can have.</summary>
@@ -174,13 +181,8 @@ public sealed record SetSpecification(
         faults.Known("baseRays", BaseRays);
         faults.Range("forms", Forms, 1, MostForms);
         faults.Range("tolerance", Tolerance, 0, 10, "degrees");
-        if (InstrumentCatalogue.ForExercises.All(p => p.Id != Instrument))
-        {
-            faults.Add(
-                "instrument",
-                $"must be one of: {string.Join(", ", InstrumentCatalogue.ForExercises.Select(p => p.Id))}."
-            );
-        }
+        faults.Within("rules", Rules);
+        Tray.Check(this, faults);
         CheckLists(faults);
         if (faults.None && Count > MostItems)
         {

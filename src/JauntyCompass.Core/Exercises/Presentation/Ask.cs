@@ -1,3 +1,5 @@
+using JauntyCompass.Core.Wording;
+
 namespace JauntyCompass.Core.Exercises.Presentation;
 
 /// <summary>How something is answered.</summary>
@@ -39,6 +41,14 @@ public sealed record AskOption(string Key, string Text);
 /// <param name="Label">What the student reads beside it.</param>
 public sealed record Ask(string Field, AskType Type, string Label)
 {
+    /// <summary>The same, asked in the words of a class.</summary>
+    public Ask Said(Speech say) =>
+        this with
+        {
+            Label = say.InOwnWords(Label),
+            Options = [.. Options.Select(o => o with { Text = say.InOwnWords(o.Text) })],
+        };
+
     /// <summary>What can be chosen; empty for other types.</summary>
     public IReadOnlyList<AskOption> Options { get; init; } = [];
 

@@ -23,8 +23,36 @@ public sealed record ItemView(
     /// <summary>The window of an item that needs no other: a sheet 220 mm wide and 184 mm high.</summary>
     public static SheetWindow UsualWindow { get; } = new(-110, -92, 220, 184);
 
+    // What an instrument of the usual size leaves of the usual window above its rim: room for an arm and its letter.
+    private const double RoomBeyondRim = 17;
+
+    /// <summary>The usual window, or a larger one of the same shape where the instrument needs it.</summary>
+    public static SheetWindow WindowFor(Protractor instrument)
+    {
+        double larger = (instrument.EdgeRadius + RoomBeyondRim) / -UsualWindow.Bottom;
+        return larger <= 1
+            ? UsualWindow
+            : new SheetWindow(
+                UsualWindow.Left * larger,
+                UsualWindow.Bottom * larger,
+                UsualWindow.Width * larger,
+                UsualWindow.Height * larger
+            );
+    }
+
+    /// <summary>The same item, asked in the words of a class.</summary>
+    public ItemView Said(Speech say) =>
+        this with
+        {
+            Prompt = say.InOwnWords(Prompt),
+            Asks = [.. Asks.Select(ask => ask.Said(say))],
+        };
+
     /// <summary>The instrument that is in the student's hand; null when there is none, or when it lies there already.</summary>
     public Protractor? InHand { get; init; }
+
+    /// <summary>The instrument that lies on the sheet from the beginning, to be read as it lies; null when none does.</summary>
+    public Protractor? Laid { get; init; }
 
     /// <summary>For a drawing: what it begins with; null for other items.</summary>
     public DrawingTask? Drawing { get; init; }

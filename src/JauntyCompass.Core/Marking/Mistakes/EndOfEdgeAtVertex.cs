@@ -79,10 +79,7 @@ public sealed class EndOfEdgeAtVertex : Mistake
         {
             return null;
         }
-        var well = new Placement(
-            angle.Vertex,
-            angle.Opening == Opening.Anticlockwise ? angle.Start : angle.Start.Opposite
-        );
+        var well = Placement.Over(angle);
         LaidAngle laid = LaidAngle.Of(
             angle,
             protractor,

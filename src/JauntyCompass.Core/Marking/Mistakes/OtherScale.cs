@@ -23,7 +23,10 @@ public sealed class OtherScale : Mistake
     public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
     {
         // With no arm on zero neither scale is the right one, and so neither is the other.
-        if (situation.Laid is not null && situation.ScaleInUse < 0)
+        if (
+            situation.Instrument.Scales.Count < 2
+            || (situation.Laid is not null && situation.ScaleInUse < 0)
+        )
         {
             return;
         }

@@ -1,6 +1,5 @@
 using System.Security.Claims;
 using JauntyCompass.Core.Checking;
-using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Marking;
@@ -208,11 +207,7 @@ public static class BenchEndpoints
                 [
                     .. assignment
                         .Set.ItemsOf(id)
-                        .Select(i =>
-                            ExerciseKinds
-                                .Of(i)
-                                .Present(i, assignment.Class!.Rules ?? HouseRules.Usual)
-                        ),
+                        .Select(i => ExerciseKinds.Of(i).Present(i, assignment.RulesInForce)),
                 ],
                 answers.ConvertAll(a => Reply(a, assignment.Tries)),
                 await database

@@ -88,7 +88,7 @@ public static class TwinEndpoints
             TwinOf(assignment.Set!, item, index, 1),
             last.Response,
             mark,
-            assignment.Class!.Rules ?? HouseRules.Usual,
+            assignment.RulesInForce,
             mayTell
         );
         return script is null ? Problems.NotFound("demonstration") : TypedResults.Ok(script);
@@ -105,9 +105,7 @@ public static class TwinEndpoints
         await Find(assignmentId, index, student, database, cancellation)
             is (Assignment assignment, Item item)
         && TwinOf(assignment.Set!, item, index, number) is Item twin
-            ? TypedResults.Ok(
-                ExerciseKinds.Of(twin).Present(twin, assignment.Class!.Rules ?? HouseRules.Usual)
-            )
+            ? TypedResults.Ok(ExerciseKinds.Of(twin).Present(twin, assignment.RulesInForce))
             : Problems.NotFound("item");
 
     private static async Task<IResult> MarkTwin(
@@ -134,7 +132,7 @@ public static class TwinEndpoints
         {
             return Problems.Invalid("response.kind", $"must be {kind.Key}, as the item is.");
         }
-        HouseRules rules = assignment.Class!.Rules ?? HouseRules.Usual;
+        HouseRules rules = assignment.RulesInForce;
         return TypedResults.Ok(
             StudentMark.Of(
                 kind.Mark(

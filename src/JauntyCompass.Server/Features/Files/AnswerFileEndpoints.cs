@@ -1,5 +1,4 @@
 using System.Security.Claims;
-using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Files;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Server.Api;
@@ -130,7 +129,7 @@ public static class AnswerFileEndpoints
         }
         var rules = new MarkingRules(
             assignment.Set!.Specification.Tolerance,
-            (assignment.Class!.Rules ?? HouseRules.Usual).Speech
+            assignment.RulesInForce.Speech
         )
         {
             Weights = assignment.Weights,

@@ -20,7 +20,7 @@ public sealed class MovedBeforeTheDot()
     public override void Check(DemonstrationTask task, Faults faults)
     {
         base.Check(task, faults);
-        if (faults.None && DrawAngle.OnBase(task) is null)
+        if (faults.None && DrawAngle.OnBase(task) is not { CountsBack: false })
         {
             faults.Add("instrument", "has no zero for the base ray when the angle opens this way.");
         }

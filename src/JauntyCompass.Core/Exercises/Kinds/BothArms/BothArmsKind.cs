@@ -15,9 +15,11 @@ public sealed class BothArmsKind()
             "both-arms",
             "From both arms",
             "Measure with zero on one arm, then on the other, and compare.",
-            MistakeCatalogue.Reading
+            [.. MistakeCatalogue.Reading.Where(m => m.Key != "only-scale-other-way")]
         )
         {
+            ReadsMeasureOnly = true,
+            NeedsTwoScales = true,
             Difficulty = 3,
         }
     )
@@ -40,7 +42,7 @@ public sealed class BothArmsKind()
             Key,
             item.Prompt,
             Sheets.With(item.Angle, item.Names),
-            ItemView.UsualWindow,
+            ItemView.WindowFor(item.Instrument),
             [
                 CommonAsks.Reading(
                     "first",

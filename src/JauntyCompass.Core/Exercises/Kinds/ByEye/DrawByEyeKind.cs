@@ -50,7 +50,7 @@ public sealed class DrawByEyeKind()
             Key,
             item.Prompt,
             new SheetState(),
-            ItemView.UsualWindow,
+            ItemView.WindowFor(item.Instrument),
             [
                 CommonAsks.Drawing with
                 {

@@ -22,6 +22,7 @@ public sealed class DrawKind()
             MistakeCatalogue.Drawing
         )
         {
+            ReadsMeasureOnly = true,
             Difficulty = 3,
             OnEmptySheet = (DrawItem.LeastOwn, DrawItem.MostOwn),
         }
@@ -47,7 +48,13 @@ public sealed class DrawKind()
 
     /// <inheritdoc/>
     protected override ItemView Present(DrawItem item, HouseRules rules) =>
-        new(Key, item.Prompt, new SheetState(), ItemView.UsualWindow, [CommonAsks.Drawing])
+        new(
+            Key,
+            item.Prompt,
+            new SheetState(),
+            ItemView.WindowFor(item.Instrument),
+            [CommonAsks.Drawing]
+        )
         {
             InHand = item.Instrument,
             Drawing = new DrawingTask(item.BaseRay, item.Opening, item.Names),
@@ -101,15 +108,16 @@ public sealed class DrawKind()
         Placement placement = attempt.Lay(asked, item.Instrument);
         LaidAngle laid = LaidAngle.Of(asked, item.Instrument, placement, WhichArm.Start);
         Scale scale = item.Instrument.Scales[attempt.ScaleUsed(laid)];
+        double full = item.Instrument.FullScale;
         double number = Math.Clamp(
-            attempt.Garble((int)Math.Round(item.Measure.Degrees)) + attempt.Eye(),
+            attempt.Garble((int)Math.Round(item.Measure.Degrees), full) + attempt.Eye(),
             0,
-            180
+            full
         );
-        if (laid.Advice.ScaleIndex < 0)
+        if (laid.Advice.ScaleIndex < 0 && !attempt.Shows("only-scale-other-way"))
         {
-            // The only scale begins at the other end: the dot belongs at what is left of 180.
-            number = 180 - number;
+            // The only scale begins at the other end: the dot belongs at what is left of the whole.
+            number = full - number;
         }
         Point dot = placement.PointAt(scale.BearingOf(number), item.Instrument.EdgeRadius + 1);
         if (attempt.Shows("opens-wrong-way"))

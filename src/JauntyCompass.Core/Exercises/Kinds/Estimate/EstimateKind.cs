@@ -20,6 +20,7 @@ public sealed class EstimateKind()
             [MistakeCatalogue.Find("benchmark-by-eye")!, .. MistakeCatalogue.Reading]
         )
         {
+            ReadsMeasureOnly = true,
             Difficulty = 2,
         }
     )

@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations;
+using JauntyCompass.Core.Demonstrations.Measuring;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
@@ -31,7 +32,6 @@ public sealed class FindMistakeKind()
     // Mistakes that can be seen from how the instrument lies and what is written.
     private static readonly string[] Seen =
     [
-        "other-scale",
         "wrong-ten",
         "ticks-backwards",
         "straight-edge-for-zero-line",
@@ -44,10 +44,12 @@ public sealed class FindMistakeKind()
     {
         double arm = plan.Instrument.EdgeRadius + 9;
         Angle angle = plan.Angle with { StartLength = arm, EndLength = arm };
-        Direction zero =
-            angle.Opening == Opening.Anticlockwise ? angle.Start : angle.Start.Opposite;
-        LaidAngle laid = LaidAngle.Of(angle, plan.Instrument, new Placement(angle.Vertex, zero));
-        List<string> mistakes = [.. Seen];
+        LaidAngle laid = Laying.Of(angle, plan.Names, plan.Instrument)!.Laid;
+        List<string> mistakes =
+        [
+            plan.Instrument.Scales.Count == 1 ? "only-scale-other-way" : "other-scale",
+            .. Seen,
+        ];
         plan.Random.Shuffle(mistakes);
         foreach (string key in mistakes)
         {
@@ -85,7 +87,7 @@ public sealed class FindMistakeKind()
             {
                 Instruments = [new LaidInstrument("laid", item.Instrument.Id, item.Placement)],
             },
-            ItemView.UsualWindow,
+            ItemView.WindowFor(item.Instrument),
             [
                 new Ask("found", AskType.Choice, "What went wrong?")
                 {

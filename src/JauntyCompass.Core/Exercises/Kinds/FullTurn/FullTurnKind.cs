@@ -31,28 +31,24 @@ public sealed class FullTurnKind()
         {
             Difficulty = 3,
             MostMeasure = 359,
+            Shape = ProtractorShape.FullCircle,
         }
     )
 {
     /// <inheritdoc/>
     public override Item Make(ItemPlan plan)
     {
-        // A half circle cannot show a whole turn; the full circle beside it in the tray does.
-        Protractor instrument =
-            plan.Instrument.Shape == ProtractorShape.FullCircle
-                ? plan.Instrument
-                : InstrumentCatalogue.Find(
-                    plan.Random.Chance(0.5) ? "full-circle" : "full-circle-one-scale"
-                )!;
         return new FullTurnItem(
             $"Follow the arrow from {plan.Names.StartRay} to {plan.Names.EndRay}. How far is the turn?",
-            instrument,
+            plan.Instrument,
             plan.Angle with
             {
                 Vertex = default,
                 // A single scale counts one way only, and the arrow goes that way.
                 Opening =
-                    instrument.Scales.Count == 1 ? instrument.Scales[0].Growth : plan.Angle.Opening,
+                    plan.Instrument.Scales.Count == 1
+                        ? plan.Instrument.Scales[0].Growth
+                        : plan.Angle.Opening,
             },
             plan.Names
         );
@@ -64,7 +60,7 @@ public sealed class FullTurnKind()
             Key,
             item.Prompt,
             Sheets.With(item.Angle, item.Names, OpeningMark.Turn),
-            ItemView.UsualWindow,
+            ItemView.WindowFor(item.Instrument),
             [CommonAsks.Reading("reading", "placement", "The turn in degrees")]
         )
         {

@@ -95,7 +95,7 @@ public sealed class InstrumentQuestionKind()
         IReadOnlyList<Option> options = Options(item);
         return new ItemView(
             Key,
-            rules.Speech.InOwnWords(item.Prompt),
+            item.Prompt,
             new SheetState
             {
                 Instruments =
@@ -113,10 +113,7 @@ public sealed class InstrumentQuestionKind()
                 {
                     Options =
                     [
-                        .. item.Order.Select(i => new AskOption(
-                            options[i].Key,
-                            rules.Speech.InOwnWords(options[i].Text)
-                        )),
+                        .. item.Order.Select(i => new AskOption(options[i].Key, options[i].Text)),
                     ],
                 },
             ]

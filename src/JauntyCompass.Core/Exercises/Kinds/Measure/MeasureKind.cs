@@ -19,6 +19,7 @@ public sealed class MeasureKind()
             [.. MistakeCatalogue.Reading, .. MistakeCatalogue.OfShortArms]
         )
         {
+            ReadsMeasureOnly = true,
             Difficulty = 2,
         }
     )
@@ -48,7 +49,7 @@ public sealed class MeasureKind()
                     },
                 ],
             },
-            ItemView.UsualWindow,
+            ItemView.WindowFor(item.Instrument),
             Asks(rules)
         )
         {

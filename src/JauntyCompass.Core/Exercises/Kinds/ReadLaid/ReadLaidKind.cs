@@ -19,6 +19,7 @@ public sealed class ReadLaidKind()
             [.. MistakeCatalogue.Reading.Where(m => !PlacedByOthers.Contains(m.Key))]
         )
         {
+            ReadsMeasureOnly = true,
             Difficulty = 1,
         }
     )
@@ -50,14 +51,12 @@ public sealed class ReadLaidKind()
     private static Placement Lay(Angle angle, Protractor instrument, SeededRandom random)
     {
         bool over = instrument.Material == Material.ClearPlastic && random.Chance(0.2);
-        Direction zero =
-            angle.Opening == Opening.Anticlockwise ? angle.Start : angle.Start.Opposite;
         int aside = random.Chance(0.25) ? random.Between(2, 4) * 10 : 0;
-        var well = new Placement(angle.Vertex, zero, over);
+        Placement well = Placement.Over(angle) with { TurnedOver = over };
         // Not at zero only where the whole angle stays on the graduations.
         Placement turned = well with
         {
-            Turn = zero.Turned(-angle.Opening.Sign() * aside),
+            Turn = well.Turn.Turned(-angle.Opening.Sign() * aside),
         };
         LaidAngle laid = LaidAngle.Of(angle, instrument, turned);
         bool readable = !laid.Alignment.IsLinedUp && laid.CarefulReading is not null;
@@ -75,9 +74,12 @@ public sealed class ReadLaidKind()
             {
                 Instruments = [new LaidInstrument("laid", item.Instrument.Id, item.Placement)],
             },
-            ItemView.UsualWindow,
+            ItemView.WindowFor(item.Instrument),
             [new Ask("reading", AskType.Degrees, "It reads, in degrees")]
-        );
+        )
+        {
+            Laid = item.Instrument,
+        };
     }
 
     /// <inheritdoc/>

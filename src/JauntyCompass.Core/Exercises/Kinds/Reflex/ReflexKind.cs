@@ -21,14 +21,17 @@ public sealed class ReflexKind()
             Difficulty = 4,
             LeastMeasure = 181,
             MostMeasure = 359,
+            Shape = ProtractorShape.HalfCircle,
         }
     )
 {
     /// <inheritdoc/>
     public override Item Make(ItemPlan plan)
     {
-        ReflexMethod method = plan.Random.Chance(0.5)
-            ? ReflexMethod.From360
+        // Where the house rules leave it open, both ways are practised; a full circle has a kind of its own.
+        ReflexMethod method =
+            plan.Reflex is ReflexMethod.From360 or ReflexMethod.AddTo180 ? plan.Reflex.Value
+            : plan.Random.Chance(0.5) ? ReflexMethod.From360
             : ReflexMethod.AddTo180;
         string how = method == ReflexMethod.From360 ? "Take from 360." : "Add to 180.";
         return new ReflexItem(
@@ -70,7 +73,7 @@ public sealed class ReflexKind()
             Key,
             item.Prompt,
             sheet,
-            ItemView.UsualWindow,
+            ItemView.WindowFor(item.Instrument),
             [
                 CommonAsks.Reading(
                     "part",

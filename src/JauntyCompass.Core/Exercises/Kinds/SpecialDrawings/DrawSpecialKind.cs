@@ -3,6 +3,7 @@ using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises.Drawn;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Presentation;
+using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Simulation;
@@ -69,7 +70,13 @@ public sealed class DrawSpecialKind()
 
     /// <inheritdoc/>
     protected override ItemView Present(DrawSpecialItem item, HouseRules rules) =>
-        new(Key, item.Prompt, new SheetState(), ItemView.UsualWindow, [CommonAsks.Drawing])
+        new(
+            Key,
+            item.Prompt,
+            new SheetState(),
+            ItemView.WindowFor(item.Instrument),
+            [CommonAsks.Drawing]
+        )
         {
             InHand = item.Instrument,
             Drawing = new DrawingTask(item.BaseRay, item.Opening, item.Names),
@@ -82,7 +89,9 @@ public sealed class DrawSpecialKind()
         {
             SpecialDrawing.Straight => "draw-straight",
             SpecialDrawing.Right => "draw-right",
-            SpecialDrawing.Reflex => "draw-reflex-from-360",
+            SpecialDrawing.Reflex => item.Instrument.Shape == ProtractorShape.FullCircle
+                ? "draw-reflex-full-circle"
+                : "draw-reflex-from-360",
             _ => "draw",
         };
         return new WorkedExample(
@@ -217,7 +226,10 @@ public sealed class DrawSpecialKind()
         {
             smaller = measure - 90;
         }
-        double drawn = attempt.Shows("other-scale") ? 180 - smaller : smaller;
+        bool otherScale = attempt.Shows(
+            item.Instrument.Scales.Count == 1 ? "only-scale-other-way" : "other-scale"
+        );
+        double drawn = otherScale ? item.Instrument.FullScale - smaller : smaller;
         double turn = measure > 180 ? -drawn : drawn;
         Direction end = asked.Start.Turned(asked.Opening.Sign() * turn);
         Direction inside =

@@ -1,0 +1,114 @@
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Instruments;
+
+namespace JauntyCompass.Core.Exercises.Generation;
+
+/// <summary>The instruments of a specification, and which of them the items of each kind take turns with.</summary>
+internal sealed class Tray
+{
+    private const int Most = 12;
+
+    private readonly Protractor[] _all;
+
+    private Tray(Protractor[] all) => _all = all;
+
+    internal static Tray Of(SetSpecification specification) =>
+        new([.. Names(specification).Distinct().Select(name => Find(specification, name)!)]);
+
+    /// <summary>
+    /// Those that a kind can use. A kind that none of them suits has its own beside them: a half circle cannot show a whole
+    /// turn, a full one is not used to take from 360, one scale has no zero for both arms, and on folded paper the angles of a triangle cannot be read.
+    /// </summary>
+    internal IReadOnlyList<Protractor> For(ExerciseKind kind)
+    {
+        if (!kind.HasInstrument)
+        {
+            return [_all[0]];
+        }
+        Protractor[] suited =
+        [
+            .. _all.Where(p =>
+                (kind.Facts.Shape is not ProtractorShape shape || p.Shape == shape)
+                && (p.IsFine || kind.Facts.ReadsMeasureOnly)
+                && (p.Scales.Count > 1 || !kind.Facts.NeedsTwoScales)
+            ),
+        ];
+        return suited.Length > 0 ? suited
+            : kind.Facts.Shape == ProtractorShape.FullCircle
+                ? [InstrumentCatalogue.FullCircleTwoScales, InstrumentCatalogue.FullCircleOneScale]
+            : [InstrumentCatalogue.DeskHalfCircle];
+    }
+
+    /// <summary>Whose turn it is at a kind's item, counted from 0. Each time round begins with the next one.</summary>
+    internal Protractor At(ExerciseKind kind, int item)
+    {
+        IReadOnlyList<Protractor> own = For(kind);
+        return own[(item + item / own.Count) % own.Count];
+    }
+
+    /// <summary>Requires instruments that exist, and that exercises can be set for.</summary>
+    internal static void Check(SetSpecification specification, Faults faults)
+    {
+        if (specification.OwnInstruments is { } own)
+        {
+            faults.Each("ownInstruments", own, 0, Most);
+            for (int i = 0; i < own.Count && own.All(p => p is not null); i++)
+            {
+                CheckOwn(own, i, faults);
+            }
+        }
+        CheckName(specification, "instrument", specification.Instrument, faults);
+        if (
+            specification.MoreInstruments is { } more
+            && faults.Count("moreInstruments", more, 0, Most - 1)
+        )
+        {
+            for (int i = 0; i < more.Count; i++)
+            {
+                CheckName(specification, $"moreInstruments[{i}]", more[i], faults);
+            }
+        }
+    }
+
+    private static void CheckOwn(IReadOnlyList<Protractor> own, int i, Faults faults)
+    {
+        if (
+            InstrumentCatalogue.Find(own[i].Id) is not null
+            || own.Take(i).Any(p => p.Id == own[i].Id)
+        )
+        {
+            faults.Add($"ownInstruments[{i}].id", "must be a name that no other instrument has.");
+        }
+        if (!own[i].FitsDesk)
+        {
+            faults.Add(
+                $"ownInstruments[{i}]",
+                "must be one for the desk: a rim of 25 to 110 mm, and no arm that turns."
+            );
+        }
+    }
+
+    private static void CheckName(
+        SetSpecification specification,
+        string field,
+        string name,
+        Faults faults
+    )
+    {
+        if (Find(specification, name) is null)
+        {
+            IEnumerable<string> known = (specification.OwnInstruments ?? [])
+                .Where(p => p is not null)
+                .Concat(InstrumentCatalogue.ForExercises)
+                .Select(p => p.Id);
+            faults.Add(field, $"must be one of: {string.Join(", ", known)}.");
+        }
+    }
+
+    private static IEnumerable<string> Names(SetSpecification specification) =>
+        [specification.Instrument, .. specification.MoreInstruments ?? []];
+
+    private static Protractor? Find(SetSpecification specification, string name) =>
+        InstrumentCatalogue.ForExercises.FirstOrDefault(p => p.Id == name)
+        ?? specification.OwnInstruments?.FirstOrDefault(p => p?.Id == name);
+}

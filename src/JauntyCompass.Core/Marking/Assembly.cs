@@ -47,13 +47,29 @@ public static class Assembly
             valued.Value,
             valued.Error,
             valued.Parts,
-            told.Causes,
+            Causes(steps, judged, told),
             told.LikelyCause,
             Told(steps, judged, told, verdict),
             told.Picture,
             marks,
             full > 0 ? credit / full : 0
         );
+    }
+
+    // What is seen beside the first thing that went wrong stands after it.
+    private static IReadOnlyList<Cause> Causes(
+        IReadOnlyList<AnsweredStep> steps,
+        Judgement[] judged,
+        Judgement told
+    )
+    {
+        List<Cause> beside =
+        [
+            .. judged
+                .Where((_, i) => !steps[i].Decides && steps[i] is KindSaidStep)
+                .SelectMany(j => j.Causes),
+        ];
+        return beside.Count == 0 ? told.Causes : [.. told.Causes, .. beside];
     }
 
     // What is said of steps that do not decide comes before the next thing to do.

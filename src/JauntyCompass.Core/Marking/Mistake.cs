@@ -23,7 +23,8 @@ public abstract class Mistake
     public abstract string Name { get; }
 
     /// <summary>
-    /// How often a wrong answer comes of it, as a share of all wrong answers, before anything is known. Common practice, no source.
+    /// How often a wrong answer comes of it where it can be made at all, as a share of the wrong answers there, before anything
+    /// is known. Common practice, no source.
     /// </summary>
     public abstract double Prior { get; }
 

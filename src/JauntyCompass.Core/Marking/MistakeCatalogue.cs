@@ -44,6 +44,7 @@ public static class MistakeCatalogue
         new ArcMissing(),
         new RanOnBehindVertex(),
         new ThickDot(),
+        new MovedBeforeDot(),
         new DrewByEye(),
     ];
 
@@ -69,6 +70,7 @@ public static class MistakeCatalogue
         new InstrumentIdea(),
         new BenchmarkByEye(),
         new WrongStartingArm(),
+        new KindAgainstNumber(),
     ];
 
     /// <summary>Everything a drawing can show.</summary>

@@ -16,6 +16,34 @@ internal static class Pictures
     internal static MarkPicture Ringed(Point at, string words, Point noteAt) =>
         new() { Rings = [new PictureRing(at, RingRadius)], Note = new PictureNote(words, noteAt) };
 
+    /// <summary>Shows where the end of the zero line stands, and where the arm it belongs on runs out. Null when it is not known.</summary>
+    internal static MarkPicture? OffTheArm(MistakeStory story)
+    {
+        if (story.Situation.Laid is not LaidAngle laid)
+        {
+            return null;
+        }
+        double bearing = laid.Alignment.ZeroLineEnd == ZeroLineEnd.Right ? 0 : 180;
+        Point end = laid.Placement.PointAt(bearing, laid.Protractor.EdgeRadius);
+        Arm arm = laid.Angle[laid.Alignment.LinedUpArm];
+        return new MarkPicture
+        {
+            Lines =
+            [
+                new PictureLine(
+                    end,
+                    arm.From.Towards(arm.Direction, laid.Protractor.EdgeRadius),
+                    Arrow: true
+                ),
+            ],
+            Rings = [new PictureRing(end, 4)],
+            Note = new PictureNote(
+                $"{story.Say.Degrees(Math.Abs(laid.Alignment.ZeroLineOff))} off the {story.Words.Arm}",
+                Pictures.BeyondEdge(laid, bearing == 0 ? 8 : 172)
+            ),
+        };
+    }
+
     /// <summary>
     /// Shows where the number that was given stands on the scale in use (measuring), or at which number the dot stands
     /// (drawing). Null when the placement is not known.

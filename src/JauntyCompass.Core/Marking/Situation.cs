@@ -90,6 +90,12 @@ public sealed class Situation
         return same;
     }
 
+    /// <summary>
+    /// Whether the instrument lay well before, and no longer did when the dot was made. Only known of a drawing at which it is told
+    /// where the instrument rested.
+    /// </summary>
+    public bool MovedBeforeDot { get; private init; }
+
     /// <summary>The part of the placing error that comes of the zero line being turned off its arm, in degrees.</summary>
     public double PlacingByZeroLine { get; }
 
@@ -107,8 +113,33 @@ public sealed class Situation
         new(Activity.Measuring, angle, instrument, placement);
 
     /// <summary>A drawing task; the angle is the one asked for, its start arm the base ray. Placement null: not known.</summary>
-    public static Situation Drawing(Angle asked, Protractor instrument, Placement? placement) =>
-        new(Activity.Drawing, asked, instrument, placement);
+    /// <param name="asked">The angle asked for.</param>
+    /// <param name="instrument">The instrument.</param>
+    /// <param name="placement">How it lay when the dot was made.</param>
+    /// <param name="rested">Where it had come to rest before that, in order; null or empty when that is not known.</param>
+    public static Situation Drawing(
+        Angle asked,
+        Protractor instrument,
+        Placement? placement,
+        IReadOnlyList<Placement>? rested = null
+    )
+    {
+        var situation = new Situation(Activity.Drawing, asked, instrument, placement);
+        bool laidWell = situation.Laid is null || situation.CostsLittle(situation.Careful);
+        return laidWell || rested is not { Count: > 0 }
+            ? situation
+            : new Situation(Activity.Drawing, asked, instrument, placement)
+            {
+                MovedBeforeDot = rested.Any(p =>
+                    situation.CostsLittle(
+                        situation.CarefulIn(LaidAngle.Of(asked, instrument, p, WhichArm.Start))
+                    )
+                ),
+            };
+    }
+
+    private bool CostsLittle(double? careful) =>
+        careful is double result && Math.Abs(result - Measure) < PlacingCost.Material;
 
     /// <summary>
     /// The answer that comes of taking a number on the scale in use: itself when measuring; when drawing, the angle that a

@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Exercises.Presentation;
@@ -17,9 +18,34 @@ public static class CommonAsks
     /// <summary>A drawing; its fields are those of <see cref="Kinds.Draw.DrawResponse"/>.</summary>
     public static Ask Drawing { get; } = new("strokes", AskType.Drawing, "Your drawing");
 
-    /// <summary>The kind, said before the instrument is read. May be left out.</summary>
-    public static Ask KindSaid(string field, bool withReflex = false) =>
-        new(field, AskType.Choice, "First look: which kind is it?")
+    /// <summary>
+    /// A reading as the class does it: the kind before the instrument is touched or after; an estimate, where one must come first,
+    /// before all else. The response carries them as <c>kindSaid</c> and <c>estimate</c>.
+    /// </summary>
+    public static IReadOnlyList<Ask> ByRules(HouseRules rules, Ask reading, bool withReflex = false)
+    {
+        bool first = rules.Kind == Demonstrations.KindSaid.First;
+        Ask kind = KindSaid(
+            "kindSaid",
+            first ? "First look: which kind is it?" : "Which kind is it?",
+            withReflex
+        );
+        Ask[] number = rules.EstimateFirst
+            ?
+            [
+                new Ask("estimate", AskType.Degrees, "About how many degrees? Your estimate"),
+                reading with
+                {
+                    Afterwards = true,
+                },
+            ]
+            : [reading];
+        return first ? [kind, .. number] : [.. number, kind];
+    }
+
+    /// <summary>The kind. May be left out.</summary>
+    public static Ask KindSaid(string field, string label, bool withReflex = false) =>
+        new(field, AskType.Choice, label)
         {
             Options =
             [

@@ -41,7 +41,8 @@ public sealed class CentreMarkOff : Mistake
             return;
         }
         bool counts =
-            Math.Abs(situation.PlacingByCentre) >= PlacingCost.Material
+            !situation.MovedBeforeDot
+            && Math.Abs(situation.PlacingByCentre) >= PlacingCost.Material
             && Math.Abs(situation.PlacingByCentre) >= Math.Abs(situation.PlacingByZeroLine);
         if (counts && !laid.Alignment.EdgeOnArm && situation.Careful is double careful)
         {

@@ -12,7 +12,7 @@ public sealed class GraduationsAsTwoOrFive : Mistake
     public override string Name => "took each graduation for two or five degrees";
 
     /// <inheritdoc/>
-    public override double Prior => 0.004;
+    public override double Prior => 0.012;
 
     /// <inheritdoc/>
     public override string Remedy =>

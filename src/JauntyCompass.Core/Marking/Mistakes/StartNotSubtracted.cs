@@ -15,7 +15,7 @@ public sealed class StartNotSubtracted : Mistake
     public override string Name => "forgot to subtract the reading on the first arm";
 
     /// <inheritdoc/>
-    public override double Prior => 0.003;
+    public override double Prior => 0.1;
 
     /// <inheritdoc/>
     public override string Remedy =>

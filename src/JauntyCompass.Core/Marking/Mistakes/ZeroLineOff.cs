@@ -34,7 +34,8 @@ public sealed class ZeroLineOff : Mistake
             return;
         }
         bool counts =
-            Math.Abs(situation.PlacingByZeroLine) >= PlacingCost.Material
+            !situation.MovedBeforeDot
+            && Math.Abs(situation.PlacingByZeroLine) >= PlacingCost.Material
             && Math.Abs(situation.PlacingByZeroLine) > Math.Abs(situation.PlacingByCentre);
         if (counts && laid.Alignment.IsLinedUp && situation.Careful is double careful)
         {
@@ -56,32 +57,7 @@ public sealed class ZeroLineOff : Mistake
     }
 
     /// <inheritdoc/>
-    public override MarkPicture? Draw(MistakeStory story)
-    {
-        if (story.Situation.Laid is not LaidAngle laid)
-        {
-            return null;
-        }
-        double bearing = laid.Alignment.ZeroLineEnd == ZeroLineEnd.Right ? 0 : 180;
-        Point end = laid.Placement.PointAt(bearing, laid.Protractor.EdgeRadius);
-        Arm arm = laid.Angle[laid.Alignment.LinedUpArm];
-        return new MarkPicture
-        {
-            Lines =
-            [
-                new PictureLine(
-                    end,
-                    arm.From.Towards(arm.Direction, laid.Protractor.EdgeRadius),
-                    Arrow: true
-                ),
-            ],
-            Rings = [new PictureRing(end, 4)],
-            Note = new PictureNote(
-                $"{story.Say.Degrees(Math.Abs(laid.Alignment.ZeroLineOff))} off the {story.Words.Arm}",
-                Pictures.BeyondEdge(laid, bearing == 0 ? 8 : 172)
-            ),
-        };
-    }
+    public override MarkPicture? Draw(MistakeStory story) => Pictures.OffTheArm(story);
 
     /// <inheritdoc/>
     public override Slip? Show(in LaidAngle laid)

@@ -8,11 +8,20 @@ internal static class Arithmetic
     // Half a degree is for rounding.
     private const double Rounding = 0.6;
 
+    // Of the wrong sums so many come of none of the slips that a step knows. Common practice, no source.
+    private const double Unknown = 0.25;
+
     /// <summary>Causes of a wrong number by likelihood, the likeliest first; never empty.</summary>
     internal static List<Cause> Causes(IReadOnlyList<ArithmeticSlip> slips, double value)
     {
-        double notExplained = AnswerEvidence.PriorOfNotExplained / 360;
-        double[] weights = [.. slips.Select(s => s.Mistake.Prior * Density(value, s.Answers))];
+        double shared = slips.Sum(s => s.Mistake.Prior);
+        double notExplained = Unknown / 360;
+        double[] weights =
+        [
+            .. slips.Select(s =>
+                (1 - Unknown) * s.Mistake.Prior / shared * Density(value, s.Answers)
+            ),
+        ];
         double sum = notExplained + weights.Sum();
         List<Cause> causes =
         [

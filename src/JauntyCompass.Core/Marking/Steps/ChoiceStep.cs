@@ -32,6 +32,9 @@ public sealed class ChoiceStep(
     // Even who knows it ticks a wrong one now and again. Common practice, no source.
     private const double Slip = 0.04;
 
+    // Of the wrong picks so many are guesses. Common practice, no source.
+    private const double Guessing = 0.25;
+
     /// <summary>What was chosen, or null.</summary>
     public Option? Chosen => options.FirstOrDefault(o => o.Key == chosen);
 
@@ -53,11 +56,23 @@ public sealed class ChoiceStep(
         {
             return new Judgement(Verdict.Accepted, new Feedback(null, right, ""));
         }
-        double sum =
-            AnswerEvidence.PriorOfNotExplained / options.Count + picked.Causes.Sum(c => c.Prior);
+        // A wrong option was picked for one of the mistakes that lead to a wrong one here, or by guessing.
+        Mistake[] all = [.. options.SelectMany(o => o.Causes).Distinct()];
+        double shared = all.Sum(m => m.Prior);
+        double Weight(Mistake mistake) =>
+            (1 - Guessing)
+            * mistake.Prior
+            / shared
+            / options.Count(o => o.Causes.Contains(mistake));
+        double sum = Guessing / options.Count(o => !o.Right) + picked.Causes.Sum(Weight);
         List<Cause> causes =
         [
-            .. picked.Causes.Select(c => new Cause(c.Key, c.Name, c.Prior / sum, Evidence.Choice)),
+            .. picked.Causes.Select(c => new Cause(
+                c.Key,
+                c.Name,
+                Weight(c) / sum,
+                Evidence.Choice
+            )),
         ];
         causes.Sort(static (a, b) => b.Likelihood.CompareTo(a.Likelihood));
         Mistake? named =

@@ -63,11 +63,15 @@ public sealed record DrawItem(
 /// <param name="Dots">Dots, at most 50.</param>
 /// <param name="Arc">A point inside the opening that was marked with an arc, or null.</param>
 /// <param name="Placement">How the instrument lay when the last dot was made, or null when it was never laid on.</param>
+/// <param name="Rested">Where the instrument had come to rest before that, in order, at most 20; null when that is not known.</param>
+/// <param name="KindSaid">The kind that was said beforehand, or null.</param>
 public sealed record DrawResponse(
     IReadOnlyList<Stroke> Strokes,
     IReadOnlyList<Point> Dots,
     Point? Arc = null,
-    Placement? Placement = null
+    Placement? Placement = null,
+    IReadOnlyList<Placement>? Rested = null,
+    AngleKind? KindSaid = null
 ) : Response
 {
     /// <inheritdoc/>
@@ -80,5 +84,13 @@ public sealed record DrawResponse(
         faults.Each("dots", Dots, 0, 50);
         faults.Within("arc", Arc);
         faults.Within("placement", Placement);
+        if (Rested is not null)
+        {
+            faults.Each("rested", Rested, 0, 20);
+        }
+        if (KindSaid is AngleKind kind)
+        {
+            faults.Known("kindSaid", kind);
+        }
     }
 }

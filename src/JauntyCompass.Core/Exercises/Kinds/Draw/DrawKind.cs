@@ -53,7 +53,10 @@ public sealed class DrawKind()
             item.Prompt,
             new SheetState(),
             ItemView.WindowFor(item.Instrument),
-            [CommonAsks.Drawing]
+            // The kind is said before anything is drawn, or not at all.
+            rules.Kind == KindSaid.First
+                ? [CommonAsks.KindSaid("kindSaid", "Which kind will it be?"), CommonAsks.Drawing]
+                : [CommonAsks.Drawing]
         )
         {
             InHand = item.Instrument,
@@ -77,11 +80,17 @@ public sealed class DrawKind()
         Angle asked = own is null
             ? item.Asked
             : item.On(own.Vertex, own.Base.Direction, own.Base.Length, own.Opening);
-        var situation = Situation.Drawing(asked, item.Instrument, response?.Placement);
+        var situation = Situation.Drawing(
+            asked,
+            item.Instrument,
+            response?.Placement,
+            response?.Rested
+        );
         bool isThere = marks is not null && (item.BaseRay is not null || own is not null);
         DrawnFigure? figure = isThere ? DrawnFigure.Of(situation, marks!, own) : null;
         return
         [
+            .. SaidFirst.Steps(item.Measure, response?.KindSaid, estimate: null, reading: null),
             new ReadingStep("drawing", "Drawing", situation, figure?.Value, Mistakes, figure)
             {
                 Missing = item.BaseRay is null ? NoRays : NoRay,

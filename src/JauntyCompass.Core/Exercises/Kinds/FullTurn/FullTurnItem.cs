@@ -34,7 +34,14 @@ public sealed record FullTurnItem(
 /// <summary>The turn that a student read.</summary>
 /// <param name="Reading">Degrees, 0 to 360, as written.</param>
 /// <param name="Placement">How the instrument lay, or null when that is not known.</param>
-public sealed record FullTurnResponse(double Reading, Placement? Placement = null) : Response
+/// <param name="KindSaid">The kind that was said beforehand, or null.</param>
+/// <param name="Estimate">What was guessed before, in degrees, 0 to 360; null where no estimate was asked for.</param>
+public sealed record FullTurnResponse(
+    double Reading,
+    Placement? Placement = null,
+    AngleKind? KindSaid = null,
+    double? Estimate = null
+) : Response
 {
     /// <inheritdoc/>
     public override Placement? LaidOn => Placement;
@@ -44,5 +51,10 @@ public sealed record FullTurnResponse(double Reading, Placement? Placement = nul
     {
         faults.Range("reading", Reading, 0, 360, "degrees");
         faults.Within("placement", Placement);
+        faults.Range("estimate", Estimate ?? 0, 0, 360, "degrees");
+        if (KindSaid is AngleKind kind)
+        {
+            faults.Known("kindSaid", kind);
+        }
     }
 }

@@ -25,7 +25,8 @@ public sealed class FullTurnKind()
                 "zero-line-off",
                 "counted-graduations",
                 "graduations-as-two-or-five",
-                "slip"
+                "slip",
+                "kind-against-number"
             )
         )
         {
@@ -61,7 +62,11 @@ public sealed class FullTurnKind()
             item.Prompt,
             Sheets.With(item.Angle, item.Names, OpeningMark.Turn),
             ItemView.WindowFor(item.Instrument),
-            [CommonAsks.Reading("reading", "placement", "The turn in degrees")]
+            CommonAsks.ByRules(
+                rules,
+                CommonAsks.Reading("reading", "placement", "The turn in degrees"),
+                withReflex: true
+            )
         )
         {
             InHand = item.Instrument,
@@ -80,6 +85,12 @@ public sealed class FullTurnKind()
         FullTurnResponse? response
     ) =>
         [
+            .. SaidFirst.Steps(
+                item.Angle.Measure,
+                response?.KindSaid,
+                response?.Estimate,
+                response?.Reading
+            ),
             new ReadingStep(
                 "reading",
                 "Reading",

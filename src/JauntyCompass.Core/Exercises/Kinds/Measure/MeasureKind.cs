@@ -16,7 +16,7 @@ public sealed class MeasureKind()
             "measure",
             "Measure",
             "Lay the protractor on the angle and write the reading.",
-            [.. MistakeCatalogue.Reading, .. MistakeCatalogue.OfShortArms]
+            [.. MistakeCatalogue.Reading, .. MistakeCatalogue.OfShortArms, .. SaidFirst.Mistakes]
         )
         {
             ReadsMeasureOnly = true,
@@ -50,43 +50,11 @@ public sealed class MeasureKind()
                 ],
             },
             ItemView.WindowFor(item.Instrument),
-            Asks(rules)
+            CommonAsks.ByRules(rules, CommonAsks.Reading("reading", "placement"))
         )
         {
             InHand = item.Instrument,
         };
-
-    // As the class does it: the kind before the instrument is touched or after; an estimate, where it must come first, before all.
-    private static Ask[] Asks(HouseRules rules)
-    {
-        Ask kind = CommonAsks.KindSaid("kindSaid");
-        Ask reading = CommonAsks.Reading("reading", "placement");
-        if (!rules.EstimateFirst)
-        {
-            return rules.Kind == KindSaid.First
-                ? [kind, reading]
-                : [reading, kind with { Label = "Which kind is it?" }];
-        }
-        var estimate = new Ask(
-            "estimate",
-            AskType.Degrees,
-            "About how many degrees? Your estimate"
-        );
-        return rules.Kind == KindSaid.First
-            ? [kind, estimate, reading with { Afterwards = true }]
-            :
-            [
-                estimate,
-                reading with
-                {
-                    Afterwards = true,
-                },
-                kind with
-                {
-                    Label = "Which kind is it?",
-                },
-            ];
-    }
 
     /// <inheritdoc/>
     protected override WorkedExample Work(MeasureItem item, HouseRules rules) =>
@@ -98,21 +66,12 @@ public sealed class MeasureKind()
         MeasureResponse? response
     ) =>
         [
-            .. response?.Estimate is double guess
-                ?
-                [
-                    new EstimateStep(item.Angle.Measure.Degrees, guess)
-                    {
-                        Decides = false,
-                        Weight = 0.5,
-                    },
-                ]
-                : Array.Empty<AnsweredStep>(),
-            new KindSaidStep(item.Angle.Measure.Kind, response?.KindSaid, response?.Reading)
-            {
-                Decides = false,
-                Weight = 0.5,
-            },
+            .. SaidFirst.Steps(
+                item.Angle.Measure,
+                response?.KindSaid,
+                response?.Estimate,
+                response?.Reading
+            ),
             new ReadingStep(
                 "reading",
                 "Reading",

@@ -45,9 +45,22 @@ public sealed record ReadLaidItem(
 
 /// <summary>The reading that a student writes.</summary>
 /// <param name="Reading">Degrees, 0 to 360, as written.</param>
-public sealed record ReadLaidResponse(double Reading) : Response
+/// <param name="KindSaid">The kind that was said beforehand, or null.</param>
+/// <param name="Estimate">What was guessed before, in degrees, 0 to 360; null where no estimate was asked for.</param>
+public sealed record ReadLaidResponse(
+    double Reading,
+    AngleKind? KindSaid = null,
+    double? Estimate = null
+) : Response
 {
     /// <inheritdoc/>
-    public override void Check(Faults faults) =>
+    public override void Check(Faults faults)
+    {
         faults.Range("reading", Reading, 0, 360, "degrees");
+        faults.Range("estimate", Estimate ?? 0, 0, 360, "degrees");
+        if (KindSaid is AngleKind kind)
+        {
+            faults.Known("kindSaid", kind);
+        }
+    }
 }

@@ -16,7 +16,10 @@ public sealed class ReadLaidKind()
             "read-laid",
             "Read it as it lies",
             "The protractor lies on the angle already: read it.",
-            [.. MistakeCatalogue.Reading.Where(m => !PlacedByOthers.Contains(m.Key))]
+            [
+                .. MistakeCatalogue.Reading.Where(m => !PlacedByOthers.Contains(m.Key)),
+                .. SaidFirst.Mistakes,
+            ]
         )
         {
             ReadsMeasureOnly = true,
@@ -75,7 +78,11 @@ public sealed class ReadLaidKind()
                 Instruments = [new LaidInstrument("laid", item.Instrument.Id, item.Placement)],
             },
             ItemView.WindowFor(item.Instrument),
-            [new Ask("reading", AskType.Degrees, "It reads, in degrees")]
+            CommonAsks.ByRules(
+                rules,
+                new Ask("reading", AskType.Degrees, "It reads, in degrees"),
+                withReflex: item.Angle.Measure.Degrees > 180
+            )
         )
         {
             Laid = item.Instrument,
@@ -92,6 +99,12 @@ public sealed class ReadLaidKind()
         ReadLaidResponse? response
     ) =>
         [
+            .. SaidFirst.Steps(
+                item.Angle.Measure,
+                response?.KindSaid,
+                response?.Estimate,
+                response?.Reading
+            ),
             new ReadingStep(
                 "reading",
                 "Reading",

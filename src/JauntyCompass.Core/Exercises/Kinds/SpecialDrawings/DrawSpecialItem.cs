@@ -67,11 +67,13 @@ public sealed record DrawSpecialItem(
 /// <param name="Dots">Dots, at most 50.</param>
 /// <param name="Arc">A point inside the opening that was marked, or null.</param>
 /// <param name="Placement">How the instrument lay when the last dot was made, or null.</param>
+/// <param name="Rested">Where the instrument had come to rest before that, in order, at most 20; null when that is not known.</param>
 public sealed record DrawSpecialResponse(
     IReadOnlyList<Stroke> Strokes,
     IReadOnlyList<Point> Dots,
     Point? Arc = null,
-    Placement? Placement = null
+    Placement? Placement = null,
+    IReadOnlyList<Placement>? Rested = null
 ) : Response
 {
     /// <inheritdoc/>
@@ -84,5 +86,9 @@ public sealed record DrawSpecialResponse(
         faults.Each("dots", Dots, 0, 50);
         faults.Within("arc", Arc);
         faults.Within("placement", Placement);
+        if (Rested is not null)
+        {
+            faults.Each("rested", Rested, 0, 20);
+        }
     }
 }

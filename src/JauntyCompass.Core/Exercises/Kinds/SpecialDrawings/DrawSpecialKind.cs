@@ -115,7 +115,12 @@ public sealed class DrawSpecialKind()
                     Opening = item.Opening.Reversed(),
                 }
                 : item.Asked;
-        var situation = Situation.Drawing(ray, item.Instrument, response?.Placement);
+        var situation = Situation.Drawing(
+            ray,
+            item.Instrument,
+            response?.Placement,
+            response?.Rested
+        );
         DrawnFigure? figure = response is null
             ? null
             : DrawnFigure.Of(
@@ -124,7 +129,14 @@ public sealed class DrawSpecialKind()
             );
         return
         [
-            new ReadingStep("drawing", "Drawing", situation, figure?.Value, OfTheRay, figure)
+            new ReadingStep(
+                "drawing",
+                "Drawing",
+                situation,
+                figure?.Value,
+                item.Wanted == SpecialDrawing.Straight ? MistakeCatalogue.DrawingOnly : OfTheRay,
+                figure
+            )
             {
                 Missing = NoRay,
             },

@@ -77,7 +77,7 @@ public sealed class WhichKindKind()
             Sheets.With(item.Angle, item.Names),
             ItemView.UsualWindow,
             [
-                CommonAsks.KindSaid("said", withReflex: true) with
+                CommonAsks.KindSaid("said", "Which kind is it?", withReflex: true) with
                 {
                     Label = "It is",
                     Optional = false,

@@ -1,0 +1,27 @@
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Marking.Mistakes;
+
+/// <summary>The kind that was said and the number that was written cannot both be right, such as “acute, 128”.</summary>
+public sealed class KindAgainstNumber()
+    : ChoiceMistake("kind-against-number", "wrote a number that is not of the kind they said", 0.02)
+{
+    /// <inheritdoc/>
+    public override string Remedy =>
+        "Before a number is written, have the kind said aloud and ask: can it be that?";
+
+    /// <inheritdoc/>
+    public override string? Demonstration => "told-kind-against-number";
+
+    // What it comes to depends on what else went wrong; that the two disagree is seen without knowing the answer.
+    /// <inheritdoc/>
+    public override bool CanBeHabit => false;
+
+    /// <inheritdoc/>
+    public override Feedback Tell(Speech say) =>
+        new(
+            null,
+            "The kind you said and the number you wrote do not go together.",
+            "Look at both again: one of them must change."
+        );
+}

@@ -1,0 +1,44 @@
+namespace JauntyCompass.Core.Marking.Mistakes;
+
+/// <summary>The protractor lay well on the ray, and had moved when the dot was made: off by as much as it moved.</summary>
+public sealed class MovedBeforeDot : Mistake
+{
+    /// <inheritdoc/>
+    public override string Key => "moved-before-dot";
+
+    /// <inheritdoc/>
+    public override string Name => "moved the protractor before the dot was made";
+
+    /// <inheritdoc/>
+    public override double Prior => 0.09;
+
+    /// <inheritdoc/>
+    public override bool IsOfPlacing => true;
+
+    /// <inheritdoc/>
+    public override string Remedy =>
+        "Spread the fingers over the protractor, look along the zero line once more, and only then take the pencil.";
+
+    /// <inheritdoc/>
+    public override string? Demonstration => "told-moved-before-the-dot";
+
+    /// <inheritdoc/>
+    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    {
+        if (situation is { MovedBeforeDot: true, Careful: double result })
+        {
+            outcomes.Add(result);
+        }
+    }
+
+    /// <inheritdoc/>
+    public override Feedback Tell(MistakeStory story) =>
+        new(
+            story.Praise,
+            "The protractor lay well on the ray at first. Before you made your dot, it had moved.",
+            $"Hold it down with spread fingers, look at the {story.Words.ZeroLine} once more, then make your dot."
+        );
+
+    /// <inheritdoc/>
+    public override MarkPicture? Draw(MistakeStory story) => Pictures.OffTheArm(story);
+}

@@ -1,0 +1,42 @@
+using JauntyCompass.Core.Angles;
+
+namespace JauntyCompass.Core.Marking.Steps;
+
+/// <summary>
+/// What a student says before the number, where the house rules have it so: the kind and an estimate. Each earns credit and is
+/// told about, and decides nothing; what was not said is not held against anyone.
+/// </summary>
+public static class SaidFirst
+{
+    private const double Half = 0.5;
+
+    /// <summary>The mistakes that show in it.</summary>
+    public static IReadOnlyList<Mistake> Mistakes { get; } =
+        MistakeCatalogue.Of("kind-against-number");
+
+    /// <summary>The steps of what was said.</summary>
+    /// <param name="truth">The true measure.</param>
+    /// <param name="kind">The kind that was said, or null.</param>
+    /// <param name="estimate">The estimate, in degrees, or null.</param>
+    /// <param name="reading">The number that was written, in degrees; null where none is.</param>
+    public static IEnumerable<AnsweredStep> Steps(
+        Measure truth,
+        AngleKind? kind,
+        double? estimate,
+        double? reading
+    )
+    {
+        if (estimate is double guess)
+        {
+            yield return new EstimateStep(truth.Degrees, guess) { Decides = false, Weight = Half };
+        }
+        if (kind is AngleKind said)
+        {
+            yield return new KindSaidStep(truth.Kind, said, reading)
+            {
+                Decides = false,
+                Weight = Half,
+            };
+        }
+    }
+}

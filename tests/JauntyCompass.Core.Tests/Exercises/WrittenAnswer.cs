@@ -1,0 +1,97 @@
+using System.Text.Json;
+using System.Text.Json.Nodes;
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Demonstrations;
+using JauntyCompass.Core.Exercises;
+using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Exercises.Presentation;
+using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Simulation;
+
+namespace JauntyCompass.Core.Tests.Exercises;
+
+/// <summary>Writes answers as a page does, through nothing but what an item asks: a field of JSON for each ask.</summary>
+internal static class WrittenAnswer
+{
+    private static readonly SimulatedStudent Perfect = new("Ada", [], Hand.Perfect);
+
+    /// <summary>Everything right but one step, at which an answer of a mistake is written; where anything lay is not told.</summary>
+    internal static Response Of(Item item, AnsweredStep step, ForetoldAnswer answer)
+    {
+        ExerciseKind kind = ExerciseKinds.Of(item);
+        JsonObject json = Json(kind.Attempt(item, Perfect, new SeededRandom(1)));
+        foreach (string field in json.Select(p => p.Key).ToList())
+        {
+            if (field.EndsWith("lacement", StringComparison.Ordinal))
+            {
+                json[field] = null;
+            }
+        }
+        ItemView view = kind.Present(item, HouseRules.Usual);
+        switch (step.Key)
+        {
+            case "drawing":
+                Draw(json, view, IsTurnedBack(step, view), answer.Degrees!.Value);
+                break;
+            case "arc":
+                json["arc"] = Point(InTheOtherOpening(view.Drawing!));
+                break;
+            default:
+                Ask ask = view.Asks.Single(a => a.Field == FieldOf(step, kind));
+                json[ask.Field] = Value(ask, answer);
+                break;
+        }
+        return json.Deserialize<Response>(ExerciseJson.Options)!;
+    }
+
+    internal static JsonObject Json(Response response) =>
+        JsonSerializer.SerializeToNode(response, ExerciseJson.Options)!.AsObject();
+
+    private static string FieldOf(AnsweredStep step, ExerciseKind kind) =>
+        step.Key switch
+        {
+            "benchmark" => "nearest",
+            "by-eye" => "byEye",
+            "kind" => kind.Key == "which-kind" ? "said" : "kindSaid",
+            _ => step.Key,
+        };
+
+    private static JsonValue Value(Ask ask, ForetoldAnswer answer) =>
+        ask.Type switch
+        {
+            AskType.Choice => JsonValue.Create(
+                ask.Options.First(o => o.Text == answer.Text || o.Key == answer.Text).Key
+            ),
+            AskType.Text => JsonValue.Create(answer.Text),
+            AskType.Count => JsonValue.Create(
+                (int)(answer.Degrees ?? int.Parse(answer.Text, null))
+            ),
+            _ => JsonValue.Create(answer.Degrees!.Value),
+        };
+
+    // What an instrument draws of a reflex angle is the smaller one, on the other side of the ray.
+    private static bool IsTurnedBack(AnsweredStep step, ItemView view) =>
+        ((ReadingStep)step).Situation.Angle.Opening != view.Drawing!.Opening;
+
+    private static void Draw(JsonObject json, ItemView view, bool back, double degrees)
+    {
+        DrawingTask task = view.Drawing!;
+        Point vertex = task.BaseRay!.Vertex;
+        Direction ray = task.BaseRay.Direction.Turned(
+            task.Opening.Sign() * (back ? -degrees : degrees)
+        );
+        double rim = view.InHand!.EdgeRadius;
+        json["strokes"] = new JsonArray(
+            new JsonObject
+            {
+                ["points"] = new JsonArray(Point(vertex), Point(vertex.Towards(ray, rim + 15))),
+            }
+        );
+        json["dots"] = new JsonArray(Point(vertex.Towards(ray, rim + 1)));
+    }
+
+    private static Point InTheOtherOpening(DrawingTask task) =>
+        task.BaseRay!.Vertex.Towards(task.BaseRay.Direction.Turned(-task.Opening.Sign() * 4), 14);
+
+    private static JsonObject Point(Point point) => new() { ["x"] = point.X, ["y"] = point.Y };
+}

@@ -114,6 +114,19 @@ public sealed class Attempt
         return new Placement(centre, turn);
     }
 
+    /// <summary>The same before a dot is made: it may move once more while the pencil is taken.</summary>
+    /// <returns>How it lay at the dot, and where it had rested before.</returns>
+    public (Placement Placement, IReadOnlyList<Placement> Rested) LayForDot(
+        Angle asked,
+        Protractor instrument
+    )
+    {
+        Placement laid = Lay(asked, instrument);
+        return Shows("moved-before-dot")
+            ? (laid with { Turn = laid.Turn.Turned(Side() * Size(4, 9)) }, [laid])
+            : (laid, []);
+    }
+
     // On a half circle the rim must lie over the opening; on a full one it is the zero of a scale that counts the way it opens.
     private static Direction ZeroOnStart(Angle angle, Protractor instrument)
     {

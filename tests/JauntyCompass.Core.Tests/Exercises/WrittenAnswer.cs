@@ -41,8 +41,11 @@ internal static class WrittenAnswer
                 json[ask.Field] = Value(ask, answer);
                 break;
         }
-        return json.Deserialize<Response>(ExerciseJson.Options)!;
+        return Read(json);
     }
+
+    internal static Response Read(JsonObject json) =>
+        json.Deserialize<Response>(ExerciseJson.Options)!;
 
     internal static JsonObject Json(Response response) =>
         JsonSerializer.SerializeToNode(response, ExerciseJson.Options)!.AsObject();

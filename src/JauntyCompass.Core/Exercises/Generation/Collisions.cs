@@ -82,6 +82,7 @@ internal static class Collisions
         ];
         foreach (KindCount wanted in specification.Kinds)
         {
+            RequireReadable(specification, wanted, tray, candidates);
             int needed = measured.Contains(wanted) ? wanted.Count : 1;
             Require(
                 specification,
@@ -89,7 +90,6 @@ internal static class Collisions
                 needed,
                 Candidates.Room(Any(wanted.Kind))
             );
-            RequireReadable(specification, wanted, tray, candidates);
         }
         Require(
             specification,
@@ -99,7 +99,7 @@ internal static class Collisions
         );
     }
 
-    // Each instrument of a kind needs as many measures that can be read on it as it has turns.
+    // An instrument with coarse graduations needs as many measures that can be read on it as it has turns.
     private static void RequireReadable(
         SetSpecification specification,
         KindCount wanted,
@@ -112,6 +112,7 @@ internal static class Collisions
             IGrouping<Protractor, int> turns in Enumerable
                 .Range(0, wanted.Count)
                 .GroupBy(item => tray.At(kind, item))
+                .Where(turns => !turns.Key.IsFine)
         )
         {
             int room = Candidates.Room(candidates.Of(kind, turns.Key));

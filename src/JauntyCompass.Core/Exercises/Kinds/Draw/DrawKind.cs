@@ -114,7 +114,10 @@ public sealed class DrawKind()
     protected override DrawResponse Attempt(DrawItem item, Attempt attempt)
     {
         Angle asked = item.Asked;
-        Placement placement = attempt.Lay(asked, item.Instrument);
+        (Placement placement, IReadOnlyList<Placement> rested) = attempt.LayForDot(
+            asked,
+            item.Instrument
+        );
         LaidAngle laid = LaidAngle.Of(asked, item.Instrument, placement, WhichArm.Start);
         Scale scale = item.Instrument.Scales[attempt.ScaleUsed(laid)];
         double full = item.Instrument.FullScale;
@@ -150,7 +153,8 @@ public sealed class DrawKind()
             ],
             byEye ? [] : dots,
             MarkArc(asked, dot),
-            byEye ? null : placement
+            byEye ? null : placement,
+            byEye ? null : rested
         );
     }
 

@@ -56,8 +56,20 @@ const withToken: Middleware = {
   },
 }
 
+/** How far this browser's clock is behind the server's, in ms: two devices agree only on the server's. */
+let behind = 0
+/** The time by the server's clock, to a second or so. */
+export const serverNow = (): Date => new Date(Date.now() + behind)
+
+const withClock: Middleware = {
+  onResponse({ response }) {
+    const said = Date.parse(response.headers.get('Date') ?? '')
+    if (!Number.isNaN(said)) behind = said - Date.now()
+  },
+}
+
 const client = createClient<paths>({ baseUrl: location.origin, fetch: (request) => fetch(request) })
-client.use(withToken)
+client.use(withToken, withClock)
 
 /** Waits for a reply and returns its body, or throws a Problem. */
 export async function ask<T>(

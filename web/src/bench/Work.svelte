@@ -2,9 +2,11 @@
 <script lang="ts">
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
   import { api, ask, tell, type Instrument, type Schema, type Script } from '../api/client'
+  import { facesFor } from '../shared/faces'
   import { Drafts } from './drafts'
   import LookBack from './LookBack.svelte'
   import type { Outbox, Sent } from './outbox.svelte'
+  import Practice from './Practice.svelte'
   import Progress from './Progress.svelte'
   import ShowMe from './ShowMe.svelte'
   import Worksheet from './Worksheet.svelte'
@@ -38,8 +40,8 @@
   let complaint = $state('')
   let instruments: Instrument[] = $state.raw([])
   let script: Script | null = $state.raw(null)
-  /** Another item like this one, for practice, with its mark once it is answered. */
-  let twin: { number: number; view: Schema['ItemView']; marked: Sent | null } | null = $state.raw(null)
+  /** Whether another item like this one is worked at, for practice. */
+  let practises = $state(false)
   // svelte-ignore state_referenced_locally
   let reflection = $state.raw(set.reflection)
 
@@ -49,7 +51,7 @@
   const finished = $derived(complete && asked.every(isAnswered))
 
   $effect(() => {
-    ask(api.GET('/api/v1/instruments')).then(
+    facesFor(set.items).then(
       (all) => (instruments = all),
       (error: unknown) => (complaint = tell(error)),
     )
@@ -66,7 +68,7 @@
   function go(index: number): void {
     at = index
     again = false
-    twin = null
+    practises = false
     complaint = ''
   }
 
@@ -123,41 +125,6 @@
       complaint = tell(error)
     }
   }
-
-  async function anotherLikeIt(): Promise<void> {
-    const number = (twin?.number ?? 0) + 1
-    try {
-      const path = { assignmentId: set.id, index: at, number }
-      const view = await ask(
-        api.GET('/api/v1/bench/assignments/{assignmentId}/items/{index}/twins/{number}', {
-          params: { path },
-        }),
-      )
-      twin = { number, view, marked: null }
-      complaint = ''
-    } catch (error) {
-      complaint = tell(error)
-    }
-  }
-
-  async function markTwin(response: Schema['Response']): Promise<void> {
-    if (!twin) return
-    try {
-      const path = { assignmentId: set.id, index: at, number: twin.number }
-      const mark = await ask(
-        api.POST('/api/v1/bench/assignments/{assignmentId}/items/{index}/twins/{number}', {
-          params: { path },
-          body: { response },
-        }),
-      )
-      twin = {
-        ...twin,
-        marked: { id: '', itemIndex: at, try: 1, triesLeft: 1, response, mark },
-      }
-    } catch (error) {
-      complaint = tell(error)
-    }
-  }
 </script>
 
 <div class="work">
@@ -182,23 +149,14 @@
   {#if complaint}<p class="waiting" role="alert">{complaint}</p>{/if}
   <main>
     {#if instruments.length > 0 && asked.length > 0}
-      {#if twin}
-        <p class="practice">
-          Another one like item {place + 1}, for practice.
-          <button type="button" onclick={() => (twin = null)}>Back to the item</button>
-        </p>
-        {#key `${at} twin ${twin.number} ${twin.marked ? 'marked' : 'new'}`}
-          <Worksheet
-            view={twin.view}
-            {instruments}
-            marked={twin.marked}
-            busy={false}
-            onhandin={markTwin}
-            onagain={() => (twin = twin && { ...twin, marked: null })}
-            onnext={() => (twin = null)}
-            ontwin={anotherLikeIt}
-          />
-        {/key}
+      {#if practises}
+        <Practice
+          assignmentId={set.id}
+          index={at}
+          place={place + 1}
+          {instruments}
+          onback={() => (practises = false)}
+        />
       {:else if waits}
         <div class="kept">
           <h1>Handed in</h1>
@@ -220,13 +178,13 @@
             onagain={() => (again = true)}
             onnext={next}
             onshow={show}
-            ontwin={anotherLikeIt}
+            ontwin={() => (practises = true)}
           />
         {/key}
       {/if}
     {/if}
   </main>
-  {#if finished && place === asked.length - 1 && !twin}
+  {#if finished && place === asked.length - 1 && !practises}
     <div class="back">
       <LookBack assignmentId={set.id} before={reflection ?? null} onkept={(kept) => (reflection = kept)} />
     </div>
@@ -277,20 +235,6 @@
     min-height: 0;
     display: flex;
     flex-direction: column;
-  }
-  .practice {
-    margin: 0;
-    padding: 8px 24px 0;
-    font-size: 15px;
-  }
-  .practice button {
-    min-height: 44px;
-    border: 0;
-    background: none;
-    color: #1d4f91;
-    font: 600 15px var(--sans);
-    text-decoration: underline;
-    cursor: pointer;
   }
   .kept {
     max-width: 520px;

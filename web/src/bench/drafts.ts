@@ -2,7 +2,8 @@
  * What is filled in and not handed in yet: kept in this browser, so that a reload or a flat battery costs nothing, and a little
  * later with the account, so that work goes on at another device.
  */
-import { api, type Placement, type Schema } from '../api/client'
+import { api, serverNow, type Placement, type Schema } from '../api/client'
+import { empty } from '../sheet/drawing'
 import type { Filled } from './response'
 
 export interface Draft {
@@ -13,7 +14,7 @@ export interface Draft {
 }
 interface Kept {
   draft: Draft
-  /** When it was kept, by this browser's clock. */
+  /** When it was kept, by the server's clock. */
   at: string
 }
 
@@ -44,6 +45,7 @@ const fromServer = (kept: Schema['BenchDraft']): Draft => ({
       dots: kept.dots,
       arc: kept.arc ?? null,
       placement: kept.dotPlacement ?? null,
+      rested: [],
     },
   },
   placement: kept.placement,
@@ -64,7 +66,10 @@ function readHere(key: string): Kept | null {
       Array.isArray(draft.filled.drawing.dots) &&
       typeof draft.placement?.centre?.x === 'number' &&
       Number.isInteger(draft.part)
-    return whole ? kept : null
+    if (!whole) return null
+    // What an earlier version kept may lack what this one knows of a drawing.
+    const drawing = { ...empty, ...draft.filled.drawing }
+    return { ...kept, draft: { ...draft, filled: { ...draft.filled, drawing } } }
   } catch {
     return null
   }
@@ -93,7 +98,7 @@ export class Drafts {
   }
 
   keep(index: number, draft: Draft): void {
-    const kept: Kept = { draft, at: new Date().toISOString() }
+    const kept: Kept = { draft, at: serverNow().toISOString() }
     try {
       localStorage.setItem(keyOf(this.owner, this.assignmentId, index), JSON.stringify(kept))
     } catch {

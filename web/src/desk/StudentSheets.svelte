@@ -3,6 +3,7 @@
   import { onMount } from 'svelte'
   import { api, ask, tell, type Instrument, type Placement, type Schema } from '../api/client'
   import { filledOf, toldAnswer } from '../bench/response'
+  import { facesFor } from '../shared/faces'
   import { drawingOf, empty } from '../sheet/drawing'
   import DrawnFigure from '../sheet/DrawnFigure.svelte'
   import { spoken } from '../sheet/geometry'
@@ -28,10 +29,10 @@
     section.scrollIntoView({ block: 'start' })
     try {
       const path = { assignmentId, studentId: student.studentId }
-      ;[answers, instruments] = await Promise.all([
-        ask(api.GET('/api/v1/assignments/{assignmentId}/students/{studentId}/answers', { params: { path } })),
-        ask(api.GET('/api/v1/instruments')),
-      ])
+      answers = await ask(
+        api.GET('/api/v1/assignments/{assignmentId}/students/{studentId}/answers', { params: { path } }),
+      )
+      instruments = await facesFor(answers.map((answer) => answer.item.view))
     } catch (error) {
       failure = tell(error)
     }
@@ -88,7 +89,7 @@
             {#if view.drawing}
               <DrawnFigure
                 task={view.drawing}
-                drawing={answer.response.kind === 'draw' ? drawingOf(answer.response) : empty}
+                drawing={'strokes' in answer.response ? drawingOf(answer.response) : empty}
               />
             {/if}
             {#if instrument && placement}

@@ -10,22 +10,34 @@ export interface Drawing {
   arc: Point | null
   /** How the protractor lay when the last dot was made. */
   placement: Placement | null
+  /** Where it had come to rest before that. */
+  rested: Placement[]
 }
 
-export const empty: Drawing = { strokes: [], dots: [], arc: null, placement: null }
+export const empty: Drawing = { strokes: [], dots: [], arc: null, placement: null, rested: [] }
+
+/** What a response carries of a drawing, whatever kind it answers. */
+type Drawn = Pick<Schema['ResponseDrawResponse'], 'strokes' | 'dots' | 'arc' | 'placement' | 'rested'>
 
 /** What was handed in, as a drawing again. */
-export const drawingOf = (response: Schema['ResponseDrawResponse']): Drawing => ({
+export const drawingOf = (response: Drawn): Drawing => ({
   strokes: response.strokes.map((stroke) => stroke.points),
   dots: response.dots,
   arc: response.arc ?? null,
   placement: response.placement ?? null,
+  rested: response.rested ?? [],
 })
 
-export const withDot = (drawing: Drawing, at: Point, placement: Placement | null): Drawing => ({
+export const withDot = (
+  drawing: Drawing,
+  at: Point,
+  placement: Placement | null,
+  rested: Placement[] = [],
+): Drawing => ({
   ...drawing,
   dots: [...drawing.dots, at],
   placement,
+  rested,
 })
 
 export const withRay = (drawing: Drawing, from: Point, to: Point): Drawing => withStroke(drawing, [from, to])

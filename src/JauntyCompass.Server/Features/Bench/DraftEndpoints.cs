@@ -90,6 +90,8 @@ public static class DraftEndpoints
                 )
             );
 
+    private static readonly TimeSpan HandedInJustNow = TimeSpan.FromSeconds(2);
+
     private static async Task<IResult> Keep(
         Guid assignmentId,
         int index,
@@ -118,11 +120,16 @@ public static class DraftEndpoints
             Core.Exercises.ExerciseJson.Options
         );
         DateTimeOffset now = clock.GetUtcNow();
-        // Two devices may keep the same item at the same moment; the later one stays.
+        // Two devices may keep the same item at the same moment; the later one stays. One that was under way while the item was
+        // handed in comes too late: work at the next try is told no sooner than the hand has rested.
+        DateTimeOffset justNow = now - HandedInJustNow;
         await database.Database.ExecuteSqlAsync(
             $"""
             INSERT INTO drafts (assignment_id, student_id, item_index, content, saved_at)
-            VALUES ({assignmentId}, {id}, {index}, {json}::json, {now})
+            SELECT {assignmentId}, {id}, {index}, {json}::json, {now}
+            WHERE NOT EXISTS (
+              SELECT FROM answers WHERE assignment_id = {assignmentId} AND student_id = {id}
+                AND item_index = {index} AND received_at > {justNow})
             ON CONFLICT (assignment_id, student_id, item_index)
             DO UPDATE SET content = excluded.content, saved_at = excluded.saved_at
             """,

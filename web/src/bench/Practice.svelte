@@ -1,0 +1,91 @@
+<!-- Another item like one of the set, for practice: as many as are wanted, marked at once and kept nowhere. -->
+<script lang="ts">
+  import { api, ask, tell, type Instrument, type Schema } from '../api/client'
+  import type { Sent } from './outbox.svelte'
+  import Worksheet from './Worksheet.svelte'
+
+  interface Props {
+    assignmentId: string
+    /** Place of the item in its set, from 0. */
+    index: number
+    /** Its number as the student sees it. */
+    place: number
+    instruments: Instrument[]
+    onback: () => void
+  }
+  let { assignmentId, index, place, instruments, onback }: Props = $props()
+
+  let number = $state(1)
+  let view: Schema['ItemView'] | null = $state.raw(null)
+  let marked: Sent | null = $state.raw(null)
+  let complaint = $state('')
+  const path = $derived({ assignmentId, index, number })
+
+  $effect(() => {
+    const wanted = path
+    ask(
+      api.GET('/api/v1/bench/assignments/{assignmentId}/items/{index}/twins/{number}', {
+        params: { path: wanted },
+      }),
+    ).then(
+      (reply) => {
+        if (wanted !== path) return
+        view = reply
+        marked = null
+        complaint = ''
+      },
+      (error: unknown) => (complaint = tell(error)),
+    )
+  })
+
+  async function mark(response: Schema['Response']): Promise<void> {
+    try {
+      const mark = await ask(
+        api.POST('/api/v1/bench/assignments/{assignmentId}/items/{index}/twins/{number}', {
+          params: { path },
+          body: { response },
+        }),
+      )
+      marked = { id: '', itemIndex: index, try: 1, triesLeft: 1, response, mark }
+    } catch (error) {
+      complaint = tell(error)
+    }
+  }
+</script>
+
+<p class="practice">
+  Another one like item {place}, for practice.
+  <button type="button" onclick={onback}>Back to the item</button>
+</p>
+{#if complaint}<p class="practice" role="alert">{complaint}</p>{/if}
+{#if view}
+  {#key `${number} ${marked ? 'marked' : 'new'}`}
+    <Worksheet
+      {view}
+      {instruments}
+      {marked}
+      busy={false}
+      onhandin={mark}
+      onagain={() => (marked = null)}
+      onnext={onback}
+      ontwin={() => (number += 1)}
+    />
+  {/key}
+{/if}
+
+<style>
+  .practice {
+    margin: 0;
+    padding: 8px 24px 0;
+    font-size: 15px;
+  }
+  .practice button {
+    min-height: 44px;
+    border: 0;
+    background: none;
+    color: #1d4f91;
+    font: 600 15px var(--sans);
+    text-decoration: underline;
+    cursor: pointer;
+  }
+</style>

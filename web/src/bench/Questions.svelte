@@ -1,0 +1,104 @@
+<!-- What an item asks, one field after the other, with the tools that it takes, and the button to hand it in. -->
+<script lang="ts">
+  import Button from 'carbon-components-svelte/src/Button/Button.svelte'
+  import ChoiceAsk from './asks/ChoiceAsk.svelte'
+  import FieldAsk from './asks/FieldAsk.svelte'
+  import DrawingTools from './DrawingTools.svelte'
+  import type { ItemView, Response } from './response'
+  import type { SheetWork } from './sheetWork.svelte'
+
+  interface Props {
+    view: ItemView
+    work: SheetWork
+    busy: boolean
+    /** Whether arms may be drawn on with the straightedge. */
+    mayExtend: boolean
+    onhandin: (response: Response) => void
+  }
+  let { view, work, busy, mayExtend, onhandin }: Props = $props()
+
+  function submit(event: SubmitEvent): void {
+    event.preventDefault()
+    const response = work.submit()
+    if (response) onhandin(response)
+  }
+</script>
+
+<form onsubmit={submit} novalidate>
+  {#each work.asked as ask (ask.field)}
+    {#if ask.type === 'choice'}
+      <ChoiceAsk
+        {ask}
+        value={work.filled.values[ask.field] ?? ''}
+        complaint={work.complaints[ask.field] ?? ''}
+        disabled={!work.now.includes(ask)}
+        onchange={(value) => work.fill(ask, value)}
+      />
+    {:else if ask.type === 'drawing' && !work.now.includes(ask)}
+      <p class="fan">{ask.label} <strong>Done.</strong></p>
+    {:else if ask.type === 'drawing'}
+      <DrawingTools
+        tool={work.tool}
+        byEye={ask.byEye === true}
+        ownBase={view.drawing !== null && !view.drawing?.baseRay}
+        canUndo={work.canUndo}
+        onpick={(next) => work.pick(next)}
+        onundo={() => work.undo()}
+      />
+    {:else if ask.type === 'fan'}
+      <p class="fan">
+        {ask.label}
+        <strong>{work.filled.values[ask.field] ? 'Open.' : 'Still folded.'}</strong>
+        {#if work.complaints[ask.field]}<span role="alert">{work.complaints[ask.field]}</span>{/if}
+      </p>
+    {:else}
+      <FieldAsk
+        {ask}
+        value={work.filled.values[ask.field] ?? ''}
+        complaint={work.complaints[ask.field] ?? ''}
+        disabled={!work.now.includes(ask)}
+        onchange={(value) => work.fill(ask, value)}
+      />
+    {/if}
+  {/each}
+  {#if mayExtend}
+    <DrawingTools
+      tool={work.tool}
+      forArms
+      canUndo={work.canUndo}
+      onpick={(next) => work.pick(next)}
+      onundo={() => work.undo()}
+    />
+  {/if}
+  <Button type="submit" disabled={busy}>{work.isLast ? 'Hand in' : 'Keep it and go on'}</Button>
+</form>
+
+<style>
+  form {
+    display: flex;
+    flex-direction: column;
+    gap: 18px;
+  }
+  form :global(.bx--btn) {
+    width: 100%;
+    max-width: none;
+  }
+  form :global(.bx--label) {
+    font-size: 16px;
+    line-height: 1.3;
+    color: var(--ink);
+  }
+  form :global(.bx--text-input) {
+    font-size: 18px;
+  }
+  .fan {
+    margin: 0;
+    font-size: 16px;
+    line-height: 1.4;
+  }
+  .fan span {
+    display: block;
+    color: var(--marking);
+    font-size: 14px;
+  }
+</style>

@@ -69,7 +69,7 @@ public sealed class FilesTests(JauntyServer server) : IClassFixture<JauntyServer
             answer!["marks"]!
                 .AsArray()
                 .Select(m => m!["markerVersion"]!.GetValue<int>())
-                .ShouldBe([1, 3]);
+                .ShouldBe([1, Core.Marking.MarkingRules.Version]);
             answer["student"]!.GetValue<int>().ShouldBe(1);
         }
         file.Body!.ToJsonString().ShouldNotContain("Wren");

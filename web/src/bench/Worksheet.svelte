@@ -89,10 +89,14 @@
         (ask) => ask.type === 'reading' || ask.laysOn || (ask.type === 'drawing' && !ask.byEye),
       ),
   )
-  /** What was laid on by somebody else is put aside when the student's own work with the instrument begins. */
+  /**
+   * What was laid on by somebody else is put aside when the student's own work with the instrument begins; what is to be read comes
+   * when it is to be read, after the estimate.
+   */
+  const isAside = $derived(view.laid ? !work.isLast : instrument && inHand)
   const scene = $derived({
     ...sceneOf(view.sheet),
-    ...(instrument && inHand && !marked ? { instruments: [] } : {}),
+    ...(isAside && !marked ? { instruments: [] } : {}),
   })
   const isDrawing = $derived(work.takes('drawing') || view.drawing !== null)
   /** Where an angle is measured, the straightedge helps: an arm too short is drawn on. Such lines are not handed in. */

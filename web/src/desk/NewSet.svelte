@@ -1,60 +1,57 @@
 <!-- Making a set by seeing its items; keeping it and giving it to a class. -->
 <script lang="ts">
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
-  import NumberInput from 'carbon-components-svelte/src/NumberInput/NumberInput.svelte'
-  import Select from 'carbon-components-svelte/src/Select/Select.svelte'
-  import SelectItem from 'carbon-components-svelte/src/Select/SelectItem.svelte'
   import TextInput from 'carbon-components-svelte/src/TextInput/TextInput.svelte'
   import { onMount } from 'svelte'
   import { api, ask, tell, type Instrument, type Schema } from '../api/client'
+  import { loadCabinet } from '../board/cabinet'
   import GiveForm, { type Giving } from './GiveForm.svelte'
   import ItemCard from './ItemCard.svelte'
-  import KindList from './KindList.svelte'
   import SetFiles from './SetFiles.svelte'
   import SetReport from './SetReport.svelte'
+  import Sentence from './wish/Sentence.svelte'
+  import Word from './wish/Word.svelte'
+  import { specificationOf, usualWish, wishOf, type Specification, type Wish } from './wish/wishes'
 
   let classes: Schema['ClassReply'][] = $state([])
   let kinds: Schema['KindReply'][] = $state([])
-  let instruments: Instrument[] = $state([])
+  let shipped: Instrument[] = $state.raw([])
+  /** The class's own instruments, and those that wishes from a file brought along. */
+  let own: Instrument[] = $state.raw([])
   let mistakes: Schema['MistakeReply'][] = $state([])
   let ready: Schema['ReadySet'][] = $state([])
   let counts: Record<string, number> = $state.raw({ measure: 3, draw: 2 })
   let title = $state('Harbour angles')
   let seed = $state(randomSeed())
   let classId = $state('')
-  const wish = $state({
-    from: 5,
-    to: 175,
-    step: 'any' as Schema['MeasureStep'],
-    opening: 'both' as Schema['OpeningSide'],
-    tilt: 'level' as Schema['Tilt'],
-    arms: 'mixed' as Schema['ArmLengths'],
-    baseRays: 'given' as Schema['BaseRays'],
-    theme: 'harbour' as Schema['Theme'],
-    instrument: 'desk-half-circle',
-    tolerance: 2,
-    order: 'blocks' as Schema['ItemOrder'],
-    forms: 1,
-    mistakes: [] as string[],
-  })
+  let wish: Wish = $state({ ...usualWish })
   let made = $state<Schema['GeneratedSet'] | null>(null)
   let failure = $state('')
   let busy = $state(false)
 
-  const specification: Schema['SetSpecification'] = $derived({
-    ...wish,
-    kinds: kinds.map((k) => ({ kind: k.key, count: Number(counts[k.key] ?? 0) })).filter((k) => k.count > 0),
-  })
-
-  /** Mistakes that the chosen kinds can show at all. */
-  const possible = $derived(
-    mistakes.filter((mistake) => mistake.kinds.some((kind) => Number(counts[kind] ?? 0) > 0)),
+  const instruments = $derived([...shipped, ...own])
+  const specification: Specification = $derived(
+    specificationOf(
+      $state.snapshot(wish) as Wish,
+      counts,
+      kinds.map((kind) => kind.key),
+      own,
+    ),
   )
 
-  function take(name: string, wanted: Schema['SetSpecification']): void {
-    const { kinds: counted, ...rest } = wanted
-    counts = Object.fromEntries(counted.map(({ kind, count }) => [kind, count]))
-    Object.assign(wish, { ...rest, mistakes: rest.mistakes ?? [], tolerance: wish.tolerance })
+  async function take(name: string, wanted: Specification): Promise<void> {
+    const unknown = (wanted.ownInstruments ?? []).filter((p) => !own.some((i) => i.protractor.id === p.id))
+    try {
+      const brought = await Promise.all(
+        unknown.map((instrument) => ask(api.POST('/api/v1/instruments/described', { body: { instrument } }))),
+      )
+      own = [...own, ...brought]
+    } catch (error) {
+      failure = tell(error)
+      return
+    }
+    counts = Object.fromEntries(wanted.kinds.map(({ kind, count }) => [kind, count]))
+    wish = { ...wishOf(wanted), tolerance: wish.tolerance }
     title = name
   }
 
@@ -71,7 +68,7 @@
   let asked = 0
   $effect(() => {
     if (specification.kinds.length === 0) return
-    const body = { specification: $state.snapshot(specification), seed }
+    const body = { specification, seed }
     const number = ++asked
     ask(api.POST('/api/v1/sets/generate', { body })).then(
       (reply) => {
@@ -100,10 +97,11 @@
 
   onMount(async () => {
     try {
-      ;[classes, kinds, instruments] = await Promise.all([
+      ;[classes, kinds, shipped, own] = await Promise.all([
         ask(api.GET('/api/v1/classes')),
         ask(api.GET('/api/v1/exercise-kinds')),
         ask(api.GET('/api/v1/instruments')),
+        loadCabinet(),
       ])
       ;[mistakes, ready] = await Promise.all([
         ask(api.GET('/api/v1/mistakes')),
@@ -120,79 +118,22 @@
   <form onsubmit={(event) => event.preventDefault()}>
     <h1>A new set</h1>
     <TextInput labelText="Title" bind:value={title} />
-    <fieldset>
-      <legend>Begin with one that is ready</legend>
-      <div class="ready">
-        {#each ready as set (set.key)}
-          <button type="button" title={set.summary} onclick={() => take(set.title, set.specification)}
-            >{set.title}</button
-          >
-        {/each}
-      </div>
-    </fieldset>
-    <KindList {kinds} bind:counts />
-    <div class="pair">
-      <NumberInput labelText="From, degrees" min={1} max={359} hideSteppers bind:value={wish.from} />
-      <NumberInput labelText="To, degrees" min={1} max={359} hideSteppers bind:value={wish.to} />
-    </div>
-    <Select labelText="Measures" bind:selected={wish.step}>
-      <SelectItem value="any" text="any whole degree (mistakes show best)" />
-      <SelectItem value="fives" text="multiples of five" />
-      <SelectItem value="tens" text="multiples of ten" />
-    </Select>
-    <div class="pair">
-      <Select labelText="Opening" bind:selected={wish.opening}>
-        <SelectItem value="both" text="both sides" />
-        <SelectItem value="right" text="right" />
-        <SelectItem value="left" text="left" />
-      </Select>
-      <Select labelText="Lying" bind:selected={wish.tilt}>
-        <SelectItem value="level" text="level" />
-        <SelectItem value="mixed" text="some tilted" />
-        <SelectItem value="tilted" text="tilted" />
-      </Select>
-    </div>
-    <div class="pair">
-      <Select labelText="Arms" bind:selected={wish.arms}>
-        <SelectItem value="long" text="past the rim" />
-        <SelectItem value="mixed" text="some short" />
-        <SelectItem value="short" text="too short" />
-      </Select>
-      <Select labelText="Base ray of drawings" bind:selected={wish.baseRays}>
-        <SelectItem value="given" text="Given" />
-        <SelectItem value="own" text="Drawn by the student" />
-        <SelectItem value="mixed" text="Some given, some not" />
-      </Select>
-      <Select labelText="Story" bind:selected={wish.theme}>
-        <SelectItem value="harbour" text="the harbour" />
-        <SelectItem value="plain" text="none" />
-      </Select>
-    </div>
-    <Select labelText="Instrument" bind:selected={wish.instrument}>
-      {#each instruments.filter((i) => i.forExercises) as { protractor } (protractor.id)}
-        <SelectItem value={protractor.id} text={protractor.name} />
-      {/each}
-    </Select>
-    <div class="pair">
-      <Select labelText="Order" bind:selected={wish.order}>
-        <SelectItem value="blocks" text="kind by kind" />
-        <SelectItem value="mixed" text="mixed" />
-        <SelectItem value="rising" text="easy to hard" />
-      </Select>
-      <NumberInput labelText="Parallel forms" min={1} max={40} bind:value={wish.forms} />
-    </div>
-    <details>
-      <summary
-        >{wish.mistakes.length === 0
-          ? 'Looks for every mistake it can show'
-          : `Looks for ${wish.mistakes.length} mistakes`}</summary
-      >
-      {#each possible as mistake (mistake.key)}
-        <label class="mistake"
-          ><input type="checkbox" value={mistake.key} bind:group={wish.mistakes} />{mistake.name}</label
-        >
-      {/each}
-    </details>
+    <p class="begin">
+      Begin with
+      <Word
+        label="A set that is ready"
+        value=""
+        choices={[
+          ['', 'one that is ready …'],
+          ...ready.map(({ key, title }): [string, string] => [key, title]),
+        ]}
+        onpick={(key) => {
+          const set = ready.find((each) => each.key === key)
+          if (set) void take(set.title, set.specification)
+        }}
+      />, or say what you want.
+    </p>
+    <Sentence bind:wish bind:counts {kinds} {instruments} {mistakes} />
     <SetFiles {title} {specification} {classId} onwishes={take} />
     <GiveForm
       {classes}
@@ -219,7 +160,7 @@
 <style>
   .desk {
     display: grid;
-    grid-template-columns: 380px minmax(0, 1fr);
+    grid-template-columns: minmax(380px, 5fr) minmax(0, 7fr);
     gap: 24px;
     padding: 24px;
     align-items: start;
@@ -235,57 +176,9 @@
     width: 100%;
     max-width: none;
   }
-  fieldset {
+  .begin {
     margin: 0;
-    padding: 0;
-    border: 0;
-  }
-  legend {
-    margin-bottom: 6px;
-    font-size: 14px;
-    color: var(--ink-soft);
-  }
-  .ready {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 6px;
-  }
-  .ready button {
-    min-height: 36px;
-    padding: 4px 12px;
-    border: 1px solid var(--brass);
-    background: #fdf8ec;
-    font: 400 14px var(--sans);
-    color: var(--ink);
-    cursor: pointer;
-  }
-  summary {
-    min-height: 32px;
-    font-size: 15px;
-    cursor: pointer;
-  }
-  .mistake {
-    display: flex;
-    align-items: center;
-    gap: 10px;
-    min-height: 36px;
-    font-size: 15px;
-  }
-  .mistake input {
-    width: 18px;
-    height: 18px;
-    accent-color: var(--ink);
-  }
-  .pair {
-    display: grid;
-    grid-template-columns: 1fr 1fr;
-    gap: 12px;
-  }
-  .pair :global(.bx--form-item),
-  .pair :global(.bx--number),
-  .pair :global(.bx--select-input) {
-    min-width: 0;
-    width: 100%;
+    font: 400 18px/44px var(--serif);
   }
   h1 {
     font-size: 24px;

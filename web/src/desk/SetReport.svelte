@@ -14,6 +14,12 @@
       These items show none of the mistakes of the catalogue by their answer alone.
     {/if}
   </p>
+  {#if report.seen.length > 0}
+    <p>
+      <strong>Seen on the sheet:</strong>
+      {report.seen.map((each) => `${each.name} (${each.items}×)`).join(', ')}.
+    </p>
+  {/if}
   {#if report.cannot.length > 0}
     <details>
       <summary>What this set cannot tell ({report.cannot.length})</summary>
@@ -33,7 +39,7 @@
     line-height: 1.45;
   }
   p {
-    margin: 0;
+    margin: 0 0 6px;
   }
   summary {
     margin-top: 8px;

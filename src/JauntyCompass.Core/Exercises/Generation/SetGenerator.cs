@@ -233,8 +233,10 @@ public static class SetGenerator
     private static Angle Lay(Slot slot, SeededRandom random)
     {
         int turn = slot.IsTilted ? random.Between(20, 340) : 0;
+        // Above a level arm a half circle needs room, below it none.
+        bool low = !slot.IsTilted && slot.Instrument.Shape == ProtractorShape.HalfCircle;
         return new Angle(
-            new Point(0, slot.IsTilted ? 0 : -LevelVertexBelowMiddle),
+            new Point(0, low ? -LevelVertexBelowMiddle : 0),
             new Direction(slot.OpensRight ? 0 : 180).Turned(turn),
             new Measure(slot.Chosen.Measure),
             slot.OpensRight ? Opening.Anticlockwise : Opening.Clockwise,

@@ -15,9 +15,14 @@ public sealed record ShownMistake(string Mistake, string Name, int Items);
 public sealed record CannotTell(string Mistake, string? Other, string Why);
 
 /// <summary>What a set can tell of the mistakes it is aimed at.</summary>
-/// <param name="Shown">Mistakes that show, with how often.</param>
+/// <param name="Shown">Mistakes that show by the answer they lead to, with how often.</param>
+/// <param name="Seen">Mistakes that show on the sheet itself: in what was drawn, or in how the instrument lay.</param>
 /// <param name="Cannot">What it cannot tell.</param>
-public sealed record SetReport(IReadOnlyList<ShownMistake> Shown, IReadOnlyList<CannotTell> Cannot)
+public sealed record SetReport(
+    IReadOnlyList<ShownMistake> Shown,
+    IReadOnlyList<ShownMistake> Seen,
+    IReadOnlyList<CannotTell> Cannot
+)
 {
     /// <summary>Looks at the items of a set.</summary>
     /// <param name="items">The items.</param>
@@ -30,6 +35,7 @@ public sealed record SetReport(IReadOnlyList<ShownMistake> Shown, IReadOnlyList<
     )
     {
         var shown = new List<ShownMistake>();
+        var seen = new List<ShownMistake>();
         var cannot = new List<CannotTell>();
         foreach (Mistake mistake in targets)
         {
@@ -37,6 +43,10 @@ public sealed record SetReport(IReadOnlyList<ShownMistake> Shown, IReadOnlyList<
             if (count > 0)
             {
                 shown.Add(new ShownMistake(mistake.Key, mistake.Name, count));
+            }
+            else if (SeenAt(items, mistake) is int sheets and > 0)
+            {
+                seen.Add(new ShownMistake(mistake.Key, mistake.Name, sheets));
             }
             else
             {
@@ -47,7 +57,7 @@ public sealed record SetReport(IReadOnlyList<ShownMistake> Shown, IReadOnlyList<
                         null,
                         known
                             ? $"Who {mistake.Name} gets an accepted answer at every one of these items."
-                            : $"These items cannot foretell what comes of it when someone {mistake.Name}: it depends on how the instrument lies, which is only known at the Bench."
+                            : $"None of these items, with these instruments, gives an occasion for “{mistake.Name}”."
                     )
                 );
             }
@@ -72,8 +82,13 @@ public sealed record SetReport(IReadOnlyList<ShownMistake> Shown, IReadOnlyList<
                 }
             }
         }
-        return new SetReport(shown, cannot);
+        return new SetReport(shown, seen, cannot);
     }
+
+    private static int SeenAt(IReadOnlyList<GeneratedItem> items, Mistake mistake) =>
+        mistake.IsOfPlacing || MistakeCatalogue.DrawingOnly.Contains(mistake)
+            ? items.Count(i => ExerciseKinds.Of(i.Item).Mistakes.Contains(mistake))
+            : 0;
 
     private static bool TellsApart(GeneratedItem item, string one, string other, double tolerance)
     {

@@ -49,7 +49,7 @@ public sealed record InstrumentReply(
                         safety.Example
                     )),
             ],
-            InstrumentCatalogue.ForExercises.Any(p => p.Id == protractor.Id)
+            protractor.FitsDesk
         );
 }
 

@@ -47,6 +47,8 @@ builder.Services.AddSingleton(TimeProvider.System);
 builder.Services.AddSingleton<IPasswordHasher<Student>, PasswordHasher<Student>>();
 builder.Services.AddMemoryCache();
 builder.Services.AddScoped<AnswerIntake>();
+builder.Services.AddSingleton<AnswerWriter>();
+builder.Services.AddHostedService(provider => provider.GetRequiredService<AnswerWriter>());
 builder.Services.AddHealthChecks().AddCheck<DatabaseHealth>("database");
 
 WebApplication app = builder.Build();

@@ -1,6 +1,18 @@
 /* Every kind of exercise, done wrong once and right once through the real interface: by pointer, and by keys alone. */
 import { expect, test, type Locator, type Page } from '@playwright/test'
-import { addStudent, drag, give, join, lay, polar, signIn, tap, type Ask, type Made } from './people'
+import {
+  addStudent,
+  drag,
+  give,
+  join,
+  lay,
+  polar,
+  signIn,
+  tap,
+  type Ask,
+  type Made,
+  type Spot,
+} from './people'
 
 /** Steps whose key is not the name of the field that answers them. */
 const stepOf: Record<string, string> = {
@@ -19,14 +31,42 @@ const keyOf = (made: Made, ask: Ask): string => {
 }
 
 /** Draws the second ray at so many degrees, with its arc in the opening that is meant. */
-async function draw(page: Page, made: Made, degrees: number): Promise<void> {
+async function draw(page: Page, made: Made, degrees: number, keys: boolean): Promise<void> {
   const { baseRay, opening } = made.view.drawing!
   const sign = opening === 'anticlockwise' ? 1 : -1
-  await page.getByRole('radio', { name: 'Straightedge' }).click()
   const outward = baseRay.direction + sign * degrees
-  await drag(page, polar(baseRay.vertex, outward, 0), polar(baseRay.vertex, outward, baseRay.length))
-  await page.getByRole('radio', { name: 'Arc' }).click()
-  await tap(page, polar(baseRay.vertex, baseRay.direction + (sign * degrees) / 2, 14))
+  const ray = [baseRay.vertex, polar(baseRay.vertex, outward, baseRay.length)] as const
+  const arc = polar(baseRay.vertex, baseRay.direction + (sign * degrees) / 2, 14)
+  if (keys) {
+    await press(page.getByRole('radio', { name: 'Straightedge' }), 'Space')
+    for (const end of ray) await pencilTo(page, end)
+    await press(page.getByRole('radio', { name: 'Arc' }), 'Space')
+    await pencilTo(page, arc)
+  } else {
+    await page.getByRole('radio', { name: 'Straightedge' }).click()
+    await drag(page, ...ray)
+    await page.getByRole('radio', { name: 'Arc' }).click()
+    await tap(page, arc)
+  }
+}
+
+const press = (what: Locator, key: string): Promise<void> => what.focus().then(() => what.press(key))
+
+/** Moves the pencil with the arrow keys, to a tenth of a millimetre, and puts it down there. */
+async function pencilTo(page: Page, to: Spot): Promise<void> {
+  const pencil = page.getByTestId('pencil')
+  await pencil.focus()
+  const [x, y] = (await pencil.getAttribute('transform'))!.match(/-?[\d.]+(e-?\d+)?/g)!.map(Number)
+  for (const [away, plus, minus] of [
+    [to.x - x!, 'ArrowRight', 'ArrowLeft'],
+    [to.y - y!, 'ArrowUp', 'ArrowDown'],
+  ] as const) {
+    const tenths = Math.round(Math.abs(away) * 10)
+    const arrow = away > 0 ? plus : minus
+    for (let i = 0; i < Math.floor(tenths / 10); i++) await page.keyboard.press(arrow)
+    for (let i = 0; i < tenths % 10; i++) await page.keyboard.press(`Shift+${arrow}`)
+  }
+  await page.keyboard.press('Enter')
 }
 
 async function choose(group: Locator, text: string, keys: boolean): Promise<void> {
@@ -54,7 +94,7 @@ async function fill(page: Page, made: Made, ask: Ask, right: boolean, keys: bool
   } else if (ask.type === 'drawing') {
     // What is asked of a reflex drawing is its arc outside; what the key tells is the smaller angle that stands inside.
     const wanted = Number((made.item as { measure?: number }).measure)
-    await draw(page, made, right ? wanted : wanted > 180 ? wanted - 40 : wanted + 30)
+    await draw(page, made, right ? wanted : wanted > 140 ? wanted - 40 : wanted + 30, keys)
   } else if (ask.type === 'fan') {
     const fan = page.getByRole('slider')
     await fan.focus()
@@ -106,6 +146,7 @@ const everyKind = [
   'find-mistake',
   'draw',
   'draw-special',
+  'draw-by-eye',
 ]
 
 for (const keys of [false, true]) {
@@ -114,11 +155,10 @@ for (const keys of [false, true]) {
     browser,
     baseURL,
   }) => {
-    test.setTimeout(240_000)
-    const kinds = keys ? everyKind.filter((kind) => !kind.startsWith('draw')) : everyKind
+    test.setTimeout(300_000)
     await signIn(page)
     const pin = await addStudent(page, keys ? 'Kay' : 'Poppy')
-    const { id, items } = await give(page, kinds)
+    const { id, items } = await give(page, everyKind)
     const bench = await (
       await browser.newContext({ baseURL, viewport: { width: 1280, height: 900 } })
     ).newPage()

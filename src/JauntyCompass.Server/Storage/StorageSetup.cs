@@ -24,8 +24,14 @@ public static class StorageSetup
             ApplicationName = "jaunty-compass",
             MaxAutoPrepare = 40,
         };
-        services.AddDbContextPool<JauntyDbContext>(options =>
-            options.UseNpgsql(connection.ConnectionString).UseSnakeCaseNamingConvention()
+        services.AddSingleton(_ =>
+            new NpgsqlDataSourceBuilder(connection.ConnectionString).Build()
+        );
+        services.AddDbContextPool<JauntyDbContext>(
+            (provider, options) =>
+                options
+                    .UseNpgsql(provider.GetRequiredService<NpgsqlDataSource>())
+                    .UseSnakeCaseNamingConvention()
         );
     }
 

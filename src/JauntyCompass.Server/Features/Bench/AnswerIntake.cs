@@ -1,4 +1,3 @@
-using System.Data.Common;
 using System.Text.Json;
 using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises;
@@ -7,7 +6,6 @@ using JauntyCompass.Core.Wording;
 using JauntyCompass.Server.Storage;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Caching.Memory;
-using Npgsql;
 
 namespace JauntyCompass.Server.Features.Bench;
 
@@ -40,29 +38,14 @@ public readonly record struct Intake(
 );
 
 /// <summary>Takes answers: marks them and stores answer and mark together, once.</summary>
-public sealed class AnswerIntake(JauntyDbContext database, IMemoryCache cache, TimeProvider clock)
+public sealed class AnswerIntake(
+    JauntyDbContext database,
+    AnswerWriter writer,
+    IMemoryCache cache,
+    TimeProvider clock
+)
 {
     private static readonly TimeSpan Kept = TimeSpan.FromMinutes(2);
-
-    // The whole decision in one statement: a class that hands in at once makes one round trip an answer, not four, and no
-    // two requests can come between looking and storing. An id or a try that is taken already stores nothing.
-    private const string StoreOnce = """
-        WITH state AS (
-          SELECT (SELECT count(*) FROM answers
-                  WHERE assignment_id = @assignment AND student_id = @student AND item_index = @item)::int AS tries,
-                 EXISTS (SELECT FROM assignments WHERE id = @assignment AND closed_at IS NOT NULL) AS closed
-          FROM students WHERE id = @student),
-        added AS (
-          INSERT INTO answers (id, assignment_id, student_id, item_index, try, response, received_at, answered_at)
-          SELECT @id, @assignment, @student, @item, tries + 1, @response::json, @received, @answered
-          FROM state WHERE tries < @allowed AND NOT closed
-          ON CONFLICT DO NOTHING RETURNING try),
-        cleared AS (
-          DELETE FROM drafts WHERE assignment_id = @assignment AND student_id = @student AND item_index = @item),
-        marked AS (
-          INSERT INTO marks (answer_id, marker_version, mark) SELECT @id, @version, @mark::json FROM added)
-        SELECT state.tries, state.closed, added.try FROM state LEFT JOIN added ON true
-        """;
 
     /// <summary>The assignment, if it is set to a class.</summary>
     public async Task<OpenAssignment?> Find(
@@ -138,46 +121,25 @@ public sealed class AnswerIntake(JauntyDbContext database, IMemoryCache cache, T
             }
         );
         DateTimeOffset received = clock.GetUtcNow();
-        await database.Database.OpenConnectionAsync(cancellation);
-        await using DbCommand command = database.Database.GetDbConnection().CreateCommand();
-        command.CommandText = StoreOnce;
-        DbParameterCollection parameters = command.Parameters;
-        parameters.Add(new NpgsqlParameter<Guid>("id", request.Id));
-        parameters.Add(new NpgsqlParameter<Guid>("assignment", assignment.Id));
-        parameters.Add(new NpgsqlParameter<Guid>("student", studentId));
-        parameters.Add(new NpgsqlParameter<int>("item", request.ItemIndex));
-        parameters.Add(new NpgsqlParameter<int>("allowed", assignment.Tries));
-        parameters.Add(new NpgsqlParameter<int>("version", mark.MarkerVersion));
-        parameters.Add(
-            new NpgsqlParameter<string>(
-                "response",
-                JsonSerializer.Serialize(request.Response, ExerciseJson.Options)
-            )
+        Written written = await writer.Store(
+            new AnswerRow(
+                request.Id,
+                assignment.Id,
+                studentId,
+                request.ItemIndex,
+                assignment.Tries,
+                mark.MarkerVersion,
+                JsonSerializer.Serialize(request.Response, ExerciseJson.Options),
+                JsonSerializer.Serialize(mark, ExerciseJson.Options),
+                received,
+                request.AnsweredAt
+            ),
+            cancellation
         );
-        parameters.Add(
-            new NpgsqlParameter<string>(
-                "mark",
-                JsonSerializer.Serialize(mark, ExerciseJson.Options)
-            )
-        );
-        parameters.Add(new NpgsqlParameter<DateTimeOffset>("received", received));
-        parameters.Add(
-            new NpgsqlParameter("answered", NpgsqlTypes.NpgsqlDbType.TimestampTz)
-            {
-                Value = (object?)request.AnsweredAt?.ToUniversalTime() ?? DBNull.Value,
-            }
-        );
-        await using DbDataReader reader = await command.ExecuteReaderAsync(cancellation);
-        if (!await reader.ReadAsync(cancellation))
+        if (written.Try is not int attempt)
         {
-            return new Intake(StudentKnown: false, 0, Closed: false, Stored: null);
+            return new Intake(written.StudentKnown, written.TriesBefore, written.Closed, null);
         }
-        (int tries, bool closed) = (reader.GetInt32(0), reader.GetBoolean(1));
-        if (await reader.IsDBNullAsync(2, cancellation))
-        {
-            return new Intake(StudentKnown: true, tries, closed, Stored: null);
-        }
-        int attempt = reader.GetInt32(2);
         if (attempt == 1)
         {
             // At first tries a habit shows; what was told in between would hide it.
@@ -205,7 +167,7 @@ public sealed class AnswerIntake(JauntyDbContext database, IMemoryCache cache, T
                 Mark = mark,
             }
         );
-        return new Intake(StudentKnown: true, tries, closed, answer);
+        return new Intake(written.StudentKnown, written.TriesBefore, written.Closed, answer);
     }
 
     private async Task<StudentHistory> HistoryOf(

@@ -1,0 +1,119 @@
+using System.Net;
+using System.Text.Json.Nodes;
+using Shouldly;
+using Xunit;
+
+namespace JauntyCompass.Server.Tests;
+
+/// <summary>What a specification brings along: the class's own instruments and house rules of its own.</summary>
+public sealed class WishesTests(JauntyServer server) : IClassFixture<JauntyServer>
+{
+    private static async Task<JsonArray> ItemsOf(Lesson lesson, JsonObject specification)
+    {
+        Reply set = await lesson.Teacher.Post(
+            "sets",
+            new JsonObject
+            {
+                ["title"] = "Own",
+                ["specification"] = specification,
+                ["seed"] = 3,
+            }
+        );
+        set.Status.ShouldBe(HttpStatusCode.Created, set.Body?.ToJsonString());
+        Reply given = await lesson.Teacher.Post(
+            "assignments",
+            new JsonObject { ["setId"] = set.Text("id"), ["classId"] = lesson.ClassId }
+        );
+        return (await lesson.Student.Get($"bench/assignments/{given.Text("id")}"))["items"]
+            .AsArray();
+    }
+
+    [Fact]
+    public async Task A_set_for_the_class_s_own_instrument_brings_it_to_the_bench()
+    {
+        using Lesson lesson = await Lesson.Begin(server, "own-instrument");
+        JsonObject own = Lesson.OwnInstrument("own-one-scale");
+        var specification = new JsonObject
+        {
+            ["kinds"] = new JsonArray(
+                new JsonObject { ["kind"] = "measure", ["count"] = 2 },
+                new JsonObject { ["kind"] = "read-laid", ["count"] = 1 }
+            ),
+            ["instrument"] = "own-one-scale",
+            ["ownInstruments"] = new JsonArray(own["instrument"]!.DeepClone()),
+        };
+        JsonArray items = await ItemsOf(lesson, specification);
+        items[0]!["inHand"]!["edgeRadius"]!.GetValue<double>().ShouldBe(60);
+        items[2]!["laid"]!["id"]!.GetValue<string>().ShouldBe("own-one-scale");
+        // What is printed on it, anyone may ask.
+        using var anyone = new Visitor(server);
+        Reply face = await anyone.Post(
+            "instruments/described",
+            new JsonObject { ["instrument"] = items[0]!["inHand"]!.DeepClone() }
+        );
+        face["forExercises"].GetValue<bool>().ShouldBeTrue();
+        face["face"]!["labels"]!.AsArray().Count.ShouldBe(19);
+    }
+
+    [Theory]
+    [InlineData("instrument", "\"gone\"", "instrument")]
+    [InlineData("moreInstruments", "[\"tactile\"]", "moreInstruments[0]")]
+    [InlineData("ownInstruments", "[{\"id\":\"x\"}]", "ownInstruments[0]")]
+    [InlineData("ownInstruments", "[null]", "ownInstruments[0]")]
+    [InlineData("rules", "{\"tolerance\":99}", "rules.tolerance")]
+    public async Task What_it_cannot_bring_is_refused_by_its_field(
+        string field,
+        string value,
+        string named
+    )
+    {
+        using var anyone = new Visitor(server);
+        JsonObject specification = Lesson.Specification();
+        specification[field] = JsonNode.Parse(value);
+        Reply refused = await anyone.Post(
+            "sets/generate",
+            new JsonObject { ["specification"] = specification, ["seed"] = 1 }
+        );
+        refused.Status.ShouldBe(HttpStatusCode.BadRequest);
+        refused.Body!.ToJsonString().ShouldContain(named);
+    }
+
+    [Fact]
+    public async Task House_rules_of_a_set_hold_at_the_bench_and_the_words_stay_the_class_s()
+    {
+        using Lesson lesson = await Lesson.Begin(server, "own-rules");
+        await lesson.Teacher.Put(
+            $"classes/{lesson.ClassId}/rules",
+            new JsonObject { ["words"] = new JsonObject { ["arm"] = "side" } }
+        );
+        JsonObject specification = Lesson.Specification(measure: 1, draw: 1);
+        specification["rules"] = new JsonObject { ["estimateFirst"] = true };
+        JsonArray items = await ItemsOf(lesson, specification);
+        string[] Asked(int item) =>
+            [.. items[item]!["asks"]!.AsArray().Select(a => a!["field"]!.GetValue<string>())];
+        Asked(0).ShouldBe(["kindSaid", "estimate", "reading"]);
+        Asked(1).ShouldBe(["kindSaid", "strokes"]);
+        JsonArray usual = (await lesson.Student.Get($"bench/assignments/{lesson.AssignmentId}"))[
+            "items"
+        ]
+            .AsArray();
+        usual[0]!["asks"]!.AsArray().Count.ShouldBe(2);
+    }
+
+    [Fact]
+    public async Task The_report_tells_what_is_seen_on_the_sheet_from_what_shows_by_its_answer()
+    {
+        using var anyone = new Visitor(server);
+        Reply made = await anyone.Post(
+            "sets/generate",
+            new JsonObject { ["specification"] = Lesson.Specification(), ["seed"] = 1 }
+        );
+        string[] Keys(string list) =>
+            [.. made["report"]![list]!.AsArray().Select(e => e!["mistake"]!.GetValue<string>())];
+        Keys("shown").ShouldContain("other-scale");
+        Keys("seen").ShouldContain("gap-at-vertex");
+        Keys("seen").ShouldContain("moved-before-dot");
+        Keys("cannot").ShouldContain("only-scale-other-way");
+        Keys("shown").Intersect(Keys("seen")).ShouldBeEmpty();
+    }
+}

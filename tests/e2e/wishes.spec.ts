@@ -1,0 +1,137 @@
+/* Sets that are wished for in sentences, that come from files, and old answers marked again. */
+import { readFileSync } from 'node:fs'
+import { expect, test, type Page } from '@playwright/test'
+import { addStudent, give, join, signIn } from './people'
+
+async function newSet(page: Page): Promise<void> {
+  await signIn(page)
+  await page.getByRole('link', { name: 'New set', exact: true }).click()
+  await expect(page.getByRole('heading', { name: '5 items' })).toBeVisible()
+}
+
+const answers = (page: Page): Promise<string[]> => page.locator('article h3').allInnerTexts()
+
+test('a set is wished for in sentences, and its items follow each word', async ({ page }) => {
+  await newSet(page)
+  await page.getByLabel('and some of another kind').selectOption({ label: 'Reflex' })
+  await expect(page.getByRole('heading', { name: '7 items' })).toBeVisible()
+  await page.getByRole('button', { name: 'Leave out Draw' }).click()
+  await page.getByLabel('Measure: items').fill('4')
+  await expect(page.getByRole('heading', { name: '6 items' })).toBeVisible()
+  await page.getByLabel('Kinds of angle').selectOption({ label: 'obtuse' })
+  await page.getByLabel('Measures', { exact: true }).selectOption({ label: 'multiples of ten' })
+  await expect
+    .poll(async () => (await answers(page)).filter((text) => /Measure 1[0-7]0°/.test(text)).length)
+    .toBe(4)
+  await page.getByLabel('and in turn another').selectOption({ label: 'One scale, zero right' })
+  await expect(
+    page.locator('article').filter({ hasText: 'took the only scale’s number' }).first(),
+  ).toBeVisible()
+  // A ready one takes the place of all that.
+  await page.getByLabel('A set that is ready').selectOption({ label: 'Quick round of kinds' })
+  await expect(page.getByLabel('Title')).toHaveValue('Quick round of kinds')
+  await expect(page.getByRole('button', { name: /^Leave out/ })).toHaveCount(0)
+  await expect(page.getByRole('heading', { name: /items/ }).first()).not.toHaveText('6 items')
+})
+
+test('what a number of the sentence cannot be is told, and what was wished stays', async ({ page }) => {
+  await newSet(page)
+  await page.getByLabel('To, degrees').fill('400')
+  await expect(page.getByRole('alert')).toContainText('to must be a number from 1 to 359')
+  await expect(page.getByRole('button', { name: 'Set it to the class' })).toBeDisabled()
+  await page.getByLabel('To, degrees').fill('60')
+  await expect(page.getByRole('alert')).toHaveCount(0)
+  await expect(page.getByLabel('Measure: items')).toHaveValue('3')
+})
+
+test('wishes are saved as a file and opened again, with the house rules of the set', async ({ page }) => {
+  await newSet(page)
+  await page.getByLabel('House rules', { exact: true }).selectOption({ label: 'house rules of its own' })
+  const rules = page.getByRole('form', { name: 'House rules' })
+  await rules.getByLabel('Estimate').selectOption({ label: 'before measuring' })
+  await rules.getByRole('button', { name: 'Use these rules' }).click()
+  await page.getByLabel('Lying').selectOption({ label: 'tilted' })
+  const download = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Save wishes as a file' }).click()
+  const file = await (await download).path()
+  expect(JSON.parse(readFileSync(file, 'utf8')).specification).toMatchObject({
+    tilt: 'tilted',
+    rules: { estimateFirst: true },
+  })
+  await page.reload()
+  await expect(page.getByLabel('Lying')).toHaveValue('level')
+  await page.getByLabel('Open wishes or a set').setInputFiles(file)
+  await expect(page.getByRole('status')).toContainText('Opened Harbour angles')
+  await expect(page.getByLabel('Lying')).toHaveValue('tilted')
+  await expect(page.getByLabel('House rules', { exact: true })).toHaveValue('own')
+  await page.getByLabel('Open wishes or a set').setInputFiles({
+    name: 'broken.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(readFileSync(file, 'utf8').replace('"tilted"', '"sideways"')),
+  })
+  await expect(page.getByRole('alert')).toContainText(/line \d+/)
+  await expect(page.getByLabel('Lying')).toHaveValue('tilted')
+})
+
+test('a whole set from a file is given as it is, and its answers are marked again', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  await signIn(page)
+  const pin = await addStudent(page, 'Thyme')
+  const { items } = await give(page, ['read-laid'])
+  const text = await page.evaluate(async () => {
+    const all = await (await fetch('/api/v1/assignments')).json()
+    const given = all.find((a: { title: string }) => a.title === 'All kinds')
+    return (await fetch(`/api/v1/sets/${given.setId}/file`)).text()
+  })
+  await page.getByRole('link', { name: 'New set', exact: true }).click()
+  const renamed = text.replace('"All kinds"', '"From a file"')
+  await page
+    .getByLabel('Open wishes or a set')
+    .setInputFiles({ name: 'set.json', mimeType: 'application/json', buffer: Buffer.from(renamed) })
+  await expect(page.getByRole('heading', { name: 'From a file' })).toBeVisible()
+
+  const bench = await (await browser.newContext({ baseURL })).newPage()
+  await join(bench, 'Thyme', pin)
+  await bench.getByText('From a file').click()
+  const truth = Number.parseInt(items[0]!.key.at(-1)!.answer, 10)
+  await bench.getByLabel('It reads, in degrees').fill(String(truth))
+  await bench.getByRole('button', { name: 'Hand in' }).click()
+  await expect(bench.getByTestId('feedback')).toContainText('That fits')
+  await bench.context().close()
+
+  await page.getByText('Files, and marking again').click()
+  await page.getByRole('button', { name: 'Mark old answers again' }).click()
+  await expect(page.getByRole('status').filter({ hasText: 'newest marker' })).toBeVisible()
+})
+
+test('the class’s own instrument can be set for, and lies on the Bench', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  await signIn(page)
+  const pin = await addStudent(page, 'Verbena')
+  await page.evaluate(async () => {
+    const session = await (await fetch('/api/v1/session')).json()
+    const [desk] = await (await fetch('/api/v1/instruments')).json()
+    const instrument = { ...desk.protractor, id: 'own-copper', name: 'Our copper one', material: 'metal' }
+    const headers = { 'content-type': 'application/json', 'X-Jaunty-Token': session.antiforgeryToken }
+    await fetch('/api/v1/cabinet', { method: 'POST', headers, body: JSON.stringify({ instrument }) })
+  })
+  await page.getByRole('link', { name: 'New set', exact: true }).click()
+  await page.getByLabel('Title').fill('In copper')
+  await page.getByLabel('and in turn another').selectOption({ label: 'Our copper one' })
+  await page.getByRole('button', { name: 'Leave out Desk protractor' }).click()
+  await expect(page.getByRole('button', { name: 'Set it to the class' })).toBeEnabled()
+  await page.getByRole('button', { name: 'Set it to the class' }).click()
+  await expect(page.getByRole('heading', { name: 'In copper' })).toBeVisible()
+
+  const bench = await (await browser.newContext({ baseURL })).newPage()
+  await join(bench, 'Verbena', pin)
+  await bench.getByText('In copper').click()
+  await expect(bench.getByTestId('protractor')).toHaveAttribute('aria-label', /Our copper one/)
+  await bench.context().close()
+})

@@ -46,6 +46,7 @@ builder.Services.AddAntiforgery(options =>
 builder.Services.AddSingleton(TimeProvider.System);
 builder.Services.AddSingleton<IPasswordHasher<Student>, PasswordHasher<Student>>();
 builder.Services.AddMemoryCache();
+builder.Services.AddScoped<OpenAssignments>();
 builder.Services.AddScoped<AnswerIntake>();
 builder.Services.AddSingleton<AnswerWriter>();
 builder.Services.AddHostedService(provider => provider.GetRequiredService<AnswerWriter>());

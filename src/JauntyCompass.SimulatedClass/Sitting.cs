@@ -28,31 +28,36 @@ internal sealed class Sitting(SimulatedStudent student, Door door, SeededRandom 
             }
         );
 
-    /// <summary>Works through a set.</summary>
+    private IReadOnlyList<Item> _items = [];
+    private string _assignment = "";
+
+    /// <summary>Opens a set.</summary>
     /// <param name="assignment">Id of the assignment.</param>
     /// <param name="forms">The forms of the set; the student's own is the one that looks as the sheets do.</param>
-    /// <param name="hurry">How many times faster than a student; 0: without a pause.</param>
-    internal async Task WorkAsync(
-        string assignment,
-        IReadOnlyList<IReadOnlyList<Item>> forms,
-        double hurry
-    )
+    internal async Task OpenAsync(string assignment, IReadOnlyList<IReadOnlyList<Item>> forms)
     {
+        _assignment = assignment;
         JsonNode bench = await door.GetAsync($"bench/assignments/{assignment}");
         string[] prompts =
         [
             .. bench["items"]!.AsArray().Select(i => i!["prompt"]!.GetValue<string>()),
         ];
-        IReadOnlyList<Item> items = forms.First(f =>
+        _items = forms.First(f =>
             f.Count == prompts.Length && f.Zip(prompts).All(p => p.First.Prompt == p.Second)
         );
+    }
+
+    /// <summary>Works through the set that is open.</summary>
+    /// <param name="hurry">How many times faster than a student; 0: without a pause.</param>
+    internal async Task WorkAsync(double hurry)
+    {
         await PauseAsync(hurry, random.Share());
-        for (int i = 0; i < items.Count; i++)
+        for (int i = 0; i < _items.Count; i++)
         {
-            Response response = ExerciseKinds.Of(items[i]).Attempt(items[i], student, random);
+            Response response = ExerciseKinds.Of(_items[i]).Attempt(_items[i], student, random);
             var begin = Stopwatch.StartNew();
             await door.PostAsync(
-                $"bench/assignments/{assignment}/answers",
+                $"bench/assignments/{_assignment}/answers",
                 new JsonObject
                 {
                     ["id"] = Guid.NewGuid(),

@@ -1,7 +1,9 @@
+using JauntyCompass.Core.Demonstrations.Clocks;
 using JauntyCompass.Core.Demonstrations.Drawing;
 using JauntyCompass.Core.Demonstrations.Estimating;
 using JauntyCompass.Core.Demonstrations.Measuring;
 using JauntyCompass.Core.Demonstrations.Naming;
+using JauntyCompass.Core.Demonstrations.Outlines;
 using JauntyCompass.Core.Demonstrations.Reflex;
 using JauntyCompass.Core.Demonstrations.WentWrong;
 using JauntyCompass.Core.Demonstrations.WentWrong.Told;
@@ -18,6 +20,7 @@ public static class DemonstrationCatalogue
         new NamingAngles(),
         new KindsOfAngle(),
         new RightAngleBox(),
+        new OutlineCorners(),
         new EstimateAngle(),
         new MeasureAngle(),
         new MeasureFromBothArms(),
@@ -25,6 +28,7 @@ public static class DemonstrationCatalogue
         new InBetweenGraduations(),
         new NotFromZero(),
         new FullCircleTurn(),
+        new ClockHands(),
         new MeasureByTouch(),
         new DrawAngle(),
         new DrawStraightAngle(),

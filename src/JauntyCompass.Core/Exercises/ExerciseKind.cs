@@ -47,15 +47,6 @@ public sealed record KindFacts(
     public double Difficulty { get; init; } = 2;
 }
 
-/// <summary>A demonstration on an item's own angle.</summary>
-/// <param name="Key">Which demonstration.</param>
-/// <param name="Task">What it is shown on.</param>
-public sealed record WorkedExample(string Key, DemonstrationTask Task)
-{
-    /// <summary>The script, for the Board and for “show me”.</summary>
-    public Script Script => DemonstrationCatalogue.Find(Key)!.Build(Task);
-}
-
 /// <summary>
 /// One kind of exercise: how items are made, shown, marked, explained and worked. A new kind is a folder of its own and one
 /// line in <see cref="ExerciseKinds"/>.

@@ -1,3 +1,5 @@
+using System.Collections.Concurrent;
+
 namespace JauntyCompass.Core.Marking;
 
 /// <summary>
@@ -33,14 +35,38 @@ public sealed class AnswerEvidence
     public double Given(int mistake) => _given[mistake];
 
     /// <summary>
+    /// Tells the likelihood of the answer if both of two mistakes showed in it, one on top of the other, whichever is named first; null
+    /// where that is not told from either alone.
+    /// </summary>
+    public Func<Mistake, Mistake, double>? Both { private get; init; }
+
+    // A student's answers are weighed again with each new one; what two mistakes come to in an old one does not change.
+    private readonly ConcurrentDictionary<(Mistake, Mistake), double> _both = new();
+    private double _anyMistake = double.NaN;
+
+    /// <summary>
     /// Likelihood of the answer if both of two mistakes showed in it, one on top of the other; null where that is not told from either
     /// alone.
     /// </summary>
-    public Func<Mistake, Mistake, double>? Both { get; init; }
+    public double? OfBoth(Mistake one, Mistake other)
+    {
+        if (Both is not { } both)
+        {
+            return null;
+        }
+        (Mistake, Mistake) pair =
+            MistakeCatalogue.IndexOf(one) < MistakeCatalogue.IndexOf(other)
+                ? (one, other)
+                : (other, one);
+        return _both.GetOrAdd(pair, static (pair, tell) => tell(pair.Item1, pair.Item2), both);
+    }
 
     /// <summary>States the likelihood of the answer if a mistake showed in it.</summary>
-    public void Add(Mistake mistake, double likelihood) =>
+    public void Add(Mistake mistake, double likelihood)
+    {
         _given[MistakeCatalogue.IndexOf(mistake)] = likelihood;
+        _anyMistake = double.NaN;
+    }
 
     /// <summary>
     /// Likelihood of the answer of work in which some mistake, known or not, has happened once. Half follows the catalogue's shares,
@@ -50,21 +76,30 @@ public sealed class AnswerEvidence
     {
         get
         {
-            double byShare = PriorOfNotExplained * Unexplained;
-            double share = PriorOfNotExplained;
-            double even = Unexplained;
-            int count = 1;
-            for (int i = 0; i < _given.Length; i++)
+            if (double.IsNaN(_anyMistake))
             {
-                if (!double.IsNaN(_given[i]))
-                {
-                    byShare += MistakeCatalogue.All[i].Prior * _given[i];
-                    share += MistakeCatalogue.All[i].Prior;
-                    even += _given[i];
-                    count++;
-                }
+                _anyMistake = OfAnyMistake();
             }
-            return (byShare / share + even / count) / 2;
+            return _anyMistake;
         }
+    }
+
+    private double OfAnyMistake()
+    {
+        double byShare = PriorOfNotExplained * Unexplained;
+        double share = PriorOfNotExplained;
+        double even = Unexplained;
+        int count = 1;
+        for (int i = 0; i < _given.Length; i++)
+        {
+            if (!double.IsNaN(_given[i]))
+            {
+                byShare += MistakeCatalogue.All[i].Prior * _given[i];
+                share += MistakeCatalogue.All[i].Prior;
+                even += _given[i];
+                count++;
+            }
+        }
+        return (byShare / share + even / count) / 2;
     }
 }

@@ -13,6 +13,9 @@ public static class StorageSetup
     private const int SecondsToConnect = 3;
     private const int SecondsPerCommand = 10;
 
+    // More of them at work than processors can serve only get in each other's way; who comes while all are busy waits a moment.
+    private const int MostConnections = 24;
+
     public static void AddStorage(this IServiceCollection services, IConfiguration configuration)
     {
         var connection = new NpgsqlConnectionStringBuilder(
@@ -23,6 +26,7 @@ public static class StorageSetup
             CommandTimeout = SecondsPerCommand,
             ApplicationName = "jaunty-compass",
             MaxAutoPrepare = 40,
+            MaxPoolSize = MostConnections,
         };
         services.AddSingleton(_ =>
             new NpgsqlDataSourceBuilder(connection.ConnectionString).Build()

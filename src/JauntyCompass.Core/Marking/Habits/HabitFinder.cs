@@ -38,7 +38,14 @@ public static class HabitFinder
         {
             return Beliefs.None;
         }
-        Mistake[] habits = [.. among.Where(m => m.CanBeHabit)];
+        // Of what could show in none of these answers nothing can be said.
+        Mistake[] habits =
+        [
+            .. among.Where(m =>
+                m.CanBeHabit
+                && answers.Any(a => !double.IsNaN(a.Given(MistakeCatalogue.IndexOf(m))))
+            ),
+        ];
         var table = new Table(answers, habits);
         double[] prior = Priors(habits);
 
@@ -210,8 +217,8 @@ public static class HabitFinder
             {
                 if (_can[one, i] && _can[other, i])
                 {
-                    both[i] = _evidence[i].Both is { } on
-                        ? (1 - Accident) * on(_habits[one], _habits[other]) / _without[i]
+                    both[i] = _evidence[i].OfBoth(_habits[one], _habits[other]) is double on
+                        ? (1 - Accident) * on / _without[i]
                         : (_shown[one, i] + _shown[other, i]) / 2;
                 }
             }

@@ -2,28 +2,11 @@ using System.Text.Json;
 using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Marking;
-using JauntyCompass.Core.Wording;
 using JauntyCompass.Server.Storage;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Caching.Memory;
 
 namespace JauntyCompass.Server.Features.Bench;
-
-/// <summary>An assignment as answering needs it; sets never change, so this can be kept in memory.</summary>
-public sealed record OpenAssignment(
-    Guid Id,
-    Guid ClassId,
-    int Tries,
-    double Tolerance,
-    IReadOnlyDictionary<string, double>? Weights,
-    IReadOnlyList<Item> Items,
-    IReadOnlyList<IReadOnlyList<Item>>? Forms
-)
-{
-    /// <summary>The items that a student gets.</summary>
-    public IReadOnlyList<Item> ItemsOf(Guid studentId) =>
-        ExerciseSet.FormOf(Items, Forms, studentId);
-}
 
 /// <summary>What the database made of an answer.</summary>
 /// <param name="StudentKnown">Whether the student is still there.</param>
@@ -41,63 +24,12 @@ public readonly record struct Intake(
 public sealed class AnswerIntake(
     JauntyDbContext database,
     AnswerWriter writer,
+    OpenAssignments open,
     IMemoryCache cache,
     TimeProvider clock
 )
 {
     private static readonly TimeSpan Kept = TimeSpan.FromMinutes(2);
-
-    /// <summary>The assignment, if it is set to a class.</summary>
-    public async Task<OpenAssignment?> Find(
-        Guid assignmentId,
-        Guid classId,
-        CancellationToken cancellation
-    )
-    {
-        if (!cache.TryGetValue(assignmentId, out OpenAssignment? open))
-        {
-            Assignment? stored = await database
-                .Assignments.AsNoTracking()
-                .Include(a => a.Set)
-                .FirstOrDefaultAsync(a => a.Id == assignmentId, cancellation);
-            if (stored is null)
-            {
-                return null;
-            }
-            open = new OpenAssignment(
-                stored.Id,
-                stored.ClassId,
-                stored.Tries,
-                stored.Set!.Specification.Tolerance,
-                stored.Weights,
-                stored.Set.Items,
-                stored.Set.Forms
-            );
-            cache.Set(assignmentId, open, Kept);
-        }
-        return open!.ClassId == classId ? open : null;
-    }
-
-    /// <summary>How feedback is worded for a class; from its next answer on, a change is heard.</summary>
-    private async Task<Speech> SpeechOf(Guid classId, CancellationToken cancellation)
-    {
-        if (!cache.TryGetValue(SpeechKey(classId), out Speech? speech))
-        {
-            HouseRules? rules = await database
-                .Classes.Where(c => c.Id == classId)
-                .Select(c => c.Rules)
-                .FirstOrDefaultAsync(cancellation);
-            speech = (rules ?? HouseRules.Usual).Speech;
-            cache.Set(SpeechKey(classId), speech, Kept);
-        }
-        return speech!;
-    }
-
-    /// <summary>To be called when a class's house rules have changed.</summary>
-    public static void ForgetSpeech(IMemoryCache cache, Guid classId) =>
-        cache.Remove(SpeechKey(classId));
-
-    private static (string, Guid) SpeechKey(Guid classId) => ("speech", classId);
 
     /// <summary>Marks an answer and stores both, unless its id or its try is taken, no tries are left, or the assignment is closed.</summary>
     public async Task<Intake> Take(
@@ -108,13 +40,13 @@ public sealed class AnswerIntake(
     )
     {
         Item item = assignment.ItemsOf(studentId)[request.ItemIndex];
-        Speech speech = await SpeechOf(assignment.ClassId, cancellation);
+        HouseRules rules = await open.RulesOf(assignment, cancellation);
         StudentHistory history = await HistoryOf(assignment, studentId, cancellation);
         ExerciseKind kind = ExerciseKinds.Of(item);
         Mark mark = kind.Mark(
             item,
             request.Response,
-            new MarkingRules(assignment.Tolerance, speech)
+            new MarkingRules(assignment.Tolerance, rules.Speech)
             {
                 History = history.Beliefs,
                 Weights = assignment.Weights,

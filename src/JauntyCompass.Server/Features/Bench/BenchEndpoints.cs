@@ -176,17 +176,16 @@ public static class BenchEndpoints
     private static async Task<IResult> One(
         Guid assignmentId,
         ClaimsPrincipal student,
+        OpenAssignments open,
         JauntyDbContext database,
         CancellationToken cancellation
     )
     {
-        (Guid id, Guid classId) = (student.Id(), student.ClassId());
-        Assignment? assignment = await database
-            .Assignments.AsNoTracking()
-            .Include(a => a.Set)
-            .Include(a => a.Class)
-            .FirstOrDefaultAsync(a => a.Id == assignmentId && a.ClassId == classId, cancellation);
-        if (assignment is null)
+        Guid id = student.Id();
+        if (
+            await open.Find(assignmentId, student.ClassId(), cancellation)
+            is not OpenAssignment assignment
+        )
         {
             return Problems.NotFound("set");
         }
@@ -200,15 +199,14 @@ public static class BenchEndpoints
         return TypedResults.Ok(
             new BenchReply(
                 assignmentId,
-                assignment.Set!.Title,
+                assignment.Title,
                 assignment.Tries,
                 assignment.AdaptiveLimit,
-                assignment.ClosedAt is not null,
-                [
-                    .. assignment
-                        .Set.ItemsOf(id)
-                        .Select(i => ExerciseKinds.Of(i).Present(i, assignment.RulesInForce)),
-                ],
+                await database.Assignments.AnyAsync(
+                    a => a.Id == assignmentId && a.ClosedAt != null,
+                    cancellation
+                ),
+                await open.ViewsOf(assignment, id, cancellation),
                 answers.ConvertAll(a => Reply(a, assignment.Tries)),
                 await database
                     .Drafts.Where(d => d.AssignmentId == assignmentId && d.StudentId == id)
@@ -226,6 +224,7 @@ public static class BenchEndpoints
         Guid assignmentId,
         AnswerRequest request,
         ClaimsPrincipal student,
+        OpenAssignments open,
         AnswerIntake intake,
         TimeProvider clock,
         CancellationToken cancellation
@@ -233,7 +232,7 @@ public static class BenchEndpoints
     {
         Guid studentId = student.Id();
         if (
-            await intake.Find(assignmentId, student.ClassId(), cancellation)
+            await open.Find(assignmentId, student.ClassId(), cancellation)
             is not OpenAssignment assignment
         )
         {

@@ -147,7 +147,7 @@ public static class ClassEndpoints
         }
         own.Rules = rules;
         await database.SaveChangesAsync(cancellation);
-        AnswerIntake.ForgetSpeech(cache, classId);
+        OpenAssignments.ForgetRules(cache, classId);
         return TypedResults.NoContent();
     }
 

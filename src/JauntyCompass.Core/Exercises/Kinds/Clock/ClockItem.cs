@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Demonstrations.Clocks;
 
 namespace JauntyCompass.Core.Exercises.Kinds.Clock;
 
@@ -29,26 +30,13 @@ public sealed record ClockItem(
     int Minutes
 ) : Item(Prompt)
 {
-    /// <summary>Direction of the hour hand, degrees clockwise from twelve: 30° an hour and 0.5° a minute.</summary>
-    public static double HourHandAt(int hour, double minute) => 30 * hour + 0.5 * minute;
-
-    /// <summary>Direction of the minute hand, degrees clockwise from twelve: 6° a minute.</summary>
-    public static double MinuteHandAt(double minute) => 6 * minute;
-
-    /// <summary>The smaller angle between two directions, in degrees.</summary>
-    internal static double Smaller(double one, double other)
-    {
-        double apart = Math.Abs(one - other) % 360;
-        return Math.Min(apart, 360 - apart);
-    }
-
     /// <summary>The right answer, in degrees.</summary>
     public double Truth =>
         Question switch
         {
             ClockQuestion.MinuteHand => 6.0 * Minutes,
             ClockQuestion.HourHand => 0.5 * Minutes,
-            _ => Smaller(HourHandAt(Hour, Minute), MinuteHandAt(Minute)),
+            _ => ClockFace.Between(Hour, Minute),
         };
 
     /// <inheritdoc/>

@@ -1,6 +1,5 @@
-using System.Globalization;
-using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations;
+using JauntyCompass.Core.Demonstrations.Clocks;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Marking;
@@ -24,10 +23,6 @@ public sealed class ClockKind()
         }
     )
 {
-    private const double Rim = 62;
-    private const double HourHandLength = 34;
-    private const double MinuteHandLength = 52;
-
     /// <inheritdoc/>
     public override Item Make(ItemPlan plan)
     {
@@ -39,20 +34,13 @@ public sealed class ClockKind()
         if (question == ClockQuestion.BetweenHands)
         {
             // Hands that cover each other or make one line show nothing to work out.
-            while (
-                ClockItem.Smaller(
-                    ClockItem.HourHandAt(hour, minute),
-                    ClockItem.MinuteHandAt(minute)
-                )
-                    is < 10
-                        or > 172
-            )
+            while (ClockFace.Between(hour, minute) is < 10 or > 172)
             {
                 hour = random.Below(12);
                 minute = 5 * random.Between(1, 11);
             }
             return new ClockItem(
-                $"The harbour clock shows {Time(hour, minute)}. How large is the smaller angle between its hands?",
+                $"The harbour clock shows {ClockFace.Time(hour, minute)}. How large is the smaller angle between its hands?",
                 question,
                 hour,
                 minute,
@@ -69,60 +57,27 @@ public sealed class ClockKind()
         );
     }
 
-    private static string Time(int hour, int minute) =>
-        string.Create(CultureInfo.InvariantCulture, $"{(hour == 0 ? 12 : hour)}:{minute:00}");
-
     /// <inheritdoc/>
     protected override ItemView Present(ClockItem item, HouseRules rules) =>
         new(
             Key,
             item.Prompt,
-            Face(item),
+            ClockFace.Showing(item.Hour, item.Minute),
             ItemView.UsualWindow,
             [new Ask("answer", AskType.Degrees, "That is, in degrees") { Most = 4320 }]
         );
 
-    private static SheetState Face(ClockItem item)
-    {
-        var lines = new List<DrawnLine>();
-        for (int minute = 0; minute < 60; minute++)
-        {
-            Direction outward = Clockwise(6 * minute);
-            double from = minute % 5 == 0 ? Rim - 6 : Rim - 2.5;
-            lines.Add(
-                new DrawnLine(
-                    $"mark-{minute}",
-                    default(Point).Towards(outward, from),
-                    default(Point).Towards(outward, Rim)
-                )
-            );
-        }
-        lines.Add(Hand("hour", ClockItem.HourHandAt(item.Hour, item.Minute), HourHandLength));
-        lines.Add(Hand("minute", ClockItem.MinuteHandAt(item.Minute), MinuteHandLength));
-        return new SheetState
-        {
-            Lines = lines,
-            Notes =
-            [
-                .. Enumerable
-                    .Range(1, 12)
-                    .Select(h => new Written(
-                        $"hour-{h}",
-                        h.ToString(CultureInfo.InvariantCulture),
-                        default(Point).Towards(Clockwise(30 * h), Rim + 8)
-                    )),
-            ],
-            Dots = [new DrawnDot("pin", default)],
-        };
-    }
-
-    private static DrawnLine Hand(string id, double clockwise, double length) =>
-        new(id, default, default(Point).Towards(Clockwise(clockwise), length), Arrow: true);
-
-    private static Direction Clockwise(double degrees) => new(Direction.Reduce(90 - degrees));
-
     /// <inheritdoc/>
-    protected override WorkedExample? Work(ClockItem item, HouseRules rules) => null;
+    protected override WorkedExample Work(ClockItem item, HouseRules rules) =>
+        ClockHands.Example(
+            item.Question switch
+            {
+                ClockQuestion.MinuteHand => ClockHands.MinuteHand(item.Hour, item.Minutes, rules),
+                ClockQuestion.HourHand => ClockHands.HourHand(item.Hour, item.Minutes, rules),
+                _ => ClockHands.Between(item.Hour, item.Minute, rules),
+            },
+            rules
+        );
 
     /// <inheritdoc/>
     protected override IReadOnlyList<AnsweredStep> Steps(ClockItem item, ClockResponse? response) =>
@@ -142,7 +97,7 @@ public sealed class ClockKind()
     {
         double[] handLeft =
             item.Question == ClockQuestion.BetweenHands
-                ? [ClockItem.Smaller(30 * item.Hour, 6 * item.Minute)]
+                ? [ClockFace.Smaller(30 * item.Hour, 6 * item.Minute)]
                 : [];
         double[] asDegrees =
             item.Question == ClockQuestion.BetweenHands ? [item.Truth / 6] : [item.Minutes];

@@ -1,6 +1,7 @@
 using System.Globalization;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Demonstrations.Outlines;
 
 namespace JauntyCompass.Core.Exercises.Kinds.Outline;
 

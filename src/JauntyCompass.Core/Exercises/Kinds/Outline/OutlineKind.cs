@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations;
+using JauntyCompass.Core.Demonstrations.Outlines;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Marking;
@@ -134,7 +135,8 @@ public sealed class OutlineKind()
     private static Point Moved(Point point, Point by) => new(point.X + by.X, point.Y + by.Y);
 
     /// <inheritdoc/>
-    protected override WorkedExample? Work(OutlineItem item, HouseRules rules) => null;
+    protected override WorkedExample Work(OutlineItem item, HouseRules rules) =>
+        OutlineCorners.Example(item.Shapes.First(item.Riddle.Fits), rules);
 
     /// <inheritdoc/>
     protected override IReadOnlyList<AnsweredStep> Steps(

@@ -1,6 +1,6 @@
 using JauntyCompass.Core.Angles;
 
-namespace JauntyCompass.Core.Exercises.Kinds.Outline;
+namespace JauntyCompass.Core.Demonstrations.Outlines;
 
 /// <summary>Outlines to choose from: letters, signs, and what stands about in a harbour. In mm, about 60 high.</summary>
 internal static class OutlineShapes

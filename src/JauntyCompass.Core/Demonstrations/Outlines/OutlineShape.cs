@@ -1,7 +1,7 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Checking;
 
-namespace JauntyCompass.Core.Exercises.Kinds.Outline;
+namespace JauntyCompass.Core.Demonstrations.Outlines;
 
 /// <summary>A letter, a sign or an everyday outline, drawn in straight strokes.</summary>
 /// <param name="Name">What it is: “letter A”, “sail”.</param>
@@ -12,11 +12,14 @@ public sealed record OutlineShape(string Name, IReadOnlyList<IReadOnlyList<Point
     private const double Rounding = 0.75;
 
     /// <summary>The angles at its corners, each under 180°, in degrees: of every two neighbouring segments of a stroke.</summary>
-    public IReadOnlyList<double> Angles
+    public IReadOnlyList<double> Angles => [.. Corners.Select(c => c.Degrees)];
+
+    /// <summary>Its corners: where each is, which way its angle opens, and how large it is, in degrees.</summary>
+    internal IReadOnlyList<(Point At, Direction Into, double Degrees)> Corners
     {
         get
         {
-            var found = new List<double>();
+            var found = new List<(Point, Direction, double)>();
             foreach (IReadOnlyList<Point> stroke in Strokes)
             {
                 int last = stroke.Count - 1;
@@ -24,12 +27,9 @@ public sealed record OutlineShape(string Name, IReadOnlyList<IReadOnlyList<Point
                 for (int i = closed ? 0 : 1; i < last; i++)
                 {
                     Point before = i == 0 ? stroke[last - 1] : stroke[i - 1];
-                    double angle = Math.Abs(
-                        Direction
-                            .Between(stroke[i], before)
-                            .ShorterTurnTo(Direction.Between(stroke[i], stroke[i + 1]))
-                    );
-                    found.Add(angle);
+                    var back = Direction.Between(stroke[i], before);
+                    double turn = back.ShorterTurnTo(Direction.Between(stroke[i], stroke[i + 1]));
+                    found.Add((stroke[i], back.Turned(turn / 2), Math.Abs(turn)));
                 }
             }
             return found;
@@ -50,8 +50,8 @@ public sealed record OutlineShape(string Name, IReadOnlyList<IReadOnlyList<Point
     }
 
     // What is drawn square is square: a hair of rounding in its points must not make it acute.
-    private static AngleKind KindOf(double angle) =>
-        Math.Abs(angle - 90) <= Rounding ? AngleKind.Right : new Core.Angles.Measure(angle).Kind;
+    internal static AngleKind KindOf(double angle) =>
+        Math.Abs(angle - 90) <= Rounding ? AngleKind.Right : new Measure(angle).Kind;
 
     /// <inheritdoc/>
     public void Check(Faults faults)

@@ -30,7 +30,7 @@ public readonly record struct Written(bool StudentKnown, int TriesBefore, bool C
 /// Stores answers. Those that come while others are being written wait for each other and go in one round trip and one commit, so
 /// that a whole school that hands in at once waits for the disk a few times and not once for each answer.
 /// </summary>
-public sealed class AnswerWriter(NpgsqlDataSource database) : BackgroundService
+public sealed class AnswerWriter(IServiceProvider services) : BackgroundService
 {
     private const int MostAtOnce = 100;
 
@@ -118,7 +118,10 @@ public sealed class AnswerWriter(NpgsqlDataSource database) : BackgroundService
 
     private async Task<List<Written>> Send(List<Waiting> together)
     {
-        await using NpgsqlConnection connection = await database.OpenConnectionAsync();
+        // Asked for with the first answer: describing the API needs no database.
+        await using NpgsqlConnection connection = await services
+            .GetRequiredService<NpgsqlDataSource>()
+            .OpenConnectionAsync();
         await using var batch = new NpgsqlBatch(connection);
         foreach (Waiting each in together)
         {

@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
-import { addStudent, join, signIn } from './people'
+import { addStudent, give, join, signIn } from './people'
 
 /** WCAG 2.2 AA by the automatic rules; what they cannot see is looked at by people. */
 async function findings(page: Page): Promise<string[]> {
@@ -103,4 +103,50 @@ test('cabinet and house rules have no accessibility finding', async ({ page }) =
   await page.getByLabel('Side of an angle').selectOption('arm')
   await page.getByRole('button', { name: 'Keep them' }).click()
   await expect(page.getByRole('status')).toContainText('Kept')
+})
+
+test('an angle is measured by ear and keys alone', async ({ page, browser, baseURL }) => {
+  await signIn(page)
+  const pin = await addStudent(page, 'Linnet')
+  const { id, items } = await give(page, ['measure'])
+  const bench = await (await browser.newContext({ baseURL })).newPage()
+  await join(bench, 'Linnet', pin)
+  await bench.goto(`/bench#${id}`)
+  await bench.reload()
+  // Where things are is told in words; with them the protractor is brought to its place.
+  const told = await bench.getByText(/^On the sheet: Vertex/).innerText()
+  const [, right, up] = /is (-?[\d.]+) mm right and (-?[\d.]+) mm up/.exec(told)!.map(Number)
+  const start = Number(/turned (-?[\d.]+) degrees/.exec(told)![1])
+  const protractor = bench.getByTestId('protractor')
+  await bench.keyboard.press('Tab')
+  await protractor.focus()
+  const lies = async (): Promise<number[]> =>
+    /centre mark (-?[\d.]+) mm right and (-?[\d.]+) mm up, turned (-?[\d.]+)/
+      .exec((await protractor.getAttribute('aria-label'))!)!
+      .slice(1)
+      .map(Number)
+  const walk = async (by: number, plus: string, minus: string): Promise<void> => {
+    const tenths = Math.round(Math.abs(by) * 10)
+    const key = by > 0 ? plus : minus
+    for (let i = 0; i < Math.floor(tenths / 10); i++) await bench.keyboard.press(key)
+    for (let i = 0; i < tenths % 10; i++) await bench.keyboard.press(`Shift+${key}`)
+  }
+  const [x, y, turn] = await lies()
+  await walk(right! - x!, 'ArrowRight', 'ArrowLeft')
+  await walk(up! - y!, 'ArrowUp', 'ArrowDown')
+  // A half circle lies over the opening: its right end on a ray that opens anticlockwise, its left end on one that does not.
+  const wanted = /opening anticlockwise/.test(told) ? start : start - 180
+  await walk(((wanted - turn! + 540) % 360) - 180, 'Comma', 'Period')
+  // Both numbers are told; the one that counts up from zero is the student's to find.
+  await expect(bench.getByTestId('heard')).toContainText(
+    /: outer \d+, inner \d+\. Ray .*: outer \d+, inner \d+\./,
+  )
+  const heard = await bench.getByTestId('heard').innerText()
+  const [zeroOuter, , outer, inner] = [...heard.matchAll(/(?:outer|inner) (\d+)/g)].map((m) => Number(m[1]))
+  const reading = zeroOuter! < 5 ? outer! : inner!
+  expect(Math.abs(reading - Number.parseInt(items[0]!.key.at(-1)!.answer, 10))).toBeLessThanOrEqual(1)
+  await bench.getByLabel('Your reading').fill(String(reading))
+  await bench.keyboard.press('Enter')
+  await expect(bench.getByTestId('feedback')).toContainText('That fits')
+  await bench.context().close()
 })

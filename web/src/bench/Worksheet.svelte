@@ -17,6 +17,7 @@
   import SheetScene from '../sheet/SheetScene.svelte'
   import type { Draft } from './drafts'
   import Feedback from './Feedback.svelte'
+  import { described, Hearing, nearest, toPencil } from './hearing.svelte'
   import Layout from './Layout.svelte'
   import { Nearness } from './nearness.svelte'
   import type { Sent } from './outbox.svelte'
@@ -122,6 +123,16 @@
   )
   const making = $derived(work.from ? { from: work.from, to: work.pencil } : null)
 
+  // Who moves things with keys may not see them: then they are told.
+  const hearing = new Hearing()
+  const withKeys = (): boolean => document.activeElement?.matches('.sheet :focus-visible') === true
+  $effect(() => {
+    const { placement, pencil, tool } = work
+    if (!instrument || marked || !work.laid || !withKeys()) return
+    const draws = tool === 'dot' || tool === 'ray'
+    hearing.follow(draws ? toPencil(view, pencil) : nearest(view, placement), placement, instrument)
+  })
+
   function pressKey(): void {
     if (work.from || work.stroke) work.lift(work.pencil)
     else work.press(work.pencil, 'keyboard', ends)
@@ -188,6 +199,10 @@
   {/snippet}
   {#snippet panel()}
     <h1>{view.prompt}</h1>
+    {#if view.inHand && !marked}
+      <p class="visually-hidden">On the sheet: {described(view)}</p>
+      <p class="visually-hidden" role="status" data-testid="heard">{hearing.said}</p>
+    {/if}
     {#if marked}
       <dl>
         {#each view.asks as ask (ask.field)}

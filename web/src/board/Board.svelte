@@ -21,7 +21,7 @@
   import OrderPanel from './OrderPanel.svelte'
   import { questionAt, type Press } from './player'
   import Popover from './Popover.svelte'
-  import { LiveReadings } from './readings.svelte'
+  import { LiveReadings } from '../sheet/readings.svelte'
   import ReadingsPanel from './ReadingsPanel.svelte'
   import RulesForm from '../shared/RulesForm.svelte'
   import { Stage } from './stage.svelte'

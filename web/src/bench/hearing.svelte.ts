@@ -1,0 +1,106 @@
+/**
+ * The sheet for those who listen: where things lie, how the instrument lies on them, and which numbers of its scales stand on the
+ * arms or under the pencil. All of them are told, as all are seen: which one counts is for the student to say.
+ */
+import { api, type Angle, type Instrument, type Placement, type Point, type Schema } from '../api/client'
+import { directionOf, signOf, spoken } from '../sheet/geometry'
+import type { ItemView } from './response'
+
+/** So long, in ms, nothing moves before it is told. */
+const rest = 500
+
+const place = (at: Point): string => `${spoken(at.x)} mm right and ${spoken(at.y)} mm up`
+
+/** What stands on the sheet, without how far an angle opens. */
+export function described(view: ItemView): string {
+  if (view.drawing?.baseRay) {
+    const { vertex, direction, length } = view.drawing.baseRay
+    const { names, opening } = view.drawing
+    return (
+      `Vertex ${names.vertex} is ${place(vertex)}. Ray ${names.vertex}${names.start} runs ${spoken(length)} mm, ` +
+      `turned ${spoken(direction)} degrees from level right. It is to open ${opening}.`
+    )
+  }
+  return (view.sheet.figures ?? [])
+    .map(({ angle, names }) => {
+      if (!names) return `A vertex is ${place(angle.vertex)}.`
+      return (
+        `Vertex ${names.vertex} is ${place(angle.vertex)}. Ray ${names.vertex}${names.start} runs ${spoken(angle.startLength)} mm, ` +
+        `turned ${spoken(angle.start)} degrees from level right; ray ${names.vertex}${names.end} runs ${spoken(angle.endLength)} mm, ` +
+        `opening ${angle.opening}.`
+      )
+    })
+    .join(' ')
+}
+
+type Named = { angle: Angle; start: string; end: string }
+
+/** The angle that an instrument is meant for: the one whose vertex is nearest to its centre mark. */
+export function nearest(view: ItemView, placement: Placement): Named | null {
+  const away = ({ vertex }: Angle): number =>
+    Math.hypot(vertex.x - placement.centre.x, vertex.y - placement.centre.y)
+  const figure = (view.sheet.figures ?? []).toSorted((a, b) => away(a.angle) - away(b.angle))[0]
+  if (!figure) return null
+  const { angle, names } = figure
+  return {
+    angle,
+    start: names ? `Ray ${names.vertex}${names.start}` : 'One arm',
+    end: names ? `Ray ${names.vertex}${names.end}` : 'The other arm',
+  }
+}
+
+/** The base ray and the pencil as an angle, so that what stands under the pencil can be asked for. */
+export function toPencil(view: ItemView, pencil: Point): Named | null {
+  const base = view.drawing?.baseRay
+  if (!base || !view.drawing) return null
+  const { opening, names } = view.drawing
+  const turn = signOf(opening) * (directionOf(base.vertex, pencil) - base.direction)
+  return {
+    angle: {
+      vertex: base.vertex,
+      start: base.direction,
+      measure: ((turn % 360) + 360) % 360,
+      opening,
+      startLength: base.length,
+      endLength: Math.max(1, Math.hypot(pencil.x - base.vertex.x, pencil.y - base.vertex.y)),
+    },
+    start: `Ray ${names.vertex}${names.start}`,
+    end: 'The pencil',
+  }
+}
+
+/** The numbers that stand on both sides, scale by scale. */
+export function numbersTold(reply: Schema['ReadingsReply'], { start, end }: Named): string {
+  const on = (side: 'start' | 'end', name: string): string => {
+    const told = reply.scales.flatMap((scale) => {
+      const number = scale[side]
+      return number === null || number === undefined ? [] : [`${scale.scale} ${Math.round(number)}`]
+    })
+    return told.length === 0 ? `${name} has no graduations on it.` : `${name}: ${told.join(', ')}.`
+  }
+  return `${on('start', start)} ${on('end', end)}`
+}
+
+export class Hearing {
+  /** What is read out. */
+  said = $state('')
+  #later: ReturnType<typeof setTimeout> | undefined
+  #asked = 0
+
+  /** Tells it once nothing has moved for a while; what was to be told before is not. */
+  follow(named: Named | null, placement: Placement, instrument: Instrument): void {
+    clearTimeout(this.#later)
+    const number = ++this.#asked
+    if (named) this.#later = setTimeout(() => void this.#ask(number, named, placement, instrument), rest)
+  }
+
+  async #ask(number: number, named: Named, placement: Placement, instrument: Instrument): Promise<void> {
+    try {
+      const body = { angle: named.angle, placement, instrument: instrument.protractor }
+      const { data } = await api.POST('/api/v1/readings', { body })
+      if (data && number === this.#asked) this.said = `${data.lying}. ${numbersTold(data, named)}`
+    } catch {
+      // Without the server nothing is read out; the next move asks again.
+    }
+  }
+}

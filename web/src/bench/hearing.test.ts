@@ -1,0 +1,68 @@
+import { expect, it } from 'vitest'
+import type { Angle, Schema } from '../api/client'
+import { described, nearest, numbersTold, toPencil } from './hearing.svelte'
+import type { ItemView } from './response'
+
+const angle = (x: number, measure: number): Angle => ({
+  vertex: { x, y: -32 },
+  start: 180,
+  measure,
+  opening: 'clockwise',
+  startLength: 80,
+  endLength: 84,
+})
+const names = { start: 'K', vertex: 'L', end: 'M' }
+const view = (...figures: Schema['Figure'][]): ItemView => ({
+  kind: 'measure',
+  prompt: '',
+  sheet: { figures },
+  window: { left: -110, bottom: -92, width: 220, height: 184 },
+  asks: [],
+  drawing: null,
+})
+const at = (x: number) => ({ centre: { x, y: -30 }, turn: 0, turnedOver: false })
+
+it('tells where an angle stands and how its first ray runs, never how far it opens', () => {
+  const told = described(view({ id: 'angle', angle: angle(0, 63), names }))
+  expect(told).toContain('Vertex L is 0 mm right and -32 mm up')
+  expect(told).toContain('Ray LK runs 80 mm, turned 180 degrees')
+  expect(told).toContain('opening clockwise')
+  expect(told).not.toContain('63')
+  expect(told).not.toContain('117')
+})
+
+it('tells of the angle whose vertex is nearest to the centre mark', () => {
+  const both = view({ id: 'one', angle: angle(-50, 40), names }, { id: 'other', angle: angle(50, 70), names })
+  expect(nearest(both, at(-45))?.angle.measure).toBe(40)
+  expect(nearest(both, at(60))?.angle.measure).toBe(70)
+  expect(nearest(view(), at(0))).toBeNull()
+})
+
+it('takes the pencil for the second arm of a drawing, the way it is to open', () => {
+  const baseRay = { vertex: { x: 0, y: 0 }, direction: 0, length: 84 }
+  const draws = (opening: 'clockwise' | 'anticlockwise'): ItemView => ({
+    ...view(),
+    drawing: { baseRay, opening, names },
+  })
+  expect(toPencil(draws('anticlockwise'), { x: 0, y: 50 })?.angle.measure).toBeCloseTo(90)
+  expect(toPencil(draws('clockwise'), { x: 0, y: 50 })?.angle.measure).toBeCloseTo(270)
+  expect(
+    toPencil(
+      { ...draws('clockwise'), drawing: { baseRay: null, opening: 'clockwise', names } },
+      at(0).centre,
+    ),
+  ).toBeNull()
+})
+
+it('tells the numbers of every scale: which one counts is not told', () => {
+  const scales = [
+    { scale: 'outer', start: 0.2, end: 117.4 },
+    { scale: 'inner', start: 179.8, end: 62.6 },
+  ]
+  const named = { angle: angle(0, 63), start: 'Ray LK', end: 'Ray LM' }
+  expect(numbersTold({ scales } as Schema['ReadingsReply'], named)).toBe(
+    'Ray LK: outer 0, inner 180. Ray LM: outer 117, inner 63.',
+  )
+  const off = { scales: scales.map((s) => ({ ...s, end: null })) } as Schema['ReadingsReply']
+  expect(numbersTold(off, named)).toContain('Ray LM has no graduations on it.')
+})

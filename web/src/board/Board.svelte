@@ -1,48 +1,25 @@
 <!-- The Board: demonstrations played step by step on the sheet, with the hand free to take over at any time. -->
 <script lang="ts">
   import { onMount, untrack } from 'svelte'
-  import { api, ask, tell, type Demonstration, type Instrument, type Script } from '../api/client'
-  import { addressOf, angleOf, readAddress, requestOf, usual, type Wanted } from './address'
-  import AngleForm from './AngleForm.svelte'
+  import { closeUp, wholeSheet, windowAt } from '../sheet/view'
+  import { addressOf } from './address'
   import Beads from './Beads.svelte'
-  import { loadCabinet } from './cabinet'
   import CaptionBand from './CaptionBand.svelte'
-  import DemonstrationList from './DemonstrationList.svelte'
-  import * as hand from './hand'
   import FreeBar from './FreeBar.svelte'
   import HandPointer from './HandPointer.svelte'
   import Handout from './Handout.svelte'
-  import InstrumentList from './InstrumentList.svelte'
-  import { keep, kept } from './keep'
   import { wishOf, type Shortcut, type Wish } from './keys'
-  import { Lesson } from './lesson.svelte'
-  import { orderAddress, readOrder } from './order'
   import Notices from './Notices.svelte'
-  import OrderPanel from './OrderPanel.svelte'
+  import Panels from './Panels.svelte'
   import { questionAt, type Press } from './player'
-  import Popover from './Popover.svelte'
-  import { LiveReadings } from '../sheet/readings.svelte'
-  import ReadingsPanel from './ReadingsPanel.svelte'
-  import RulesForm from '../shared/RulesForm.svelte'
-  import { Stage } from './stage.svelte'
+  import { BoardSession } from './session.svelte'
   import StageSheet from './StageSheet.svelte'
   import { savePicture, saveSheet } from './takeaway'
-  import Tray, { type Panel, type Tool } from './Tray.svelte'
-  import { closeUp, wholeSheet, windowAt, type View } from '../sheet/view'
-  import ViewMenu, { type Options } from './ViewMenu.svelte'
+  import Tray from './Tray.svelte'
+  import type { Options } from './ViewMenu.svelte'
 
-  const stage = new Stage()
-  const live = new LiveReadings()
-  let wanted: Wanted = $state.raw(usual)
-  let instruments: Instrument[] = $state.raw([])
-  let demonstrations: Demonstration[] = $state.raw([])
-  let own: Set<string> = $state.raw(new Set())
-  const lesson = new Lesson()
-  let failure = $state('')
-  let ready = $state(false)
-  let panel: Panel | null = $state(null)
-  let tool: Tool = $state('hand')
-  let view: View = $state.raw(wholeSheet)
+  const session = new BoardSession()
+  const { stage, live, lesson } = session
   let options: Options = $state({
     dark: false,
     projecting: false,
@@ -57,113 +34,31 @@
 
   const script = $derived(stage.script)
   const window_ = $derived(
-    windowAt(script?.window ?? { left: -110, bottom: -60, width: 220, height: 120 }, view),
+    windowAt(script?.window ?? { left: -110, bottom: -60, width: 220, height: 120 }, session.view),
   )
-  /** The instrument that readings are about: the one touched last, else the first. */
-  let touched: string | null = $state(null)
   const laid = $derived(
-    stage.settled.instruments.find((i) => i.id === touched) ?? stage.settled.instruments[0],
+    stage.settled.instruments.find((i) => i.id === session.touched) ?? stage.settled.instruments[0],
   )
   const lying = $derived(laid && live.reply ? { [laid.id]: live.reply.lying } : {})
 
-  async function show(next: Wanted, at = 0): Promise<boolean> {
-    try {
-      const chosen = own.has(next.instrument)
-        ? instruments.find((i) => i.protractor.id === next.instrument)!.protractor
-        : null
-      const built: Script = await ask(api.POST('/api/v1/demonstrations', { body: requestOf(next, chosen) }))
-      wanted = next
-      failure = ''
-      panel = null
-      view = wholeSheet
-      tool = 'hand'
-      live.clear()
-      stage.play(built, at)
-      return true
-    } catch (error) {
-      failure = tell(error)
-      return false
-    }
-  }
-
-  /** One press on the list: the demonstration as it is usually opened, in the way of this class. */
-  const open = (demonstration: Demonstration): Promise<boolean> =>
-    show({
-      ...usual,
-      rules: wanted.rules,
-      baseGiven: wanted.baseGiven,
-      show: demonstration.key,
-      measure: demonstration.measure,
-      endLength: demonstration.endLength,
-      instrument: demonstration.instrumentId,
-    })
-
-  onMount(async () => {
+  onMount(() => {
     // All fonts now, so that no step of the demonstration has to wait for one.
     document.fonts.forEach((face) => void face.load())
-    try {
-      ;[instruments, demonstrations] = await Promise.all([
-        ask(api.GET('/api/v1/instruments')),
-        ask(api.GET('/api/v1/demonstrations')),
-      ])
-      const cabinet = await loadCabinet()
-      own = new Set(cabinet.map((i) => i.protractor.id))
-      instruments = [...instruments, ...cabinet]
-    } catch (error) {
-      failure = tell(error)
-      return
-    }
-    const listed = readOrder(location.hash)
-    if (listed.fault) failure = listed.fault
-    lesson.take(listed.order)
-    const read = readAddress(location.search)
-    if (read.fault !== null) {
-      failure = `This address cannot be read. ${read.fault} Choose a demonstration from the list.`
-      panel = 'list'
-    } else {
-      const before = kept(location.search)
-      lesson.restore(before?.tallies ?? {})
-      if (await show(read.wanted, before?.at)) {
-        if (listed.fault) failure = listed.fault
-        if (before) {
-          stage.restore(before.hand)
-        }
-      } else {
-        panel = 'list'
-      }
-    }
-    ready = true
+    void session.begin()
   })
 
-  /** Another list put into the address of an open Board. */
-  function readHash(): void {
-    const listed = readOrder(location.hash)
-    failure = listed.fault ?? ''
-    if (!listed.fault) lesson.take(listed.order)
-  }
-
-  // The address is what is shown and the lesson it stands in, to be bookmarked and shared.
   $effect(() => {
-    const address = addressOf(wanted) + orderAddress(lesson.order)
-    if (ready && !failure) history.replaceState(null, '', address)
+    const { address } = session
+    if (session.ready && !session.failure) history.replaceState(null, '', address)
   })
 
   // Kept a little after the hand has come to rest, so that dragging stays light.
   let later: ReturnType<typeof setTimeout> | undefined
   $effect(() => {
-    void [wanted, stage.at, stage.hand, lesson.tallies]
-    if (!untrack(() => ready)) return
+    void [session.wanted, stage.at, stage.hand, lesson.tallies]
+    if (!untrack(() => session.ready)) return
     clearTimeout(later)
-    later = setTimeout(
-      () =>
-        keep({
-          address: addressOf(wanted),
-          at: stage.at,
-          hand: stage.hand,
-          tallies: lesson.tallies,
-        }),
-      250,
-    )
+    later = setTimeout(() => session.keep(), 250)
   })
 
   // Readings follow the hand while they are shown; otherwise they wait until it rests, for those who are told how it lies.
@@ -171,19 +66,20 @@
   let resting: ReturnType<typeof setTimeout> | undefined
   $effect(() => {
     const figure = stage.settled.figures[0]
-    const instrument = instruments.find((i) => i.protractor.id === laid?.instrumentId)?.protractor
+    const instrument = session.instruments.find((i) => i.protractor.id === laid?.instrumentId)?.protractor
     clearTimeout(resting)
-    if (!figure || !laid || !instrument || (!stage.free && panel !== 'readings')) return
+    if (!figure || !laid || !instrument || (!stage.free && session.panel !== 'readings')) return
     const placement = laid.placement
-    const ask = (): void => void live.follow(figure.angle, placement, instrument, own.has(instrument.id))
-    if (panel === 'readings') ask()
+    const ask = (): void =>
+      void live.follow(figure.angle, placement, instrument, session.isOwn(instrument.id))
+    if (session.panel === 'readings') ask()
     else resting = setTimeout(ask, 150)
   })
 
   function key(event: KeyboardEvent): void {
     if (printing) return
-    if (event.code === 'Escape' && panel) {
-      panel = null
+    if (event.code === 'Escape' && session.panel) {
+      session.panel = null
       return
     }
     const wish = wishOf(event)
@@ -200,9 +96,9 @@
       lens: () => (options.lens = !options.lens),
       project: () => project(!options.projecting),
       escape,
-      nearer: () => (view = closeUp(view, 1.25)),
-      farther: () => (view = closeUp(view, 0.8)),
-      whole: () => (view = wholeSheet),
+      nearer: () => (session.view = closeUp(session.view, 1.25)),
+      farther: () => (session.view = closeUp(session.view, 0.8)),
+      whole: () => (session.view = wholeSheet),
       undo: () => stage.undo(),
       redo: () => stage.redo(),
     }
@@ -212,13 +108,13 @@
 
   function escape(): void {
     if (options.projecting) project(false)
-    else tool = 'hand'
+    else session.tool = 'hand'
   }
 
   function project(on: boolean): void {
     options.projecting = on
     if (on) {
-      panel = null
+      session.panel = null
       // Refused where the browser wants it asked otherwise; the view is the projecting one all the same.
       void document.documentElement.requestFullscreen?.().catch(() => undefined)
     } else if (document.fullscreenElement) {
@@ -231,47 +127,18 @@
     const button = (event.target as Element).closest('button')
     if (event.detail > 0 && button && !button.closest('form')) button.blur()
   }
-
-  function take(id: string): void {
-    panel = null
-    stage.touch((s) => hand.take(s, id))
-    touched = stage.settled.instruments.at(-1)?.id ?? null
-  }
-
-  async function give(kind: string): Promise<void> {
-    try {
-      const seed = Math.floor(Math.random() * 2 ** 31)
-      const given = await ask(api.POST('/api/v1/angles', { body: { kind: kind as 'acute', seed } }))
-      const opens = given.opening === 'anticlockwise' ? 'right' : 'left'
-      const next = {
-        ...wanted,
-        measure: given.measure,
-        tilt: given.tilt,
-        opens,
-        startLength: 90,
-        endLength: 90,
-      } as const
-      const names = { vertex: 'K', start: 'L', end: 'M' }
-      stage.touch((s) => hand.putAngle(s, angleOf(next), names, given.mark))
-      panel = null
-    } catch (error) {
-      failure = tell(error)
-    }
-  }
-
-  const title = $derived(script?.title ?? 'Jaunty Compass')
 </script>
 
-<svelte:window onkeydown={key} onclick={letGo} onhashchange={readHash} />
+<svelte:window onkeydown={key} onclick={letGo} onhashchange={() => session.readHash()} />
 <svelte:document onfullscreenchange={() => !document.fullscreenElement && (options.projecting = false)} />
 
 <div class="board" class:dark={options.dark} class:projecting={options.projecting} class:printing>
   <main class="stage" bind:this={svg}>
     <StageSheet
       {stage}
-      {instruments}
-      label={script ? `Sheet: ${title}` : 'Empty sheet'}
-      {tool}
+      instruments={session.instruments}
+      label={script ? `Sheet: ${session.title}` : 'Empty sheet'}
+      tool={session.tool}
       {blunt}
       {lying}
       {laid}
@@ -284,13 +151,13 @@
         bottom: 14,
       }}
       window={window_}
-      bind:view
-      ontouch={(id) => (touched = id)}
+      bind:view={session.view}
+      ontouch={(id) => (session.touched = id)}
     />
     <header>
       {#if !options.projecting}
         <h1><a href="/">Jaunty Compass</a></h1>
-        <p class="quiet">{title}</p>
+        <p class="quiet">{session.title}</p>
       {/if}
       {#if script && stage.beat}
         <Beads
@@ -300,11 +167,11 @@
         />
       {/if}
     </header>
-    {#if ready && !options.projecting}
+    {#if session.ready && !options.projecting}
       <div class="right">
         <Tray
-          bind:panel
-          bind:tool
+          bind:panel={session.panel}
+          bind:tool={session.tool}
           canUndo={stage.canUndo}
           canRedo={stage.canRedo}
           onundo={() => stage.undo()}
@@ -313,62 +180,24 @@
       </div>
     {/if}
     {#if stage.free}<FreeBar {stage} {laid} />{/if}
-    {#if panel}
-      <Popover label={panel}>
-        {#if panel === 'list'}
-          <DemonstrationList {demonstrations} shown={script?.key ?? null} onpick={open} />
-        {:else if panel === 'angle'}
-          <AngleForm {wanted} {instruments} onchoose={show} ongive={give} onclose={() => (panel = null)} />
-        {:else if panel === 'instruments'}
-          <InstrumentList
-            {instruments}
-            bind:blunt
-            onpick={take}
-            onstraightedge={() => {
-              stage.touch(hand.takeStraightedge)
-              panel = null
-            }}
-            ontrace={() => {
-              stage.touch(hand.trace)
-              panel = null
-            }}
-          />
-        {:else if panel === 'readings'}
-          <ReadingsPanel reply={laid ? live.reply : null} />
-        {:else if panel === 'rules'}
-          <RulesForm
-            rules={wanted.rules}
-            trust={instruments.find((i) => i.protractor.id === wanted.instrument)?.rules ?? []}
-            submit="Do it this way"
-            onchoose={(rules) => show({ ...wanted, rules })}
-          />
-        {:else if panel === 'order'}
-          <OrderPanel
-            order={lesson.order}
-            now={{ title, query: addressOf(wanted) }}
-            onchange={(next) => lesson.take(next)}
-            onopen={(query) => {
-              const read = readAddress(query)
-              if (read.wanted) void show(read.wanted)
-              else failure = read.fault
-            }}
-          />
-        {:else}
-          <ViewMenu
-            bind:options
-            onproject={() => project(true)}
-            onwhole={() => (view = wholeSheet)}
-            onsvg={() => svg && saveSheet(svg, window_, title)}
-            onpng={() => svg && savePicture(svg, window_, title)}
-            onhandout={() => (printing = true)}
-          />
-        {/if}
-      </Popover>
+    {#if session.panel}
+      <Panels
+        {session}
+        panel={session.panel}
+        hasLaid={Boolean(laid)}
+        bind:blunt
+        bind:options
+        onproject={() => project(true)}
+        onwhole={() => (session.view = wholeSheet)}
+        onsvg={() => svg && saveSheet(svg, window_, session.title)}
+        onpng={() => svg && savePicture(svg, window_, session.title)}
+        onhandout={() => (printing = true)}
+      />
     {/if}
     <Notices
-      {failure}
+      failure={session.failure}
       warnings={script && stage.at === 0 && !stage.free ? script.warnings : []}
-      onread={() => (failure = '')}
+      onread={() => (session.failure = '')}
     />
     <p class="visually-hidden" aria-live="polite">{stage.free ? (live.reply?.lying ?? '') : ''}</p>
     {#if options.pointer}<HandPointer />{/if}
@@ -381,8 +210,8 @@
       asking={stage.beat.asking}
       first={stage.at === 0}
       last={stage.at === stage.beats.length - 1}
-      counts={lesson.counts(addressOf(wanted), stage.step.key)}
-      oncount={(choice, hands) => lesson.count(addressOf(wanted), stage.step!.key, choice, hands)}
+      counts={lesson.counts(addressOf(session.wanted), stage.step.key)}
+      oncount={(choice, hands) => lesson.count(addressOf(session.wanted), stage.step!.key, choice, hands)}
       onnext={() => stage.press('next')}
       onback={() => stage.press('back')}
     />
@@ -397,7 +226,7 @@
   ></div>
 {/if}
 {#if printing && script}
-  <Handout {script} {instruments} onclose={() => (printing = false)} />
+  <Handout {script} instruments={session.instruments} onclose={() => (printing = false)} />
 {/if}
 
 <style>

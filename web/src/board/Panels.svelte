@@ -1,0 +1,95 @@
+<!-- What the tray opens: one panel at a time, each with what it may change. -->
+<script lang="ts">
+  import RulesForm from '../shared/RulesForm.svelte'
+  import { addressOf } from './address'
+  import AngleForm from './AngleForm.svelte'
+  import DemonstrationList from './DemonstrationList.svelte'
+  import * as hand from './hand'
+  import InstrumentList from './InstrumentList.svelte'
+  import OrderPanel from './OrderPanel.svelte'
+  import Popover from './Popover.svelte'
+  import ReadingsPanel from './ReadingsPanel.svelte'
+  import type { BoardSession } from './session.svelte'
+  import type { Panel } from './Tray.svelte'
+  import ViewMenu, { type Options } from './ViewMenu.svelte'
+
+  interface Props {
+    session: BoardSession
+    panel: Panel
+    /** Whether an instrument lies on the sheet. */
+    hasLaid: boolean
+    blunt: boolean
+    options: Options
+    onproject: () => void
+    onwhole: () => void
+    onsvg: () => void
+    onpng: () => void
+    onhandout: () => void
+  }
+  let {
+    session,
+    panel,
+    hasLaid,
+    blunt = $bindable(),
+    options = $bindable(),
+    onproject,
+    onwhole,
+    onsvg,
+    onpng,
+    onhandout,
+  }: Props = $props()
+
+  const close = (): void => {
+    session.panel = null
+  }
+</script>
+
+<Popover label={panel}>
+  {#if panel === 'list'}
+    <DemonstrationList
+      demonstrations={session.demonstrations}
+      shown={session.script?.key ?? null}
+      onpick={(demonstration) => session.open(demonstration)}
+    />
+  {:else if panel === 'angle'}
+    <AngleForm
+      wanted={session.wanted}
+      instruments={session.instruments}
+      onchoose={(next) => session.show(next)}
+      ongive={(kind) => session.give(kind)}
+      onclose={close}
+    />
+  {:else if panel === 'instruments'}
+    <InstrumentList
+      instruments={session.instruments}
+      bind:blunt
+      onpick={(id) => session.take(id)}
+      onstraightedge={() => {
+        session.stage.touch(hand.takeStraightedge)
+        close()
+      }}
+      ontrace={() => {
+        session.stage.touch(hand.trace)
+        close()
+      }}
+    />
+  {:else if panel === 'readings'}
+    <ReadingsPanel reply={hasLaid ? session.live.reply : null} />
+  {:else if panel === 'rules'}
+    <RulesForm
+      rules={session.wanted.rules}
+      trust={session.instruments.find((i) => i.protractor.id === session.wanted.instrument)?.rules ?? []}
+      submit="Do it this way"
+      onchoose={(rules) => session.show({ ...session.wanted, rules })}
+    />
+  {:else if panel === 'order'}
+    <OrderPanel
+      order={session.lesson.order}
+      now={{ title: session.title, query: addressOf(session.wanted) }}
+      onchange={(next) => session.lesson.take(next)}
+      onopen={(query) => session.openQuery(query)}
+    />
+  {:else}
+    <ViewMenu bind:options {onproject} {onwhole} {onsvg} {onpng} {onhandout} />
+  {/if}
+</Popover>

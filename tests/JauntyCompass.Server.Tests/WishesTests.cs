@@ -100,6 +100,52 @@ public sealed class WishesTests(JauntyServer server) : IClassFixture<JauntyServe
         usual[0]!["asks"]!.AsArray().Count.ShouldBe(2);
     }
 
+    // What a class works at is kept in memory; a change of its rules is heard all the same, at the Bench and in a mark.
+    [Fact]
+    public async Task A_change_of_the_house_rules_is_heard_at_the_next_look()
+    {
+        using Lesson lesson = await Lesson.Begin(server, "rules-heard");
+        string bench = $"bench/assignments/{lesson.AssignmentId}";
+        int AskedIn(Reply reply) => reply["items"][0]!["asks"]!.AsArray().Count;
+        AskedIn(await lesson.Student.Get(bench)).ShouldBe(2);
+        await lesson.Teacher.Put(
+            $"classes/{lesson.ClassId}/rules",
+            new JsonObject { ["estimateFirst"] = true, ["degrees"] = "words" }
+        );
+        AskedIn(await lesson.Student.Get(bench)).ShouldBe(3);
+        JsonObject response = Lesson.Reading(180 - lesson.TrueMeasure(0));
+        response["kindSaid"] = lesson.TrueMeasure(0) < 90 ? "acute" : "obtuse";
+        Reply marked = await lesson.HandIn(Guid.NewGuid(), 0, response);
+        string told = marked["mark"]!["feedback"]!["next"]!.GetValue<string>();
+        told.ShouldContain(" degrees be that?");
+    }
+
+    [Fact]
+    public async Task A_specification_says_all_its_set_needs_and_gives_the_same_set_to_anyone()
+    {
+        using Lesson lesson = await Lesson.Begin(server, "wishes-whole");
+        JsonObject specification = Lesson.Specification(measure: 4, draw: 2);
+        specification["instrument"] = "own-desk";
+        specification["moreInstruments"] = new JsonArray("one-scale-left");
+        specification["ownInstruments"] = new JsonArray(
+            Lesson.OwnInstrument()["instrument"]!.DeepClone()
+        );
+        specification["rules"] = new JsonObject { ["reflex"] = "addTo180" };
+        using var anyone = new Visitor(server);
+        async Task<string> Made(Visitor who) =>
+            (
+                await who.Post(
+                    "sets/generate",
+                    new JsonObject { ["specification"] = specification.DeepClone(), ["seed"] = 77 }
+                )
+            )["items"]
+                .ToJsonString();
+        string one = await Made(lesson.Teacher);
+        one.ShouldBe(await Made(anyone));
+        one.ShouldContain("own-desk");
+        one.ShouldContain("one-scale-left");
+    }
+
     [Fact]
     public async Task The_report_tells_what_is_seen_on_the_sheet_from_what_shows_by_its_answer()
     {

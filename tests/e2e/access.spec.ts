@@ -107,10 +107,10 @@ test('cabinet and house rules have no accessibility finding', async ({ page }) =
 
 test('an angle is measured by ear and keys alone', async ({ page, browser, baseURL }) => {
   await signIn(page)
-  const pin = await addStudent(page, 'Linnet')
+  const pin = await addStudent(page, 'Dunnock')
   const { id, items } = await give(page, ['measure'])
   const bench = await (await browser.newContext({ baseURL })).newPage()
-  await join(bench, 'Linnet', pin)
+  await join(bench, 'Dunnock', pin)
   await bench.goto(`/bench#${id}`)
   await bench.reload()
   // Where things are is told in words; with them the protractor is brought to its place.

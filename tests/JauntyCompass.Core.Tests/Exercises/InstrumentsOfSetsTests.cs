@@ -173,7 +173,7 @@ public class InstrumentsOfSetsTests
     [InlineData(
         "only-scale-other-way",
         "desk-half-circle",
-        "has two scales only. Choose an instrument with one"
+        "has two scales. Choose an instrument with one"
     )]
     public void Mistakes_that_the_instruments_cannot_show_collide_with_them(
         string mistake,
@@ -298,6 +298,32 @@ public class InstrumentsOfSetsTests
             made.View.Laid!.Id.ShouldBe(Own.Id);
             made.View.Sheet.Instruments.ShouldHaveSingleItem().InstrumentId.ShouldBe(Own.Id);
             made.View.InHand.ShouldBeNull();
+        }
+    }
+
+    [Property(MaxTest = 20)]
+    public void Parallel_forms_keep_the_instrument_and_the_kind_of_every_place(int seed)
+    {
+        var spec = new SetSpecification(
+            [new KindCount("measure", 4), new KindCount("draw", 3), new KindCount("full-turn", 2)],
+            Instrument: "one-scale-left",
+            MoreInstruments: ["desk-half-circle", "full-circle"],
+            Order: ItemOrder.Mixed,
+            Forms: 4
+        );
+        GeneratedSet set = SetGenerator.Generate(spec, seed);
+        InstrumentItem[] first = [.. set.Items.Select(i => (InstrumentItem)i.Item)];
+        foreach (IReadOnlyList<Item> form in set.Forms)
+        {
+            form.Select(i => i.GetType()).ShouldBe(first.Select(i => i.GetType()));
+            form.Select(i => ((InstrumentItem)i).Instrument.Id)
+                .ShouldBe(first.Select(i => i.Instrument.Id));
+        }
+        // What stands under an item is computed for the instrument that goes with it.
+        foreach (GeneratedItem made in set.Items)
+        {
+            bool one = ((InstrumentItem)made.Item).Instrument.Scales.Count == 1;
+            made.Strip.Any(e => e.Mistake == "other-scale").ShouldBe(!one);
         }
     }
 

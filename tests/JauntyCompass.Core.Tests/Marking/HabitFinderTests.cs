@@ -94,6 +94,37 @@ public class HabitFinderTests
         HabitFinder.Find([], MistakeCatalogue.Reading).ShouldBe(Beliefs.None);
     }
 
+    // On two scales nobody can take the only scale's number: that it is in the list of the kind must weigh nothing.
+    [Property(MaxTest = 30)]
+    public void What_could_show_in_none_of_the_answers_changes_nothing(int seed, bool wrong)
+    {
+        SetSpecification spec = new([new KindCount("measure", 6)], Mistakes: Targets);
+        Habit[] habits = wrong ? [new Habit("ticks-backwards", 0.6)] : [];
+        var student = new SimulatedStudent("Bo", habits, OneDegree);
+        var random = new SeededRandom(seed, stream: 5);
+        List<AnswerEvidence> evidence =
+        [
+            .. SetGenerator
+                .Generate(spec, seed)
+                .Items.SelectMany(made =>
+                {
+                    ExerciseKind kind = ExerciseKinds.Of(made.Item);
+                    var response = (MeasureResponse)kind.Attempt(made.Item, student, random);
+                    return kind.Weigh(made.Item, response with { Placement = null });
+                }),
+        ];
+        List<Mistake> few = [.. Targets.Select(k => MistakeCatalogue.Find(k)!)];
+        Beliefs without = HabitFinder.Find(evidence, few);
+        Beliefs with = HabitFinder.Find(
+            evidence,
+            [.. few, MistakeCatalogue.Find("only-scale-other-way")!]
+        );
+        with.Habits.Select(h => h.Mistake).ShouldBe(without.Habits.Select(h => h.Mistake));
+        with.NoHabit.ShouldBe(without.NoHabit, 1e-12);
+        // Weighed once more, from what is remembered of each pair: the same.
+        HabitFinder.Find(evidence, few).NoHabit.ShouldBe(without.NoHabit, 1e-12);
+    }
+
     // An answer that two mistakes explain goes to the one this student is known for.
     [Fact]
     public void What_a_student_did_before_decides_between_two_causes()

@@ -58,7 +58,7 @@ internal static class Collisions
         IEnumerable<string> names = used.Select(p => $"“{p.Name}”");
         string have = used.Length == 1 ? "has" : "have";
         throw new SpecificationCollisionException(
-            $"You look for students who {target.Name}, but {string.Join(" and ", names)} {have} {(two ? "one scale" : "two scales")} only. "
+            $"You look for students who {target.Name}, but {string.Join(" and ", names)} {have} {(two ? "one scale only" : "two scales")}. "
                 + $"Choose an instrument with {(two ? "two scales" : "one scale")}, or leave this mistake out."
         );
     }

@@ -39,13 +39,7 @@ public static class HabitFinder
             return Beliefs.None;
         }
         // Of what could show in none of these answers nothing can be said.
-        Mistake[] habits =
-        [
-            .. among.Where(m =>
-                m.CanBeHabit
-                && answers.Any(a => !double.IsNaN(a.Given(MistakeCatalogue.IndexOf(m))))
-            ),
-        ];
+        Mistake[] habits = [.. among.Where(m => m.CanBeHabit && CanShow(m, answers))];
         var table = new Table(answers, habits);
         double[] prior = Priors(habits);
 
@@ -71,6 +65,19 @@ public static class HabitFinder
             }
         }
         return Told(answers.Count, habits, marginal, unknown, none, sum);
+    }
+
+    private static bool CanShow(Mistake mistake, IReadOnlyList<AnswerEvidence> answers)
+    {
+        int place = MistakeCatalogue.IndexOf(mistake);
+        for (int i = 0; i < answers.Count; i++)
+        {
+            if (!double.IsNaN(answers[i].Given(place)))
+            {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static Beliefs Told(
@@ -146,6 +153,7 @@ public static class HabitFinder
             _plain = new double[_answers];
             _unknown = new double[_answers];
             _accidents = new double[_answers];
+            int[] places = [.. habits.Select(MistakeCatalogue.IndexOf)];
             for (int i = 0; i < _answers; i++)
             {
                 AnswerEvidence answer = answers[i];
@@ -157,7 +165,7 @@ public static class HabitFinder
                 _accidents[i] = accident / without;
                 for (int h = 0; h < habits.Length; h++)
                 {
-                    double given = answer.Given(MistakeCatalogue.IndexOf(habits[h]));
+                    double given = answer.Given(places[h]);
                     _can[h, i] = !double.IsNaN(given);
                     _shown[h, i] = _can[h, i] ? (1 - Accident) * given / without : 0;
                 }

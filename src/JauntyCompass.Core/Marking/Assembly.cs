@@ -66,7 +66,7 @@ public static class Assembly
         List<Cause> beside =
         [
             .. judged
-                .Where((_, i) => !steps[i].Decides && steps[i] is KindSaidStep)
+                .Where((_, i) => !steps[i].Decides && steps[i].ShowsBeside)
                 .SelectMany(j => j.Causes),
         ];
         return beside.Count == 0 ? told.Causes : [.. told.Causes, .. beside];

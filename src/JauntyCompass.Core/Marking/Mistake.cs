@@ -37,6 +37,13 @@ public abstract class Mistake
     /// <summary>Whether it is made in laying the instrument on, so that none who never did can make it.</summary>
     public virtual bool IsOfPlacing => false;
 
+    /// <summary>Whether it needs a second scale (true), an only one (false), or can be made with either (null).</summary>
+    public virtual bool? NeedsTwoScales => null;
+
+    /// <summary>Whether it can be made with an instrument that has so many scales.</summary>
+    internal bool CanBeMadeOn(Protractor instrument) =>
+        NeedsTwoScales is not bool two || two == instrument.Scales.Count > 1;
+
     /// <summary>What helps against it, in one sentence for the teacher.</summary>
     public abstract string Remedy { get; }
 

@@ -6,9 +6,6 @@ namespace JauntyCompass.Core.Exercises.Generation;
 /// <summary>Finds wishes of a specification that cannot be met together, and says what can be had instead.</summary>
 internal static class Collisions
 {
-    private static readonly string[] OfTwoScales = ["other-scale", "ten-from-other-scale"];
-    private static readonly string[] OfOneScale = ["only-scale-other-way"];
-
     /// <summary>Requires that the mistakes looked for can show in these kinds and on this instrument.</summary>
     internal static void Require(
         SetSpecification specification,
@@ -38,20 +35,13 @@ internal static class Collisions
                         + $"Add {string.Join(" or ", others)}, or leave this mistake out."
                 );
             }
-            Protractor[] used = [.. able.SelectMany(tray.For).Distinct()];
-            RequireScales(target, used, OfTwoScales, two: true);
-            RequireScales(target, used, OfOneScale, two: false);
+            RequireScales(target, [.. able.SelectMany(tray.For).Distinct()]);
         }
     }
 
-    private static void RequireScales(
-        Mistake target,
-        Protractor[] used,
-        string[] mistakes,
-        bool two
-    )
+    private static void RequireScales(Mistake target, Protractor[] used)
     {
-        if (!mistakes.Contains(target.Key) || used.Any(p => p.Scales.Count > 1 == two))
+        if (target.NeedsTwoScales is not bool two || used.Any(target.CanBeMadeOn))
         {
             return;
         }

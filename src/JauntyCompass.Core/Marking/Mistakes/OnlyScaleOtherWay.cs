@@ -21,6 +21,9 @@ public sealed class OnlyScaleOtherWay : Mistake
     public override double Prior => 0.28;
 
     /// <inheritdoc/>
+    public override bool? NeedsTwoScales => false;
+
+    /// <inheritdoc/>
     public override string Remedy =>
         "Look for the zero first: where it lies on neither arm, line up the other arm, or take the number from the whole.";
 
@@ -30,7 +33,7 @@ public sealed class OnlyScaleOtherWay : Mistake
     /// <inheritdoc/>
     public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
     {
-        if (situation.Instrument.Scales.Count != 1)
+        if (!CanBeMadeOn(situation.Instrument))
         {
             return;
         }
@@ -70,7 +73,7 @@ public sealed class OnlyScaleOtherWay : Mistake
     /// <inheritdoc/>
     public override Slip? Show(in LaidAngle laid)
     {
-        if (laid.Protractor.Scales.Count != 1)
+        if (!CanBeMadeOn(laid.Protractor))
         {
             return null;
         }
@@ -93,7 +96,7 @@ public sealed class OnlyScaleOtherWay : Mistake
 
     /// <inheritdoc/>
     public override DrawnSlip? ShowDrawn(Angle asked, Protractor instrument) =>
-        instrument.Scales.Count == 1 && asked.Measure.Supplement is Measure other
+        CanBeMadeOn(instrument) && asked.Measure.Supplement is Measure other
             ? DrawnSlip.Well(asked with { Measure = other }, instrument)
             : null;
 }

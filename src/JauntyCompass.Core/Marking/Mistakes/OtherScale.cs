@@ -16,6 +16,9 @@ public sealed class OtherScale : Mistake
     public override double Prior => 0.28;
 
     /// <inheritdoc/>
+    public override bool? NeedsTwoScales => true;
+
+    /// <inheritdoc/>
     public override string Remedy =>
         "Ask “where is zero?” before anyone reads: a finger on the zero that lies on the arm, then along that scale.";
 
@@ -24,7 +27,7 @@ public sealed class OtherScale : Mistake
     {
         // With no arm on zero neither scale is the right one, and so neither is the other.
         if (
-            situation.Instrument.Scales.Count < 2
+            !CanBeMadeOn(situation.Instrument)
             || (situation.Laid is not null && situation.ScaleInUse < 0)
         )
         {

@@ -18,13 +18,16 @@ public sealed class TenFromOtherScale : Mistake
     public override double Prior => 0.05;
 
     /// <inheritdoc/>
+    public override bool? NeedsTwoScales => true;
+
+    /// <inheritdoc/>
     public override string Remedy =>
         "Follow one scale with the finger from zero to the arm without lifting it.";
 
     /// <inheritdoc/>
     public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
     {
-        if (situation.Instrument.Scales.Count < 2)
+        if (!CanBeMadeOn(situation.Instrument))
         {
             return;
         }

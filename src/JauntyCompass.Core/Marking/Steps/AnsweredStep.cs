@@ -23,6 +23,9 @@ public abstract class AnsweredStep(string key, string title)
     /// <summary>Whether the item fails with it. A step that does not decide is told about and credited, no more.</summary>
     public bool Decides { get; init; } = true;
 
+    /// <summary>Whether, where it does not decide, its causes stand in the mark beside those of the step that does.</summary>
+    public virtual bool ShowsBeside => false;
+
     /// <summary>The right answer, as it is written.</summary>
     public abstract string Answer { get; }
 

@@ -14,6 +14,9 @@ public sealed class KindSaidStep(AngleKind truth, AngleKind said, double? readin
     : AnsweredStep("kind", "Kind")
 {
     /// <inheritdoc/>
+    public override bool ShowsBeside => true;
+
+    /// <inheritdoc/>
     public override string Answer => Numbers.Adjective(truth);
 
     /// <summary>Whether a kind was said that the number cannot be.</summary>

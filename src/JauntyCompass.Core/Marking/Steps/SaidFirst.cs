@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Checking;
 
 namespace JauntyCompass.Core.Marking.Steps;
 
@@ -13,6 +14,16 @@ public static class SaidFirst
     /// <summary>The mistakes that show in it.</summary>
     public static IReadOnlyList<Mistake> Mistakes { get; } =
         MistakeCatalogue.Of("kind-against-number");
+
+    /// <summary>Requires a kind that there is, and an estimate of 0 to 360 degrees, where they are given.</summary>
+    internal static void Check(Faults faults, AngleKind? kindSaid, double? estimate = null)
+    {
+        if (kindSaid is AngleKind kind)
+        {
+            faults.Known("kindSaid", kind);
+        }
+        faults.Range("estimate", estimate ?? 0, 0, 360, "degrees");
+    }
 
     /// <summary>The steps of what was said.</summary>
     /// <param name="truth">The true measure.</param>

@@ -15,7 +15,7 @@ public sealed class BothArmsKind()
             "both-arms",
             "From both arms",
             "Measure with zero on one arm, then on the other, and compare.",
-            [.. MistakeCatalogue.Reading.Where(m => m.Key != "only-scale-other-way")]
+            [.. MistakeCatalogue.Reading.Where(m => m.NeedsTwoScales != false)]
         )
         {
             ReadsMeasureOnly = true,

@@ -2,6 +2,7 @@ using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Exercises.Drawn;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Exercises.Kinds.Draw;
@@ -88,9 +89,6 @@ public sealed record DrawResponse(
         {
             faults.Each("rested", Rested, 0, 20);
         }
-        if (KindSaid is AngleKind kind)
-        {
-            faults.Known("kindSaid", kind);
-        }
+        SaidFirst.Check(faults, KindSaid);
     }
 }

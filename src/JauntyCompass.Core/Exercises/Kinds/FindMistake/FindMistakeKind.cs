@@ -32,6 +32,8 @@ public sealed class FindMistakeKind()
     // Mistakes that can be seen from how the instrument lies and what is written.
     private static readonly string[] Seen =
     [
+        "other-scale",
+        "only-scale-other-way",
         "wrong-ten",
         "ticks-backwards",
         "straight-edge-for-zero-line",
@@ -47,8 +49,7 @@ public sealed class FindMistakeKind()
         LaidAngle laid = Laying.Of(angle, plan.Names, plan.Instrument)!.Laid;
         List<string> mistakes =
         [
-            plan.Instrument.Scales.Count == 1 ? "only-scale-other-way" : "other-scale",
-            .. Seen,
+            .. Seen.Where(key => MistakeCatalogue.Find(key)!.CanBeMadeOn(plan.Instrument)),
         ];
         plan.Random.Shuffle(mistakes);
         foreach (string key in mistakes)

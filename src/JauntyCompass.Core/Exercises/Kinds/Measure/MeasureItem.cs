@@ -1,6 +1,7 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Exercises.Kinds.Measure;
@@ -46,11 +47,7 @@ public sealed record MeasureResponse(
     public override void Check(Faults faults)
     {
         faults.Range("reading", Reading, 0, 360, "degrees");
-        faults.Range("estimate", Estimate ?? 0, 0, 360, "degrees");
-        if (KindSaid is AngleKind kind)
-        {
-            faults.Known("kindSaid", kind);
-        }
+        SaidFirst.Check(faults, KindSaid, Estimate);
         faults.Within("placement", Placement);
     }
 }

@@ -1,6 +1,7 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Exercises.Kinds.ReadLaid;
@@ -57,10 +58,6 @@ public sealed record ReadLaidResponse(
     public override void Check(Faults faults)
     {
         faults.Range("reading", Reading, 0, 360, "degrees");
-        faults.Range("estimate", Estimate ?? 0, 0, 360, "degrees");
-        if (KindSaid is AngleKind kind)
-        {
-            faults.Known("kindSaid", kind);
-        }
+        SaidFirst.Check(faults, KindSaid, Estimate);
     }
 }

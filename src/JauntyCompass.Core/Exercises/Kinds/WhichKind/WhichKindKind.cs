@@ -76,13 +76,7 @@ public sealed class WhichKindKind()
             item.Prompt,
             Sheets.With(item.Angle, item.Names),
             ItemView.UsualWindow,
-            [
-                CommonAsks.KindSaid("said", "Which kind is it?", withReflex: true) with
-                {
-                    Label = "It is",
-                    Optional = false,
-                },
-            ]
+            [CommonAsks.KindSaid("said", "It is", withReflex: true) with { Optional = false }]
         );
 
     /// <inheritdoc/>

@@ -32,6 +32,24 @@ public static class PlacementSentences
         return $"{centre}, {line}{(laid.Placement.TurnedOver ? ", turned over" : "")}";
     }
 
+    /// <summary>
+    /// The numbers that stand on an arm, to the nearest degree, scale by scale: <c>outer 117, inner 63</c>. Which one counts is not told.
+    /// Null where the arm has no graduations on it.
+    /// </summary>
+    public static string? Standing(in LaidAngle laid, WhichArm arm, Speech say)
+    {
+        var told = new List<string>();
+        for (int i = 0; i < laid.Protractor.Scales.Count; i++)
+        {
+            if (laid.Reading(i, arm) is double reading)
+            {
+                string number = Numbers.Plain(Math.Round(reading, MidpointRounding.AwayFromZero));
+                told.Add($"{say.ScaleName(laid.Protractor, i)} {number}".Trim());
+            }
+        }
+        return told.Count == 0 ? null : string.Join(", ", told);
+    }
+
     private static string Side(in LaidAngle laid)
     {
         double x = laid.Placement.Centre.X - laid.Angle.Vertex.X;

@@ -55,7 +55,7 @@
 
 <p class="practice">
   Another one like item {place}, for practice.
-  <button type="button" onclick={onback}>Back to the item</button>
+  <button type="button" class="as-link" onclick={onback}>Back to the item</button>
 </p>
 {#if complaint}<p class="practice" role="alert">{complaint}</p>{/if}
 {#if view}
@@ -78,14 +78,5 @@
     margin: 0;
     padding: 8px 24px 0;
     font-size: 15px;
-  }
-  .practice button {
-    min-height: 44px;
-    border: 0;
-    background: none;
-    color: #1d4f91;
-    font: 600 15px var(--sans);
-    text-decoration: underline;
-    cursor: pointer;
   }
 </style>

@@ -2,8 +2,9 @@
  * The sheet for those who listen: where things lie, how the instrument lies on them, and which numbers of its scales stand on the
  * arms or under the pencil. All of them are told, as all are seen: which one counts is for the student to say.
  */
-import { api, type Angle, type Instrument, type Placement, type Point, type Schema } from '../api/client'
+import type { Angle, Instrument, Placement, Point, Schema } from '../api/client'
 import { directionOf, signOf, spoken } from '../sheet/geometry'
+import { LiveReadings } from '../sheet/readings.svelte'
 import type { ItemView } from './response'
 
 /** So long, in ms, nothing moves before it is told. */
@@ -69,38 +70,32 @@ export function toPencil(view: ItemView, pencil: Point): Named | null {
   }
 }
 
-/** The numbers that stand on both sides, scale by scale. */
-export function numbersTold(reply: Schema['ReadingsReply'], { start, end }: Named): string {
-  const on = (side: 'start' | 'end', name: string): string => {
-    const told = reply.scales.flatMap((scale) => {
-      const number = scale[side]
-      return number === null || number === undefined ? [] : [`${scale.scale} ${Math.round(number)}`]
-    })
-    return told.length === 0 ? `${name} has no graduations on it.` : `${name}: ${told.join(', ')}.`
-  }
-  return `${on('start', start)} ${on('end', end)}`
+/** The numbers that stand on both sides, as the core tells them. */
+export function numbersTold({ standing }: Schema['ReadingsReply'], { start, end }: Named): string {
+  const on = (name: string, numbers: string | null | undefined): string =>
+    numbers ? `${name}: ${numbers}.` : `${name} has no graduations on it.`
+  return `${on(start, standing.start)} ${on(end, standing.end)}`
 }
 
 export class Hearing {
-  /** What is read out. */
-  said = $state('')
+  #live = new LiveReadings()
+  #named: Named | null = $state.raw(null)
   #later: ReturnType<typeof setTimeout> | undefined
-  #asked = 0
+
+  /** What is read out. */
+  get said(): string {
+    const { reply } = this.#live
+    return reply && this.#named ? `${reply.lying}. ${numbersTold(reply, this.#named)}` : ''
+  }
 
   /** Tells it once nothing has moved for a while; what was to be told before is not. */
   follow(named: Named | null, placement: Placement, instrument: Instrument): void {
     clearTimeout(this.#later)
-    const number = ++this.#asked
-    if (named) this.#later = setTimeout(() => void this.#ask(number, named, placement, instrument), rest)
-  }
-
-  async #ask(number: number, named: Named, placement: Placement, instrument: Instrument): Promise<void> {
-    try {
-      const body = { angle: named.angle, placement, instrument: instrument.protractor }
-      const { data } = await api.POST('/api/v1/readings', { body })
-      if (data && number === this.#asked) this.said = `${data.lying}. ${numbersTold(data, named)}`
-    } catch {
-      // Without the server nothing is read out; the next move asks again.
-    }
+    if (!named) return
+    this.#later = setTimeout(() => {
+      this.#live.clear()
+      this.#named = named
+      void this.#live.follow(named.angle, placement, instrument.protractor, true)
+    }, rest)
   }
 }

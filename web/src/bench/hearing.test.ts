@@ -55,14 +55,11 @@ it('takes the pencil for the second arm of a drawing, the way it is to open', ()
 })
 
 it('tells the numbers of every scale: which one counts is not told', () => {
-  const scales = [
-    { scale: 'outer', start: 0.2, end: 117.4 },
-    { scale: 'inner', start: 179.8, end: 62.6 },
-  ]
+  const standing = { start: 'outer 0, inner 180', end: 'outer 117, inner 63' }
   const named = { angle: angle(0, 63), start: 'Ray LK', end: 'Ray LM' }
-  expect(numbersTold({ scales } as Schema['ReadingsReply'], named)).toBe(
+  expect(numbersTold({ standing } as Schema['ReadingsReply'], named)).toBe(
     'Ray LK: outer 0, inner 180. Ray LM: outer 117, inner 63.',
   )
-  const off = { scales: scales.map((s) => ({ ...s, end: null })) } as Schema['ReadingsReply']
+  const off = { standing: { ...standing, end: null } } as Schema['ReadingsReply']
   expect(numbersTold(off, named)).toContain('Ray LM has no graduations on it.')
 })

@@ -19,15 +19,17 @@
 <div class="free" role="status">
   <span>Your hand has the sheet.</span>
   {#if laid}
-    <button type="button" onclick={() => turnOver(laid)}>Turn over</button>
-    <button type="button" onclick={() => stage.touch((s) => hand.putAway(s, laid.id))}>Put away</button>
+    <button type="button" class="as-link" onclick={() => turnOver(laid)}>Turn over</button>
+    <button type="button" class="as-link" onclick={() => stage.touch((s) => hand.putAway(s, laid.id))}
+      >Put away</button
+    >
   {/if}
   {#if stage.settled.straightedge}
-    <button type="button" onclick={() => stage.touch((s) => hand.layStraightedge(s, null))}
+    <button type="button" class="as-link" onclick={() => stage.touch((s) => hand.layStraightedge(s, null))}
       >Put the straightedge away</button
     >
   {/if}
-  <button type="button" onclick={() => stage.rejoin()}>Back to the demonstration</button>
+  <button type="button" class="as-link" onclick={() => stage.rejoin()}>Back to the demonstration</button>
 </div>
 
 <style>
@@ -44,15 +46,5 @@
     color: #0f2340;
     border: 1px solid var(--brass);
     font-size: 15px;
-  }
-  button {
-    min-height: 44px;
-    padding: 0 12px;
-    border: 0;
-    background: none;
-    color: #1d4f91;
-    font: 600 15px var(--sans);
-    text-decoration: underline;
-    cursor: pointer;
   }
 </style>

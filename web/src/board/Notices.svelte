@@ -11,7 +11,7 @@
 {#if failure}
   <p class="failure" role="alert">
     {failure}
-    <button type="button" onclick={onread}>All right</button>
+    <button type="button" class="as-link" onclick={onread}>All right</button>
   </p>
 {:else if warnings.length > 0}
   <p class="warning" role="note">{warnings.join(' ')}</p>
@@ -34,15 +34,5 @@
   }
   .warning {
     border-left-color: var(--brass-light);
-  }
-  button {
-    min-height: 44px;
-    padding: 0 12px;
-    border: 0;
-    background: none;
-    color: #1d4f91;
-    font: 600 15px var(--sans);
-    text-decoration: underline;
-    cursor: pointer;
   }
 </style>

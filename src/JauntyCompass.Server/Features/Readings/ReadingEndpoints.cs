@@ -88,6 +88,9 @@ public sealed record RuleReadingReply(
     }
 }
 
+/// <summary>The numbers that stand on each arm to the nearest degree, scale by scale; null where there are no graduations.</summary>
+public sealed record StandingReply(string? Start, string? End);
+
 /// <summary>All that a laid instrument shows.</summary>
 /// <param name="Kind">Kind of the angle.</param>
 /// <param name="Start">Crossing of the start arm; null when its line never meets the edge.</param>
@@ -97,6 +100,7 @@ public sealed record RuleReadingReply(
 /// <param name="Advice">Which scale to use, and why.</param>
 /// <param name="Rules">What someone who follows each house rule would answer.</param>
 /// <param name="Lying">How it lies, as it is read out; without what it shows.</param>
+/// <param name="Standing">The numbers that stand on each arm, as they are read out.</param>
 /// <param name="CarefulReading">What a careful reader gets here, in degrees; null when the placement gives nothing.</param>
 public sealed record ReadingsReply(
     AngleKind Kind,
@@ -107,6 +111,7 @@ public sealed record ReadingsReply(
     AdviceReply Advice,
     IReadOnlyList<RuleReadingReply> Rules,
     string Lying,
+    StandingReply Standing,
     double? CarefulReading
 );
 
@@ -159,6 +164,10 @@ public static class ReadingEndpoints
                 ),
                 rules,
                 PlacementSentences.Lying(laid, Speech.Usual),
+                new StandingReply(
+                    PlacementSentences.Standing(laid, WhichArm.Start, Speech.Usual),
+                    PlacementSentences.Standing(laid, WhichArm.End, Speech.Usual)
+                ),
                 laid.CarefulReading
             )
         );

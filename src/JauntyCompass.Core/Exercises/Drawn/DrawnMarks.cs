@@ -1,4 +1,6 @@
 using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking.Strokes;
 
 namespace JauntyCompass.Core.Exercises.Drawn;
@@ -6,6 +8,26 @@ namespace JauntyCompass.Core.Exercises.Drawn;
 /// <summary>Reads what a response carries of a drawing.</summary>
 internal static class DrawnMarks
 {
+    private const int MostMarks = 50;
+    private const int MostRests = 20;
+
+    /// <summary>Requires what a response carries of a drawing to be on the sheet, and no more of it than a hand makes.</summary>
+    internal static void Check(
+        Faults faults,
+        IReadOnlyList<Stroke> strokes,
+        IReadOnlyList<Point> dots,
+        Point? arc,
+        Placement? placement,
+        IReadOnlyList<Placement>? rested = null
+    )
+    {
+        faults.Each("strokes", strokes, 0, MostMarks);
+        faults.Each("dots", dots, 0, MostMarks);
+        faults.Within("arc", arc);
+        faults.Within("placement", placement);
+        faults.Each("rested", rested ?? [], 0, MostRests);
+    }
+
     /// <summary>Tells lines, dots and arc apart.</summary>
     internal static PencilMarks Of(
         IReadOnlyList<Stroke> strokes,

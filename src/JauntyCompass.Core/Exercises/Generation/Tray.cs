@@ -52,7 +52,7 @@ internal sealed class Tray
         if (specification.OwnInstruments is { } own)
         {
             faults.Each("ownInstruments", own, 0, Most);
-            for (int i = 0; i < own.Count && own.All(p => p is not null); i++)
+            for (int i = 0; i < own.Count && i < Most && own.All(p => p is not null); i++)
             {
                 CheckOwn(own, i, faults);
             }

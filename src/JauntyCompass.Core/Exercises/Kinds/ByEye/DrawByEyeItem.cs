@@ -54,11 +54,8 @@ public sealed record DrawByEyeResponse(
     /// <inheritdoc/>
     public override void Check(Faults faults)
     {
-        faults.Each("strokes", Strokes, 0, 50);
-        faults.Each("dots", Dots, 0, 50);
         faults.Range("reading", Reading, 0, 360, "degrees");
-        faults.Within("arc", Arc);
-        faults.Within("placement", Placement);
+        DrawnMarks.Check(faults, Strokes, Dots, Arc, Placement);
         faults.Within("readingPlacement", ReadingPlacement);
     }
 }

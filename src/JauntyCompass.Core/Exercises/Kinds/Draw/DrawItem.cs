@@ -81,14 +81,7 @@ public sealed record DrawResponse(
     /// <inheritdoc/>
     public override void Check(Faults faults)
     {
-        faults.Each("strokes", Strokes, 0, 50);
-        faults.Each("dots", Dots, 0, 50);
-        faults.Within("arc", Arc);
-        faults.Within("placement", Placement);
-        if (Rested is not null)
-        {
-            faults.Each("rested", Rested, 0, 20);
-        }
+        DrawnMarks.Check(faults, Strokes, Dots, Arc, Placement, Rested);
         SaidFirst.Check(faults, KindSaid);
     }
 }

@@ -82,13 +82,6 @@ public sealed record DrawSpecialResponse(
     /// <inheritdoc/>
     public override void Check(Faults faults)
     {
-        faults.Each("strokes", Strokes, 0, 50);
-        faults.Each("dots", Dots, 0, 50);
-        faults.Within("arc", Arc);
-        faults.Within("placement", Placement);
-        if (Rested is not null)
-        {
-            faults.Each("rested", Rested, 0, 20);
-        }
+        DrawnMarks.Check(faults, Strokes, Dots, Arc, Placement, Rested);
     }
 }

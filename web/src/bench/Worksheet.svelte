@@ -3,6 +3,7 @@
   to be filled in, and in which order, is told by the item itself.
 -->
 <script lang="ts">
+  import { onDestroy } from 'svelte'
   import type { Instrument } from '../api/client'
   import { endsOf } from '../sheet/drawing'
   import DrawnFigure from '../sheet/DrawnFigure.svelte'
@@ -81,6 +82,13 @@
   function keep(): void {
     if (unkept) ondraft?.(unkept)
     unkept = null
+  }
+  // Going on to another item right after a change must not lose it; what is handed in is no draft any more.
+  onDestroy(keep)
+  function handIn(response: Response): void {
+    clearTimeout(later)
+    unkept = null
+    onhandin(response)
   }
 
   const instrument = $derived(instruments.find((i) => i.protractor.id === view.inHand?.id))
@@ -215,7 +223,7 @@
       </dl>
       <Feedback {marked} {onagain} {onnext} {onshow} {ontwin} />
     {:else}
-      <Questions {view} {work} {busy} {mayExtend} {onhandin} />
+      <Questions {view} {work} {busy} {mayExtend} onhandin={handIn} />
       {#if inHand && instrument}
         <p class="quiet small">
           {#if isDrawing}

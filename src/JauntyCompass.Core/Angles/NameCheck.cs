@@ -33,8 +33,11 @@ public enum NameVerdict
 /// </summary>
 public static class NameCheck
 {
+    // The sign in letters, for who has no key for it.
+    private const string Sign = "ANGLE";
+
     /// <summary>Judges a name.</summary>
-    /// <param name="name">As it was written; the angle sign, blanks and small letters do no harm.</param>
+    /// <param name="name">As it was written; the angle sign (or the word), blanks and small letters do no harm.</param>
     /// <param name="vertex">Letter at the vertex.</param>
     /// <param name="rays">All rays at the vertex.</param>
     /// <param name="start">Letter on one arm of the angle that is meant.</param>
@@ -51,6 +54,10 @@ public static class NameCheck
                 name.Where(c => !char.IsWhiteSpace(c) && c is not ('∠' or '<' or '°'))
             )
             .ToUpperInvariant();
+        if (letters.StartsWith(Sign, StringComparison.Ordinal))
+        {
+            letters = letters[Sign.Length..];
+        }
         if (letters.Any(c => !IsKnown(c, vertex, rays)))
         {
             return NameVerdict.NoName;

@@ -71,8 +71,6 @@ public class AnswersOfMistakesTests
 
     private static IEnumerable<Case> Cases(Item item) =>
         from step in ExerciseKinds.Of(item).Steps(item, null)
-        // A supplement is not asked for beside the drawing; it is what is drawn.
-        where step.Key != "supplement"
         let all = step.Foretell(Tolerance).ToList()
         from foretold in all
         where foretold.Shows

@@ -117,7 +117,10 @@ internal sealed class Candidates
             Theme.Plain,
             0,
             new SeededRandom(measure)
-        );
+        )
+        {
+            Tolerance = tolerance,
+        };
         var answers = new Dictionary<Mistake, List<ForetoldAnswer>>();
         foreach (AnsweredStep step in kind.Steps(kind.Make(plan), null))
         {

@@ -21,6 +21,9 @@ public sealed record ItemPlan(
     SeededRandom Random
 )
 {
+    /// <summary>In degrees; what is wrong must lie farther off than this, or it would be accepted.</summary>
+    public required double Tolerance { get; init; }
+
     /// <summary>Whether a drawing begins with an empty sheet: the base ray is the student's, too.</summary>
     public bool DrawsBaseRay { get; init; }
 

@@ -14,7 +14,7 @@ public sealed class SpecificationCollisionException(string message) : Exception(
 public static class SetGenerator
 {
     /// <summary>Number of this generator: the same number makes the same set of the same specification and seed for ever.</summary>
-    public const int Version = 3;
+    public const int Version = 4;
 
     private const int LevelVertexBelowMiddle = 32;
 
@@ -222,6 +222,7 @@ public static class SetGenerator
                 new SeededRandom(seed, stream: 500_000 + place)
             )
             {
+                Tolerance = specification.Tolerance,
                 DrawsBaseRay = slot.DrawsBaseRay,
                 Reflex = specification.Rules?.Reflex,
             };

@@ -35,19 +35,20 @@ public sealed class ExactlyKind()
     {
         int asked = (int)plan.Angle.Measure.Degrees;
         int ones = asked % 10;
+        List<int> others =
+        [
+            180 - asked,
+            asked < 100 ? asked + 10 : asked - 10,
+            asked - 2 * ones + 10,
+            .. Enumerable
+                .Range(3, 8)
+                .Select(n => asked > 90 ? asked - 4 * n - 1 : asked + 4 * n + 1),
+        ];
         List<int> measures =
         [
             asked,
-            180 - asked,
-            asked < 100 ? asked + 10 : asked - 10,
-            ones is 0 or 5 ? asked - 7 : asked - ones + 10 - ones,
+            .. others.Distinct().Where(m => Math.Abs(m - asked) > plan.Tolerance).Take(Shown - 1),
         ];
-        measures = [.. measures.Distinct()];
-        for (int extra = 13; measures.Count < Shown; extra += 4)
-        {
-            measures.Add(asked > 90 ? asked - extra : asked + extra);
-            measures = [.. measures.Distinct()];
-        }
         plan.Random.Shuffle(measures);
         double arm = plan.Instrument.EdgeRadius + 5;
         return new ExactlyItem(

@@ -32,9 +32,13 @@ public sealed class FigureAnglesKind()
     /// <inheritdoc/>
     public override Item Make(ItemPlan plan)
     {
-        int corners = plan.Random.Chance(0.7) ? 3 : 4;
-        IReadOnlyList<Point> figure = corners == 3 ? Triangle(plan) : Quadrilateral(plan.Random);
-        string name = corners == 3 ? "triangle" : "quadrilateral";
+        (int corners, string name) = plan.Random.Below(20) switch
+        {
+            < 12 => (3, "triangle"),
+            < 17 => (4, "quadrilateral"),
+            _ => (5, "pentagon"),
+        };
+        IReadOnlyList<Point> figure = corners == 3 ? Triangle(plan) : Polygon(corners, plan.Random);
         return new FigureAnglesItem(
             $"Measure all angles of the {name}. What do they come to together?",
             plan.Instrument,
@@ -60,20 +64,27 @@ public sealed class FigureAnglesKind()
         );
     }
 
-    private static IReadOnlyList<Point> Quadrilateral(SeededRandom random) =>
-        Centred(
+    // Corners near those of a regular polygon, so that none of its angles is straight or more.
+    private static IReadOnlyList<Point> Polygon(int corners, SeededRandom random)
+    {
+        int apart = 360 / corners;
+        int astray = apart * 4 / 15;
+        return Centred(
             [
                 .. Enumerable
-                    .Range(0, 4)
+                    .Range(0, corners)
                     .Select(i =>
                         default(Point).Towards(
-                            new Direction(Direction.Reduce(45 + 90 * i + random.Between(-24, 24))),
+                            new Direction(
+                                Direction.Reduce(45 + apart * i + random.Between(-astray, astray))
+                            ),
                             Size + random.Between(-12, 8)
                         )
                     ),
             ],
             0
         );
+    }
 
     private static double Sin(double degrees) => Math.Sin(degrees * (Math.PI / 180));
 

@@ -52,27 +52,39 @@ public sealed class FindMistakeKind()
             .. Seen.Where(key => MistakeCatalogue.Find(key)!.CanBeMadeOn(plan.Instrument)),
         ];
         plan.Random.Shuffle(mistakes);
-        foreach (string key in mistakes)
-        {
-            if (MistakeCatalogue.Find(key)!.Show(laid) is not Slip slip)
-            {
-                continue;
-            }
-            List<string> offered = [key, .. mistakes.Where(m => m != key).Take(Choices - 1)];
-            plan.Random.Shuffle(offered);
-            string who = Students[plan.Random.Below(Students.Length)];
-            return new FindMistakeItem(
-                $"{who} laid the protractor like this and wrote {Numbers.Degrees(slip.Answer)}. What went wrong?",
-                plan.Instrument,
-                angle,
-                plan.Names,
-                slip.Placement,
-                slip.Answer,
-                key,
-                offered
-            );
-        }
-        throw new InvalidOperationException("At any angle some mistake shows.");
+        (string key, Slip slip) = Chosen(mistakes, laid, plan.Tolerance);
+        List<string> offered = [key, .. mistakes.Where(m => m != key).Take(Choices - 1)];
+        plan.Random.Shuffle(offered);
+        string who = Students[plan.Random.Below(Students.Length)];
+        return new FindMistakeItem(
+            $"{who} laid the protractor like this and wrote {Numbers.Degrees(slip.Answer)}. What went wrong?",
+            plan.Instrument,
+            angle,
+            plan.Names,
+            slip.Placement,
+            slip.Answer,
+            key,
+            offered
+        );
+    }
+
+    // The first that gives a number nobody would accept; with a tolerance too wide for any, the one farthest off.
+    private static (string Key, Slip Slip) Chosen(
+        IEnumerable<string> mistakes,
+        LaidAngle laid,
+        double tolerance
+    )
+    {
+        List<(string Key, Slip Slip)> shown =
+        [
+            .. mistakes
+                .Select(key => (key, MistakeCatalogue.Find(key)!.Show(laid)))
+                .Where(m => m.Item2 is not null)
+                .Select(m => (m.key, m.Item2!)),
+        ];
+        double Off(Slip slip) => Math.Abs(slip.Answer - laid.Angle.Measure.Degrees);
+        int first = shown.FindIndex(m => Off(m.Slip) > tolerance);
+        return first >= 0 ? shown[first] : shown.MaxBy(m => Off(m.Slip));
     }
 
     private static readonly string[] Students = ["Tam", "Io", "Bea", "Cass", "Rue", "Ned"];

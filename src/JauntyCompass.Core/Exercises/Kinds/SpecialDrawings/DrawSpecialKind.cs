@@ -19,9 +19,7 @@ public sealed class DrawSpecialKind()
             "Draw a special angle",
             "Draw a straight, right or reflex angle, or a supplement, with its arc.",
             [
-                .. MistakeCatalogue.Drawing.Where(m =>
-                    m.Key is not ("arc-in-other-opening" or "arc-missing")
-                ),
+                .. MistakeCatalogue.Drawing.Where(m => !IsOfTheArc(m)),
                 .. MistakeCatalogue.Of("reflex-arc-inside", "complement-for-supplement"),
             ]
         )
@@ -33,10 +31,21 @@ public sealed class DrawSpecialKind()
     private const double ArcRadius = 14;
     private static readonly IReadOnlyList<Mistake> OfTheRay =
     [
-        .. MistakeCatalogue.Drawing.Where(m =>
-            m.Key is not ("arc-in-other-opening" or "arc-missing")
-        ),
+        .. MistakeCatalogue.Drawing.Where(m => !IsOfTheArc(m)),
     ];
+    private static readonly IReadOnlyList<Mistake> OfAStraightAngle =
+    [
+        .. MistakeCatalogue.DrawingOnly.Where(m => !IsOfTheArc(m)),
+    ];
+    private static readonly IReadOnlyList<Mistake> OfASupplement =
+    [
+        .. OfTheRay,
+        .. MistakeCatalogue.Of("complement-for-supplement"),
+    ];
+
+    // The arc has a step of its own.
+    private static bool IsOfTheArc(Mistake mistake) =>
+        mistake.Key is "arc-in-other-opening" or "arc-missing";
 
     /// <inheritdoc/>
     public override Item Make(ItemPlan plan)
@@ -134,15 +143,17 @@ public sealed class DrawSpecialKind()
                 "Drawing",
                 situation,
                 figure?.Value,
-                item.Wanted == SpecialDrawing.Straight ? MistakeCatalogue.DrawingOnly : OfTheRay,
+                item.Wanted switch
+                {
+                    SpecialDrawing.Straight => OfAStraightAngle,
+                    SpecialDrawing.Supplement => OfASupplement,
+                    _ => OfTheRay,
+                },
                 figure
             )
             {
                 Missing = NoRay,
             },
-            .. item.Wanted == SpecialDrawing.Supplement
-                ? [Supplement(item, figure)]
-                : Array.Empty<AnsweredStep>(),
             ArcStep(item, response),
         ];
     }
@@ -153,47 +164,20 @@ public sealed class DrawSpecialKind()
             $"Draw from the vertex with the {rules.Words.Straightedge}."
         );
 
-    // Filled up to a right angle instead of a straight one.
-    private static NumberStep Supplement(DrawSpecialItem item, DrawnFigure? figure)
-    {
-        double complement = 90 - (180 - item.Measure.Degrees);
-        return new NumberStep(
-            "supplement",
-            "Supplement",
-            item.Measure.Degrees,
-            figure?.Value is double value ? Math.Round(value) : null,
-            complement > 0
-                ?
-                [
-                    new ArithmeticSlip(
-                        MistakeCatalogue.Find("complement-for-supplement")!,
-                        [complement]
-                    ),
-                ]
-                : [],
-            "",
-            "Together the two must make a straight line."
-        )
-        {
-            Decides = false,
-            Weight = 0,
-        };
-    }
-
     private static ChoiceStep ArcStep(DrawSpecialItem item, DrawSpecialResponse? response)
     {
         string? where = response is null ? null : WhereIs(response.Arc, item);
         bool reflex = item.Wanted == SpecialDrawing.Reflex;
+        bool straight = item.Wanted == SpecialDrawing.Straight;
         return new ChoiceStep(
             "arc",
             "Arc",
             [
                 new Option("meant", "in the opening that is meant", Right: true),
-                new Option("other", "in the other opening")
+                // The two openings of a straight angle are alike.
+                new Option("other", "in the other opening", Right: straight)
                 {
-                    Causes = reflex
-                        ? MistakeCatalogue.Of("reflex-arc-inside")
-                        : MistakeCatalogue.Of("other-opening"),
+                    Causes = reflex ? MistakeCatalogue.Of("reflex-arc-inside") : [],
                 },
                 new Option("missing", "missing"),
             ],
@@ -202,7 +186,7 @@ public sealed class DrawSpecialKind()
             "Mark the opening that is meant: tap inside it with the arc in hand."
         )
         {
-            // A straight angle has two alike openings; its arc is a matter of neatness.
+            // Only a reflex angle is another one without its arc.
             Decides = item.Wanted is SpecialDrawing.Reflex,
             Weight = 0.5,
         };

@@ -86,24 +86,33 @@ public static class Diagnosis
         for (int i = 0; i < mistakes.Count; i++)
         {
             Foretell(mistakes[i], situation, figure, ref outcomes);
+            double? seen =
+                (figure is null ? null : mistakes[i].Observe(figure)?.Likelihood)
+                ?? mistakes[i].SeenInPlacing(situation);
+            double weight = seen is double flaw ? Seen(flaw) : 1;
             if (outcomes.Count > 0)
             {
                 evidence.Add(
                     mistakes[i],
-                    Density(situation, figure, answer, mistakes[i], outcomes)
+                    weight * Density(situation, figure, answer, mistakes[i], outcomes)
                 );
             }
-            else if (figure is not null && mistakes[i].Observe(figure) is Observation seen)
+            else if (seen is not null)
             {
-                // Whether a flaw is to be seen says as much as a number would; the angle itself says nothing of it.
-                evidence.Add(mistakes[i], evidence.Careful * seen.Likelihood / UsualFlaw);
+                // Whether a flaw is to be seen says as much as a number would, also that none is.
+                evidence.Add(mistakes[i], weight * AsItStands(situation, figure, answer));
             }
         }
         return evidence;
     }
 
-    // How often a drawing without a habit still shows a given flaw. Common practice, no source.
+    // How often work without a habit still shows a given flaw. Common practice, no source.
     private const double UsualFlaw = 0.1;
+
+    // How much likelier work with such a flaw is when the flaw was made than of a hand without the habit, which makes it now and
+    // again. Clean work speaks against it.
+    private static double Seen(double flaw) =>
+        flaw / ((1 - UsualFlaw) * (1 - flaw) + UsualFlaw * flaw);
 
     // However sure a habit is, each answer may have come about otherwise.
     private const double MostOfHistory = 0.6;
@@ -161,12 +170,19 @@ public static class Diagnosis
             : Density(atDot, outcomes) * Ruled(answer - atDot);
     }
 
-    private static double Careful(Situation situation, DrawnFigure? figure, double answer)
+    private static double Careful(Situation situation, DrawnFigure? figure, double answer) =>
+        Careful(situation.Measure, figure, answer);
+
+    // Careful from there on, however the instrument lies.
+    private static double AsItStands(Situation situation, DrawnFigure? figure, double answer) =>
+        Careful(situation.Careful ?? situation.Measure, figure, answer);
+
+    private static double Careful(double right, DrawnFigure? figure, double answer)
     {
-        var right = new Outcome(situation.Measure, 0);
+        var outcome = new Outcome(right, 0);
         return figure?.ValueAtDot is double atDot
-            ? Density(atDot, right) * Ruled(answer - atDot)
-            : Density(answer, right);
+            ? Density(atDot, outcome) * Ruled(answer - atDot)
+            : Density(answer, outcome);
     }
 
     // Whatever happened, the ray mostly runs by its dot.

@@ -31,6 +31,9 @@ public abstract class Mistake
     /// <summary>Whether someone can be said to have it as a habit: what comes of the noise of a hand is none.</summary>
     public virtual bool CanBeHabit => true;
 
+    /// <summary>Whether its answers lie so near the right ones that the noise of a hand may look like it.</summary>
+    public virtual bool IsWithinNoise => false;
+
     /// <summary>Whether it is made with the straightedge, after a dot at the right number.</summary>
     public virtual bool IsOfRuling => false;
 
@@ -63,6 +66,12 @@ public abstract class Mistake
 
     /// <summary>Looks for this mistake on a drawing. Null: not to be seen, or not a thing that can be seen.</summary>
     public virtual Observation? Observe(DrawnFigure figure) => null;
+
+    /// <summary>
+    /// Looks for this mistake in how the instrument lies: the probability, 0 to 1, that it is more than the hand's own noise. Null:
+    /// no mistake of laying it on, or not known how it lies.
+    /// </summary>
+    public virtual double? SeenInPlacing(Situation situation) => null;
 
     /// <summary>Tells the student, without giving the right answer away.</summary>
     public abstract Feedback Tell(MistakeStory story);

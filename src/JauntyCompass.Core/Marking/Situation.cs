@@ -25,11 +25,21 @@ public sealed class Situation
     private readonly Angle _angle;
     private readonly LaidAngle? _laid;
 
-    private Situation(Activity activity, Angle angle, Protractor instrument, Placement? placement)
+    // The scale in use before the instrument moved: as it lies now, none may begin at zero.
+    private readonly int? _scaleBefore;
+
+    private Situation(
+        Activity activity,
+        Angle angle,
+        Protractor instrument,
+        Placement? placement,
+        int? scaleBefore = null
+    )
     {
         Activity = activity;
         _angle = angle;
         Instrument = instrument;
+        _scaleBefore = scaleBefore;
         if (placement is Placement known)
         {
             // A drawer has only the base ray to line up, so that is the lined-up arm whatever the other will be.
@@ -103,7 +113,7 @@ public sealed class Situation
     public double PlacingByCentre { get; }
 
     /// <summary>Index of the scale that starts at zero here, or -1 when the placement is not known or names none.</summary>
-    public int ScaleInUse => _laid?.Advice.ScaleIndex ?? -1;
+    public int ScaleInUse => _scaleBefore ?? _laid?.Advice.ScaleIndex ?? -1;
 
     /// <summary>The largest reading of the instrument's graduated edge: 180 or 360.</summary>
     public double FullScale => Instrument.FullScale;
@@ -125,17 +135,28 @@ public sealed class Situation
     )
     {
         var situation = new Situation(Activity.Drawing, asked, instrument, placement);
-        bool laidWell = situation.Laid is null || situation.CostsLittle(situation.Careful);
-        return laidWell || rested is not { Count: > 0 }
-            ? situation
-            : new Situation(Activity.Drawing, asked, instrument, placement)
+        if (situation.Laid is null || situation.CostsLittle(situation.Careful))
+        {
+            return situation;
+        }
+        foreach (Placement before in rested ?? [])
+        {
+            var well = LaidAngle.Of(asked, instrument, before, WhichArm.Start);
+            if (situation.CostsLittle(situation.CarefulIn(well)))
             {
-                MovedBeforeDot = rested.Any(p =>
-                    situation.CostsLittle(
-                        situation.CarefulIn(LaidAngle.Of(asked, instrument, p, WhichArm.Start))
-                    )
-                ),
-            };
+                return new Situation(
+                    Activity.Drawing,
+                    asked,
+                    instrument,
+                    placement,
+                    well.Advice.ScaleIndex
+                )
+                {
+                    MovedBeforeDot = true,
+                };
+            }
+        }
+        return situation;
     }
 
     private bool CostsLittle(double? careful) =>
@@ -186,12 +207,15 @@ public sealed class Situation
         {
             return laid.CarefulReading;
         }
-        if (laid.Advice.ScaleIndex >= 0)
+        int scale = _scaleBefore ?? laid.Advice.ScaleIndex;
+        if (scale >= 0)
         {
-            return DrawnThrough(laid, Measure, laid.Advice.ScaleIndex);
+            return DrawnThrough(laid, Measure, scale);
         }
         // An only scale that counts towards the ray still draws the angle: the dot belongs at what is left of the whole.
-        return laid.Advice.Reason == AdviceReason.NoZeroOnThatArm && Instrument.Scales.Count == 1
+        return
+            (laid.Advice.Reason == AdviceReason.NoZeroOnThatArm || _scaleBefore is not null)
+            && Instrument.Scales.Count == 1
             ? DrawnThrough(laid, FullScale - Measure, 0)
             : null;
     }

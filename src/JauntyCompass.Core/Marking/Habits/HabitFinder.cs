@@ -13,6 +13,9 @@ public static class HabitFinder
     /// <summary>A second habit beside it needs more.</summary>
     public const double SecondNamedFrom = 0.67;
 
+    /// <summary>One that noise may look like needs more still.</summary>
+    public const double WithinNoiseNamedFrom = 0.9;
+
     // Before anything is known. Common practice, no source.
     private const double PriorOfNone = 0.15;
     private const double PriorOfOne = 0.47;
@@ -98,11 +101,15 @@ public static class HabitFinder
         told.Sort(static (a, b) => b.Likelihood.CompareTo(a.Likelihood));
         for (int i = 0; i < told.Count; i++)
         {
-            bool named = told[i].Likelihood >= (i == 0 ? NamedFrom : SecondNamedFrom);
-            told[i] = told[i] with { Named = named };
+            told[i] = told[i] with { Named = told[i].Likelihood >= Threshold(told[i], i == 0) };
         }
         return new Beliefs(answers, none / sum, told);
     }
+
+    private static double Threshold(HabitBelief belief, bool likeliest) =>
+        MistakeCatalogue.Find(belief.Mistake) is { IsWithinNoise: true } ? WithinNoiseNamedFrom
+        : likeliest ? NamedFrom
+        : SecondNamedFrom;
 
     private static void Add(List<HabitBelief> told, string key, string name, double likelihood)
     {

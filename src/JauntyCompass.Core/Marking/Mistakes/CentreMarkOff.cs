@@ -13,6 +13,9 @@ public sealed class CentreMarkOff : Mistake
     // A centre mark is laid this far off by a hurried hand, in mm. Common practice, no source.
     private const double UsualOffset = 4;
 
+    // Of those that lie off the vertex so few lie just so that the edge runs along the arm. Common practice, no source.
+    private const double JustOnTheEdge = 0.5;
+
     /// <inheritdoc/>
     public override string Key => "centre-mark-off";
 
@@ -49,6 +52,13 @@ public sealed class CentreMarkOff : Mistake
             outcomes.Add(careful);
         }
     }
+
+    /// <inheritdoc/>
+    public override double? SeenInPlacing(Situation situation) =>
+        situation.Laid is not LaidAngle laid ? null
+        : situation.MovedBeforeDot ? 0
+        : PlacingCost.Likelihood(situation.PlacingByCentre)
+            * (laid.Alignment.EdgeOnArm ? JustOnTheEdge : 1);
 
     /// <inheritdoc/>
     public override Feedback Tell(MistakeStory story)

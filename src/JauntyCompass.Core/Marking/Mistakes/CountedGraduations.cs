@@ -19,6 +19,9 @@ public sealed class CountedGraduations : Mistake
         "Count spaces, not lines: the first space ends at the first graduation after zero.";
 
     /// <inheritdoc/>
+    public override bool IsWithinNoise => true;
+
+    /// <inheritdoc/>
     public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
     {
         if (situation.Result(situation.Seen + 1) is double result)

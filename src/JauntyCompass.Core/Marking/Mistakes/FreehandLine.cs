@@ -4,8 +4,8 @@ namespace JauntyCompass.Core.Marking.Mistakes;
 public sealed class FreehandLine : Mistake
 {
     // A hand that trembles along a straightedge strays no farther, as a root mean square in mm. Common practice, no source.
-    private const double Limit = 1;
-    private const double Noise = 0.15;
+    private const double Limit = 0.8;
+    private const double Noise = 0.12;
 
     /// <inheritdoc/>
     public override string Key => "freehand-line";
@@ -22,6 +22,18 @@ public sealed class FreehandLine : Mistake
     /// <inheritdoc/>
     public override string Remedy =>
         "Have everyone lay the straightedge first and show it before a pencil is touched.";
+
+    /// <inheritdoc/>
+    public override bool IsOfRuling => true;
+
+    /// <inheritdoc/>
+    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    {
+        if (figure?.Shake > Limit && GapAtVertex.Strayed(figure) is double strayed)
+        {
+            outcomes.Add(strayed);
+        }
+    }
 
     /// <inheritdoc/>
     public override Observation? Observe(DrawnFigure figure) =>

@@ -14,6 +14,9 @@ public sealed class MissedOwnDot : Mistake
     private const double Noise = 0.3;
     private const double SeriousFrom = 6;
 
+    // A line that wavers passes beside its dot by so many times its wavering, wherever it was aimed. Common practice, no source.
+    private const double OfWaves = 3;
+
     /// <inheritdoc/>
     public override string Key => "missed-own-dot";
 
@@ -33,7 +36,10 @@ public sealed class MissedOwnDot : Mistake
     /// <inheritdoc/>
     public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
     {
-        if (figure?.DotMiss > Limit && GapAtVertex.Strayed(figure) is double strayed)
+        if (
+            figure?.DotMiss > Limit + OfWaves * figure?.Shake
+            && GapAtVertex.Strayed(figure!) is double strayed
+        )
         {
             outcomes.Add(strayed);
         }
@@ -42,7 +48,11 @@ public sealed class MissedOwnDot : Mistake
     /// <inheritdoc/>
     public override Observation? Observe(DrawnFigure figure) =>
         figure.DotMiss is double miss
-            ? new Observation(miss, HandNoise.Beyond(miss, Limit, Noise), miss >= SeriousFrom)
+            ? new Observation(
+                miss,
+                HandNoise.Beyond(miss, Limit + OfWaves * figure.Shake, Noise),
+                miss >= SeriousFrom
+            )
             : null;
 
     /// <inheritdoc/>

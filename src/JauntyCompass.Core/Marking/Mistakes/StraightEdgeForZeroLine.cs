@@ -43,6 +43,14 @@ public sealed class StraightEdgeForZeroLine : Mistake
     }
 
     /// <inheritdoc/>
+    public override double? SeenInPlacing(Situation situation) =>
+        situation.Laid is LaidAngle laid && situation.Instrument.Inset > 0
+            ? laid.Alignment.EdgeOnArm
+                ? 1
+                : 0
+            : null;
+
+    /// <inheritdoc/>
     public override Feedback Tell(MistakeStory story) =>
         new(
             // The praise for placing would contradict the point that is made here.

@@ -44,6 +44,12 @@ public sealed class ZeroLineOff : Mistake
     }
 
     /// <inheritdoc/>
+    public override double? SeenInPlacing(Situation situation) =>
+        situation.Laid is null ? null
+        : situation.MovedBeforeDot ? 0
+        : PlacingCost.Likelihood(situation.PlacingByZeroLine);
+
+    /// <inheritdoc/>
     public override Feedback Tell(MistakeStory story)
     {
         string off = story.Situation.Laid is LaidAngle laid

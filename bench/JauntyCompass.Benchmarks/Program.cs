@@ -9,6 +9,12 @@ if (args is ["habits"])
     return;
 }
 
+if (args is ["confusion"])
+{
+    ConfusionTrial.Run(Console.Out);
+    return;
+}
+
 if (args is ["adaptive"])
 {
     AdaptiveTrial.Run(Console.Out);

@@ -51,6 +51,12 @@ public readonly struct LaidAngle
     /// <summary>The scale named by <i>start at zero</i>, and why.</summary>
     public ScaleAdvice Advice { get; }
 
+    /// <summary>
+    /// Index of the scale that starts at the lined-up arm and grows towards the other, also where that other runs beside the
+    /// graduations, as a ray that is still to be drawn may; -1 when none does.
+    /// </summary>
+    public int ScaleFromZero => ScaleAdvice.FromZero(Angle, Protractor, Placement, Alignment);
+
     /// <summary>Lays a protractor on an angle. All are taken as checked.</summary>
     /// <param name="angle">The angle.</param>
     /// <param name="protractor">The instrument.</param>

@@ -40,6 +40,26 @@ public readonly record struct ScaleAdvice(int ScaleIndex, AdviceReason Reason, d
         {
             return new ScaleAdvice(-1, AdviceReason.OtherArmOffGraduations, null);
         }
+        int index = FromZero(angle, protractor, placement, alignment);
+        if (index >= 0 && protractor.Scales[index].ReadingAt(crossing.Bearing) is double reading)
+        {
+            return new ScaleAdvice(index, AdviceReason.ZeroOnArmGrowsToOther, reading);
+        }
+        return new ScaleAdvice(-1, AdviceReason.NoZeroOnThatArm, null);
+    }
+
+    /// <summary>Index of the scale whose zero lies on the lined-up arm and that grows towards the other; -1 when none does.</summary>
+    internal static int FromZero(
+        Angle angle,
+        Protractor protractor,
+        in Placement placement,
+        in Alignment alignment
+    )
+    {
+        if (!alignment.IsLinedUp)
+        {
+            return -1;
+        }
         double zeroBearing = alignment.ZeroLineEnd == ZeroLineEnd.Right ? 0 : 180;
         Opening towardsOther =
             alignment.LinedUpArm == WhichArm.Start ? angle.Opening : angle.Opening.Reversed();
@@ -47,15 +67,11 @@ public readonly record struct ScaleAdvice(int ScaleIndex, AdviceReason Reason, d
         for (int i = 0; i < protractor.Scales.Count; i++)
         {
             Scale scale = protractor.Scales[i];
-            if (
-                scale.ZeroAt == zeroBearing
-                && scale.Growth == asPrinted
-                && scale.ReadingAt(crossing.Bearing) is double reading
-            )
+            if (scale.ZeroAt == zeroBearing && scale.Growth == asPrinted)
             {
-                return new ScaleAdvice(i, AdviceReason.ZeroOnArmGrowsToOther, reading);
+                return i;
             }
         }
-        return new ScaleAdvice(-1, AdviceReason.NoZeroOnThatArm, null);
+        return -1;
     }
 }

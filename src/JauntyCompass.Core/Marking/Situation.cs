@@ -25,7 +25,7 @@ public sealed class Situation
     private readonly Angle _angle;
     private readonly LaidAngle? _laid;
 
-    // The scale in use before the instrument moved: as it lies now, none may begin at zero.
+    // When drawing: the scale in use before the instrument moved, since as it lies now none may begin at zero.
     private readonly int? _scaleBefore;
 
     private Situation(
@@ -113,7 +113,12 @@ public sealed class Situation
     public double PlacingByCentre { get; }
 
     /// <summary>Index of the scale that starts at zero here, or -1 when the placement is not known or names none.</summary>
-    public int ScaleInUse => _scaleBefore ?? _laid?.Advice.ScaleIndex ?? -1;
+    public int ScaleInUse => _laid is LaidAngle laid ? ScaleOf(laid) : -1;
+
+    private int ScaleOf(in LaidAngle laid) =>
+        Activity == Activity.Measuring
+            ? laid.Advice.ScaleIndex
+            : _scaleBefore ?? laid.ScaleFromZero;
 
     /// <summary>The largest reading of the instrument's graduated edge: 180 or 360.</summary>
     public double FullScale => Instrument.FullScale;
@@ -149,7 +154,7 @@ public sealed class Situation
                     asked,
                     instrument,
                     placement,
-                    well.Advice.ScaleIndex
+                    well.ScaleFromZero
                 )
                 {
                     MovedBeforeDot = true,
@@ -207,7 +212,7 @@ public sealed class Situation
         {
             return laid.CarefulReading;
         }
-        int scale = _scaleBefore ?? laid.Advice.ScaleIndex;
+        int scale = ScaleOf(laid);
         if (scale >= 0)
         {
             return DrawnThrough(laid, Measure, scale);

@@ -15,6 +15,9 @@ public sealed class WrongStartingArm : Mistake
     public override double Prior => 0.02;
 
     /// <inheritdoc/>
+    public override bool? NeedsTwoScales => false;
+
+    /// <inheritdoc/>
     public override string Remedy =>
         "Follow the turn arrow with a finger before anything is laid on.";
 
@@ -26,7 +29,7 @@ public sealed class WrongStartingArm : Mistake
     {
         if (
             situation.Instrument.Shape == ProtractorShape.FullCircle
-            && situation.Instrument.Scales.Count == 1
+            && CanBeMadeOn(situation.Instrument)
         )
         {
             outcomes.Add(360 - situation.Seen);

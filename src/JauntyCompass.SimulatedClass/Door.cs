@@ -1,6 +1,7 @@
 using System.Net;
 using System.Net.Http.Headers;
-using System.Net.Http.Json;
+using System.Text;
+using System.Text.Json;
 using System.Text.Json.Nodes;
 using JauntyCompass.Core.Exercises;
 
@@ -37,14 +38,22 @@ internal sealed class Door : IDisposable
         Take(await PostAsync(_session, who));
     }
 
-    internal Task<JsonNode> GetAsync(string path) => SendAsync(HttpMethod.Get, path, null);
+    internal async Task<JsonNode> GetAsync(string path) =>
+        Read(await SendAsync(HttpMethod.Get, path, null));
 
-    internal Task<JsonNode> PostAsync(string path, object body) =>
-        SendAsync(
-            HttpMethod.Post,
-            path,
-            JsonContent.Create(body, body.GetType(), options: ExerciseJson.Options)
+    internal async Task<JsonNode> PostAsync(string path, object body) =>
+        Read(await TellAsync(path, body));
+
+    /// <summary>Sends something the reply to which need not be looked into.</summary>
+    internal Task<byte[]> TellAsync(string path, object body)
+    {
+        // Of known length: a browser does not send it in chunks either.
+        var content = new ByteArrayContent(
+            JsonSerializer.SerializeToUtf8Bytes(body, body.GetType(), ExerciseJson.Options)
         );
+        content.Headers.ContentType = new MediaTypeHeaderValue("application/json");
+        return SendAsync(HttpMethod.Post, path, content);
+    }
 
     public void Dispose() => _client.Dispose();
 
@@ -57,13 +66,18 @@ internal sealed class Door : IDisposable
         );
     }
 
-    private async Task<JsonNode> SendAsync(HttpMethod method, string path, HttpContent? content)
+    private static JsonNode Read(byte[] reply) =>
+        reply.Length == 0 ? new JsonObject() : JsonNode.Parse(reply)!;
+
+    private async Task<byte[]> SendAsync(HttpMethod method, string path, HttpContent? content)
     {
         using var request = new HttpRequestMessage(method, path) { Content = content };
         using HttpResponseMessage reply = await _client.SendAsync(request);
-        string text = await reply.Content.ReadAsStringAsync();
+        byte[] body = await reply.Content.ReadAsByteArrayAsync();
         return reply.IsSuccessStatusCode
-            ? JsonNode.Parse(text.Length == 0 ? "{}" : text)!
-            : throw new HttpRequestException($"{method} {path}: {(int)reply.StatusCode} {text}");
+            ? body
+            : throw new HttpRequestException(
+                $"{method} {path}: {(int)reply.StatusCode} {Encoding.UTF8.GetString(body)}"
+            );
     }
 }

@@ -1,5 +1,4 @@
 using System.Diagnostics;
-using System.Text.Json;
 using System.Text.Json.Nodes;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
@@ -56,19 +55,16 @@ internal sealed class Sitting(SimulatedStudent student, Door door, SeededRandom 
         {
             Response response = ExerciseKinds.Of(_items[i]).Attempt(_items[i], student, random);
             var begin = Stopwatch.StartNew();
-            await door.PostAsync(
+            await door.TellAsync(
                 $"bench/assignments/{_assignment}/answers",
-                new JsonObject
-                {
-                    ["id"] = Guid.NewGuid(),
-                    ["itemIndex"] = i,
-                    ["response"] = JsonSerializer.SerializeToNode(response, ExerciseJson.Options),
-                }
+                new HandedIn(Guid.NewGuid(), i, response)
             );
             Waited.Add(begin.Elapsed.TotalMilliseconds);
             await PauseAsync(hurry, 0.5 + random.Share());
         }
     }
+
+    private sealed record HandedIn(Guid Id, int ItemIndex, Response Response);
 
     private Task PauseAsync(double hurry, double share) =>
         hurry > 0

@@ -1,5 +1,3 @@
-using System.Collections.Concurrent;
-
 namespace JauntyCompass.Core.Marking;
 
 /// <summary>
@@ -41,7 +39,7 @@ public sealed class AnswerEvidence
     public Func<Mistake, Mistake, double>? Both { private get; init; }
 
     // A student's answers are weighed again with each new one; what two mistakes come to in an old one does not change.
-    private readonly ConcurrentDictionary<(Mistake, Mistake), double> _both = new();
+    private readonly Dictionary<int, double> _both = [];
     private double _anyMistake = double.NaN;
 
     /// <summary>
@@ -54,11 +52,22 @@ public sealed class AnswerEvidence
         {
             return null;
         }
-        (Mistake, Mistake) pair =
-            MistakeCatalogue.IndexOf(one) < MistakeCatalogue.IndexOf(other)
-                ? (one, other)
-                : (other, one);
-        return _both.GetOrAdd(pair, static (pair, tell) => tell(pair.Item1, pair.Item2), both);
+        int first = MistakeCatalogue.IndexOf(one);
+        int second = MistakeCatalogue.IndexOf(other);
+        if (first > second)
+        {
+            (one, other, first, second) = (other, one, second, first);
+        }
+        int pair = first * _given.Length + second;
+        lock (_both)
+        {
+            if (!_both.TryGetValue(pair, out double likelihood))
+            {
+                likelihood = both(one, other);
+                _both.Add(pair, likelihood);
+            }
+            return likelihood;
+        }
     }
 
     /// <summary>States the likelihood of the answer if a mistake showed in it.</summary>

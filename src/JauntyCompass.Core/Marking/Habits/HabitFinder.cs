@@ -200,28 +200,62 @@ public static class HabitFinder
 
         internal double Two(int one, int other)
         {
+            // Likelihood of each answer by which of the two show in it; where neither can, it is the same for all shares.
+            Span<Pairing> pairings =
+                _answers <= 64 ? stackalloc Pairing[_answers] : new Pairing[_answers];
             double[] both = Both(one, other);
+            double apart = 1;
+            int count = 0;
+            for (int i = 0; i < _answers; i++)
+            {
+                if (_can[one, i] || _can[other, i])
+                {
+                    pairings[count++] = new Pairing(
+                        _can[one, i],
+                        _can[other, i],
+                        _shown[one, i] + _accidents[i],
+                        _shown[other, i] + _accidents[i],
+                        both[i] + _accidents[i],
+                        _plain[i] + _accidents[i]
+                    );
+                }
+                else
+                {
+                    apart *= _plain[i] + _accidents[i];
+                }
+            }
             double sum = 0;
             foreach (double first in Shares)
             {
                 foreach (double second in Shares)
                 {
-                    double product = 1;
-                    for (int i = 0; i < _answers; i++)
+                    double product = apart;
+                    foreach (ref readonly Pairing pairing in pairings[..count])
                     {
-                        double a = _can[one, i] ? first : 0;
-                        double b = _can[other, i] ? second : 0;
-                        product *=
-                            a * (1 - b) * _shown[one, i]
-                            + b * (1 - a) * _shown[other, i]
-                            + a * b * both[i]
-                            + (1 - a) * (1 - b) * _plain[i]
-                            + _accidents[i];
+                        product *= pairing.At(first, second);
                     }
                     sum += product;
                 }
             }
             return sum / (Shares.Length * Shares.Length);
+        }
+
+        private readonly record struct Pairing(
+            bool OneCan,
+            bool OtherCan,
+            double One,
+            double Other,
+            double Both,
+            double Neither
+        )
+        {
+            // The shares of the four cases sum to one.
+            internal double At(double first, double second)
+            {
+                double a = OneCan ? first : 0;
+                double b = OtherCan ? second : 0;
+                return a * ((1 - b) * One + b * Both) + (1 - a) * (b * Other + (1 - b) * Neither);
+            }
         }
 
         // Where it is not known what both come to together, it is what one of them comes to.

@@ -36,22 +36,34 @@ public sealed class AnswerWriter(IServiceProvider services) : BackgroundService
 
     // The whole decision in one statement, so that no two requests can come between counting the tries and storing. An id or a try
     // that is taken already stores nothing.
-    private const string StoreOnce = """
-        WITH state AS (
-          SELECT (SELECT count(*) FROM answers
-                  WHERE assignment_id = $2 AND student_id = $3 AND item_index = $4)::int AS tries,
-                 EXISTS (SELECT FROM assignments WHERE id = $2 AND closed_at IS NOT NULL) AS closed
-          FROM students WHERE id = $3),
+    private const string StoreAll = """
+        WITH given AS (
+          SELECT * FROM unnest($1, $2, $3, $4, $5, $6, $7, $8, $9, $10) WITH ORDINALITY AS g (
+            id, assignment_id, student_id, item_index, allowed, marker_version,
+            response, mark, received_at, answered_at, place)),
+        state AS (
+          SELECT given.*,
+                 students.id IS NOT NULL AS known,
+                 assignments.closed_at IS NOT NULL AS closed,
+                 (SELECT count(*) FROM answers a
+                  WHERE a.assignment_id = given.assignment_id AND a.student_id = given.student_id
+                    AND a.item_index = given.item_index)::int AS tries
+          FROM given
+          LEFT JOIN students ON students.id = given.student_id
+          LEFT JOIN assignments ON assignments.id = given.assignment_id),
         added AS (
           INSERT INTO answers (id, assignment_id, student_id, item_index, try, response, received_at, answered_at)
-          SELECT $1, $2, $3, $4, tries + 1, $7::json, $9, $10
-          FROM state WHERE tries < $5 AND NOT closed
-          ON CONFLICT DO NOTHING RETURNING try),
+          SELECT id, assignment_id, student_id, item_index, tries + 1, response::json, received_at, answered_at
+          FROM state WHERE known AND NOT closed AND tries < allowed
+          ON CONFLICT DO NOTHING RETURNING id, try),
         cleared AS (
-          DELETE FROM drafts WHERE assignment_id = $2 AND student_id = $3 AND item_index = $4),
+          DELETE FROM drafts d USING given
+          WHERE d.assignment_id = given.assignment_id AND d.student_id = given.student_id
+            AND d.item_index = given.item_index),
         marked AS (
-          INSERT INTO marks (answer_id, marker_version, mark) SELECT $1, $6, $8::json FROM added)
-        SELECT state.tries, state.closed, added.try FROM state LEFT JOIN added ON true
+          INSERT INTO marks (answer_id, marker_version, mark)
+          SELECT id, marker_version, mark::json FROM state JOIN added USING (id))
+        SELECT known, tries, closed, added.try FROM state LEFT JOIN added USING (id) ORDER BY place
         """;
 
     private sealed record Waiting(AnswerRow Row, TaskCompletionSource<Written> Done);
@@ -76,11 +88,7 @@ public sealed class AnswerWriter(IServiceProvider services) : BackgroundService
         var batch = new List<Waiting>(MostAtOnce);
         while (await _waiting.Reader.WaitToReadAsync(stoppingToken))
         {
-            batch.Clear();
-            while (batch.Count < MostAtOnce && _waiting.Reader.TryRead(out Waiting? next))
-            {
-                batch.Add(next);
-            }
+            Gather(batch);
             if (!await Write(batch) && batch.Count > 1)
             {
                 // One that cannot be stored must not take the others with it.
@@ -89,6 +97,24 @@ public sealed class AnswerWriter(IServiceProvider services) : BackgroundService
                     await Write([each]);
                 }
             }
+        }
+    }
+
+    // What comes together: of the same answer twice, or of two tries at one item, the second waits for the first.
+    private void Gather(List<Waiting> batch)
+    {
+        batch.Clear();
+        var ids = new HashSet<Guid>();
+        var places = new HashSet<(Guid, Guid, int)>();
+        while (
+            batch.Count < MostAtOnce
+            && _waiting.Reader.TryPeek(out Waiting? next)
+            && ids.Add(next.Row.Id)
+            && places.Add((next.Row.AssignmentId, next.Row.StudentId, next.Row.ItemIndex))
+        )
+        {
+            _ = _waiting.Reader.TryRead(out next);
+            batch.Add(next!);
         }
     }
 
@@ -122,49 +148,40 @@ public sealed class AnswerWriter(IServiceProvider services) : BackgroundService
         await using NpgsqlConnection connection = await services
             .GetRequiredService<NpgsqlDataSource>()
             .OpenConnectionAsync();
-        await using var batch = new NpgsqlBatch(connection);
-        foreach (Waiting each in together)
-        {
-            batch.BatchCommands.Add(Command(each.Row));
-        }
+        await using var command = new NpgsqlCommand(StoreAll, connection);
+        NpgsqlParameterCollection parameters = command.Parameters;
+        void Add<T>(NpgsqlDbType type, Func<AnswerRow, T> of) =>
+            parameters.Add(
+                new NpgsqlParameter<T[]>
+                {
+                    TypedValue = [.. together.Select(each => of(each.Row))],
+                    NpgsqlDbType = NpgsqlDbType.Array | type,
+                }
+            );
+        Add(NpgsqlDbType.Uuid, row => row.Id);
+        Add(NpgsqlDbType.Uuid, row => row.AssignmentId);
+        Add(NpgsqlDbType.Uuid, row => row.StudentId);
+        Add(NpgsqlDbType.Integer, row => row.ItemIndex);
+        Add(NpgsqlDbType.Integer, row => row.TriesAllowed);
+        Add(NpgsqlDbType.Integer, row => row.MarkerVersion);
+        Add(NpgsqlDbType.Text, row => row.Response);
+        Add(NpgsqlDbType.Text, row => row.Mark);
+        Add(NpgsqlDbType.TimestampTz, row => row.ReceivedAt.ToUniversalTime());
+        Add(NpgsqlDbType.TimestampTz, row => row.AnsweredAt?.ToUniversalTime());
+
         var written = new List<Written>(together.Count);
-        await using NpgsqlDataReader reader = await batch.ExecuteReaderAsync();
-        do
+        await using NpgsqlDataReader reader = await command.ExecuteReaderAsync();
+        while (await reader.ReadAsync())
         {
             written.Add(
-                await reader.ReadAsync()
-                    ? new Written(
-                        StudentKnown: true,
-                        reader.GetInt32(0),
-                        reader.GetBoolean(1),
-                        await reader.IsDBNullAsync(2) ? null : reader.GetInt32(2)
-                    )
-                    : default
+                new Written(
+                    reader.GetBoolean(0),
+                    reader.GetInt32(1),
+                    reader.GetBoolean(2),
+                    await reader.IsDBNullAsync(3) ? null : reader.GetInt32(3)
+                )
             );
-        } while (await reader.NextResultAsync());
+        }
         return written;
-    }
-
-    private static NpgsqlBatchCommand Command(AnswerRow row)
-    {
-        var command = new NpgsqlBatchCommand(StoreOnce);
-        NpgsqlParameterCollection parameters = command.Parameters;
-        parameters.Add(new NpgsqlParameter<Guid> { TypedValue = row.Id });
-        parameters.Add(new NpgsqlParameter<Guid> { TypedValue = row.AssignmentId });
-        parameters.Add(new NpgsqlParameter<Guid> { TypedValue = row.StudentId });
-        parameters.Add(new NpgsqlParameter<int> { TypedValue = row.ItemIndex });
-        parameters.Add(new NpgsqlParameter<int> { TypedValue = row.TriesAllowed });
-        parameters.Add(new NpgsqlParameter<int> { TypedValue = row.MarkerVersion });
-        parameters.Add(new NpgsqlParameter<string> { TypedValue = row.Response });
-        parameters.Add(new NpgsqlParameter<string> { TypedValue = row.Mark });
-        parameters.Add(new NpgsqlParameter<DateTimeOffset> { TypedValue = row.ReceivedAt });
-        parameters.Add(
-            new NpgsqlParameter
-            {
-                NpgsqlDbType = NpgsqlDbType.TimestampTz,
-                Value = (object?)row.AnsweredAt?.ToUniversalTime() ?? DBNull.Value,
-            }
-        );
-        return command;
     }
 }

@@ -9,6 +9,7 @@ using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Instruments.Rules;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Habits;
+using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Wording;
 
@@ -123,9 +124,10 @@ public class CoreBenchmarks
     [Benchmark]
     public Mark MarkWithHistory()
     {
-        List<AnswerEvidence> all = [.. _history, .. _measureKind.Weigh(_measure, _reading)];
+        IReadOnlyList<AnsweredStep> steps = _measureKind.Steps(_measure, _reading);
+        List<AnswerEvidence> all = [.. _history, .. ExerciseKind.Weigh(steps)];
         Beliefs history = HabitFinder.Find(all, _measureKind.Mistakes);
-        return _measureKind.Mark(_measure, _reading, MarkingRules.Usual with { History = history });
+        return Assembly.Of(steps, MarkingRules.Usual with { History = history });
     }
 
     /// <summary>Every demonstration of the list once, as it is usually opened: 1 ms each is wanted.</summary>

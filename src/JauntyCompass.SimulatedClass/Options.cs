@@ -8,7 +8,7 @@ namespace JauntyCompass.SimulatedClass;
 /// <param name="Password">Their password.</param>
 /// <param name="Students">How many students, 1 to 600.</param>
 /// <param name="Kinds">Kinds of exercise and how many items of each.</param>
-/// <param name="Hurry">How many times faster than students work; 0: without any pause.</param>
+/// <param name="Hurry">How many times faster than students work, one number a round; 0: without any pause.</param>
 /// <param name="Seed">From which the students and their work are made.</param>
 internal sealed record Options(
     Uri Address,
@@ -16,7 +16,7 @@ internal sealed record Options(
     string Password,
     int Students,
     IReadOnlyList<(string Kind, int Count)> Kinds,
-    double Hurry,
+    IReadOnlyList<double> Hurry,
     int Seed
 )
 {
@@ -26,7 +26,8 @@ internal sealed record Options(
         usage: --url http://127.0.0.1:5080 --user NAME --password WORDS
                [--students 30] [--kinds measure:6,draw:4] [--hurry 60] [--seed 1]
 
-          --hurry   how many times faster than students work; 0: without any pause
+          --hurry   how many times faster than students work; 0: without any pause;
+                    several numbers, as 60,30,0: the set is given again for each
         """;
 
     /// <summary>Reads the command line; null when it makes no sense.</summary>
@@ -53,12 +54,7 @@ internal sealed record Options(
                 out int students
             )
             || students is < 1 or > 600
-            || !double.TryParse(
-                named.GetValueOrDefault("--hurry", "60"),
-                invariant,
-                out double hurry
-            )
-            || hurry < 0
+            || HurryOf(named.GetValueOrDefault("--hurry", "60")) is not { } hurry
             || !int.TryParse(named.GetValueOrDefault("--seed", "1"), invariant, out int seed)
             || KindsOf(named.GetValueOrDefault("--kinds", "measure:6,draw:4")) is not { } kinds
         )
@@ -66,6 +62,20 @@ internal sealed record Options(
             return null;
         }
         return new Options(address, user, password, students, kinds, hurry, seed);
+    }
+
+    private static List<double>? HurryOf(string text)
+    {
+        var rounds = new List<double>();
+        foreach (string part in text.Split(','))
+        {
+            if (!double.TryParse(part, CultureInfo.InvariantCulture, out double hurry) || hurry < 0)
+            {
+                return null;
+            }
+            rounds.Add(hurry);
+        }
+        return rounds;
     }
 
     private static List<(string, int)>? KindsOf(string text)

@@ -32,12 +32,11 @@ try
         ExerciseJson.Options
     )!;
 
-    var sittings = new List<(Sitting Sitting, string Assignment)>();
+    var sittings = new List<Sitting>();
     foreach (var group in Roll.Classes(options.Students, options.Seed))
     {
         JsonNode made = await teacher.PostAsync("classes", new { name = "Simulated" });
         string classId = made["id"]!.GetValue<string>();
-        JsonNode given = await teacher.PostAsync("assignments", new { setId, classId });
         foreach (var student in group)
         {
             JsonNode added = await teacher.PostAsync(
@@ -46,6 +45,7 @@ try
             );
             var sitting = new Sitting(
                 student,
+                classId,
                 new Door(options.Address, "bench/session"),
                 new SeededRandom(options.Seed, stream: 100 + sittings.Count)
             );
@@ -53,24 +53,13 @@ try
                 made["code"]!.GetValue<string>(),
                 added["pin"]!.GetValue<string>()
             );
-            sittings.Add((sitting, given["id"]!.GetValue<string>()));
+            sittings.Add(sitting);
         }
     }
-
-    // The bell rings: all open the set at the same moment, and only then begin to work.
-    var opening = Stopwatch.StartNew();
-    await Task.WhenAll(
-        sittings.Select(s => s.Sitting.OpenAsync(s.Assignment, [file.Items, .. file.Forms]))
-    );
-    await Console.Out.WriteLineAsync(
-        string.Create(
-            CultureInfo.InvariantCulture,
-            $"all {sittings.Count} opened the set within {opening.Elapsed.TotalMilliseconds:0} ms"
-        )
-    );
-    var begin = Stopwatch.StartNew();
-    await Task.WhenAll(sittings.Select(s => s.Sitting.WorkAsync(options.Hurry)));
-    await Report.WriteAsync(teacher, sittings, begin.Elapsed, Console.Out);
+    foreach (double hurry in options.Hurry)
+    {
+        await RoundAsync(teacher, setId, file, sittings, hurry);
+    }
     return 0;
 }
 catch (HttpRequestException refused)
@@ -79,4 +68,35 @@ catch (HttpRequestException refused)
         string.Create(CultureInfo.InvariantCulture, $"simulated class: {refused.Message}")
     );
     return 1;
+}
+
+// One round: the set is given to every class, all open it, all work through it.
+static async Task RoundAsync(
+    Door teacher,
+    string setId,
+    SetFile file,
+    List<Sitting> sittings,
+    double hurry
+)
+{
+    var given = new Dictionary<string, string>();
+    foreach (string classId in sittings.Select(s => s.ClassId).Distinct())
+    {
+        JsonNode assignment = await teacher.PostAsync("assignments", new { setId, classId });
+        given[classId] = assignment["id"]!.GetValue<string>();
+    }
+    // The bell rings: all open the set at the same moment, and only then begin to work.
+    var opening = Stopwatch.StartNew();
+    await Task.WhenAll(
+        sittings.Select(s => s.OpenAsync(given[s.ClassId], [file.Items, .. file.Forms]))
+    );
+    await Console.Out.WriteLineAsync(
+        string.Create(
+            CultureInfo.InvariantCulture,
+            $"all {sittings.Count} opened the set within {opening.Elapsed.TotalMilliseconds:0} ms"
+        )
+    );
+    var begin = Stopwatch.StartNew();
+    await Task.WhenAll(sittings.Select(s => s.WorkAsync(hurry)));
+    await Report.WriteAsync(teacher, sittings, begin.Elapsed, Console.Out);
 }

@@ -8,12 +8,12 @@ internal static class Report
 {
     internal static async Task WriteAsync(
         Door teacher,
-        IReadOnlyList<(Sitting Sitting, string Assignment)> sittings,
+        IReadOnlyList<Sitting> sittings,
         TimeSpan took,
         TextWriter output
     )
     {
-        double[] waited = [.. sittings.SelectMany(s => s.Sitting.Waited).Order()];
+        double[] waited = [.. sittings.SelectMany(s => s.Waited).Order()];
         await output.WriteLineAsync(
             Line(
                 $"{sittings.Count} students, {waited.Length} answers in {took.TotalSeconds:0.0} s, {waited.Length / took.TotalSeconds:0} a second: median {At(waited, 0.5):0.0} ms, 99th percentile {At(waited, 0.99):0.0} ms"
@@ -26,7 +26,7 @@ internal static class Report
             Dictionary<string, string[]> named = results["students"]!
                 .AsArray()
                 .ToDictionary(s => s!["givenName"]!.GetValue<string>(), Named);
-            foreach ((Sitting sitting, _) in group)
+            foreach (Sitting sitting in group)
             {
                 string[] told = named[sitting.Student.Name];
                 string[] habits = [.. sitting.Student.Habits.Select(h => h.Mistake)];

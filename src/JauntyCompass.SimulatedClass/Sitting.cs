@@ -8,14 +8,25 @@ namespace JauntyCompass.SimulatedClass;
 
 /// <summary>One student at the Bench: joins, works item by item at their own speed, hands in.</summary>
 /// <param name="student">Who it is.</param>
+/// <param name="classId">Id of their class.</param>
 /// <param name="door">Their browser.</param>
 /// <param name="random">Their chance.</param>
-internal sealed class Sitting(SimulatedStudent student, Door door, SeededRandom random)
+internal sealed class Sitting(
+    SimulatedStudent student,
+    string classId,
+    Door door,
+    SeededRandom random
+)
 {
-    /// <summary>Milliseconds from handing in to the mark, one an answer.</summary>
+    /// <summary>Milliseconds from handing in to the mark, one an answer of the set that is open.</summary>
     internal List<double> Waited { get; } = [];
 
     internal SimulatedStudent Student => student;
+
+    internal string ClassId => classId;
+
+    /// <summary>Id of the assignment that is open.</summary>
+    internal string Assignment { get; private set; } = "";
 
     internal Task JoinAsync(string classCode, string pin) =>
         door.EnterAsync(
@@ -28,14 +39,14 @@ internal sealed class Sitting(SimulatedStudent student, Door door, SeededRandom 
         );
 
     private IReadOnlyList<Item> _items = [];
-    private string _assignment = "";
 
     /// <summary>Opens a set.</summary>
     /// <param name="assignment">Id of the assignment.</param>
     /// <param name="forms">The forms of the set; the student's own is the one that looks as the sheets do.</param>
     internal async Task OpenAsync(string assignment, IReadOnlyList<IReadOnlyList<Item>> forms)
     {
-        _assignment = assignment;
+        Assignment = assignment;
+        Waited.Clear();
         JsonNode bench = await door.GetAsync($"bench/assignments/{assignment}");
         string[] prompts =
         [
@@ -56,7 +67,7 @@ internal sealed class Sitting(SimulatedStudent student, Door door, SeededRandom 
             Response response = ExerciseKinds.Of(_items[i]).Attempt(_items[i], student, random);
             var begin = Stopwatch.StartNew();
             await door.TellAsync(
-                $"bench/assignments/{_assignment}/answers",
+                $"bench/assignments/{Assignment}/answers",
                 new HandedIn(Guid.NewGuid(), i, response)
             );
             Waited.Add(begin.Elapsed.TotalMilliseconds);

@@ -100,7 +100,11 @@ public abstract class ExerciseKind(KindFacts facts)
 
     /// <summary>What each answered step of a response says of every mistake.</summary>
     public IEnumerable<AnswerEvidence> Weigh(Item item, Response response) =>
-        Steps(item, response).Select(s => s.Weigh()).OfType<AnswerEvidence>();
+        Weigh(Steps(item, response));
+
+    /// <summary>What each of some answered steps says of every mistake.</summary>
+    public static IEnumerable<AnswerEvidence> Weigh(IReadOnlyList<AnsweredStep> steps) =>
+        steps.Select(s => s.Weigh()).OfType<AnswerEvidence>();
 }
 
 /// <summary>An <see cref="ExerciseKind"/> that knows its own types.</summary>

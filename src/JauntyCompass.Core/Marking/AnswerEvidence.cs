@@ -52,13 +52,11 @@ public sealed class AnswerEvidence
         {
             return null;
         }
-        int first = MistakeCatalogue.IndexOf(one);
-        int second = MistakeCatalogue.IndexOf(other);
-        if (first > second)
+        if (one.Place > other.Place)
         {
-            (one, other, first, second) = (other, one, second, first);
+            (one, other) = (other, one);
         }
-        int pair = first * _given.Length + second;
+        int pair = one.Place * _given.Length + other.Place;
         lock (_both)
         {
             if (!_both.TryGetValue(pair, out double likelihood))
@@ -73,7 +71,7 @@ public sealed class AnswerEvidence
     /// <summary>States the likelihood of the answer if a mistake showed in it.</summary>
     public void Add(Mistake mistake, double likelihood)
     {
-        _given[MistakeCatalogue.IndexOf(mistake)] = likelihood;
+        _given[mistake.Place] = likelihood;
         _anyMistake = double.NaN;
     }
 

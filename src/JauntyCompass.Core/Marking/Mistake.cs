@@ -19,6 +19,12 @@ public abstract class Mistake
     /// <summary>Short unique name, such as <c>other-scale</c>. Never changes: stored marks carry it.</summary>
     public abstract string Key { get; }
 
+    // Marking asks for it all the time; it never changes.
+    private int _place = -1;
+
+    /// <summary>Its place in the catalogue.</summary>
+    internal int Place => _place >= 0 ? _place : _place = MistakeCatalogue.PlaceOf(Key);
+
     /// <summary>Its name in a few words, as the end of "this student …".</summary>
     public abstract string Name { get; }
 

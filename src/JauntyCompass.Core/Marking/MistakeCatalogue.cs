@@ -85,14 +85,15 @@ public static class MistakeCatalogue
         .ToFrozenDictionary(p => p.Key, p => p.i);
 
     /// <summary>Place of a mistake in the catalogue.</summary>
-    internal static int IndexOf(Mistake mistake) => Places[mistake.Key];
+    internal static int PlaceOf(string key) => Places[key];
 
     /// <summary>The mistakes with some keys, in the order asked.</summary>
     internal static IReadOnlyList<Mistake> Of(params IEnumerable<string> keys) =>
         [.. keys.Select(k => Find(k)!)];
 
     /// <summary>Finds a mistake by its key, or null.</summary>
-    public static Mistake? Find(string? key) => All.FirstOrDefault(m => m.Key == key);
+    public static Mistake? Find(string? key) =>
+        key is not null && Places.TryGetValue(key, out int place) ? All[place] : null;
 
     /// <summary>The name of a cause, including the one that is not in the catalogue.</summary>
     public static string NameOf(string key) =>

@@ -75,12 +75,14 @@ public sealed class Attempt
     /// <summary>Noise of an eye that strays so far, in degrees.</summary>
     public double Eye(double spread) => _random.Normal(spread);
 
-    /// <summary>A point a little beside where it was meant.</summary>
+    /// <summary>A point a little beside where it was meant, to a hundredth of a millimetre as the Bench keeps it.</summary>
     public Point Pencil(Point meant) =>
-        new(
-            meant.X + _random.Normal(_student.Hand.PencilMillimetres),
-            meant.Y + _random.Normal(_student.Hand.PencilMillimetres)
-        );
+        IsPerfect
+            ? meant
+            : new Point(
+                Math.Round(meant.X + _random.Normal(_student.Hand.PencilMillimetres), 2),
+                Math.Round(meant.Y + _random.Normal(_student.Hand.PencilMillimetres), 2)
+            );
 
     /// <summary>A number between two, for mistakes that have a size.</summary>
     public double Size(double least, double most) => least + (most - least) * _random.Share();

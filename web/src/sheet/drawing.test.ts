@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Point, Schema } from '../api/client'
-import { armsOf, empty, endsOf, longer, withRay } from './drawing'
+import { armsOf, empty, endsOf, longer, withArc, withDot, withRay } from './drawing'
 
 const names = { start: 'K', vertex: 'L', end: 'M' }
 const own: Schema['DrawingTask'] = { baseRay: null, opening: 'anticlockwise', names }
@@ -27,6 +27,14 @@ describe('a drawing in the making', () => {
   it('lets a finger begin at the given vertex, or at any end of what was drawn', () => {
     expect(endsOf(empty, given)).toEqual([at(5, 5)])
     expect(endsOf(withRay(empty, at(1, 2), at(3, 4)), own)).toEqual([at(1, 2), at(3, 4)])
+  })
+
+  it('keeps what the pencil made to a hundredth of a millimetre', () => {
+    const ray = withRay(empty, at(1.23456, -2.98765), at(40.00001, 0))
+    expect(ray.strokes).toEqual([[at(1.23, -2.99), at(40, 0)]])
+    const marked = withArc(withDot(ray, at(7.7777, 3), null), at(0.0049, 5.555))
+    expect(marked.dots).toEqual([at(7.78, 3)])
+    expect(marked.arc).toEqual(at(0, 5.56))
   })
 
   it('keeps a long stroke whole with fewer points', () => {

@@ -28,6 +28,9 @@ export const drawingOf = (response: Drawn): Drawing => ({
   rested: response.rested ?? [],
 })
 
+/** No pencil is finer than a hundredth of a millimetre; more digits would only be carried about. */
+const sharp = (at: Point): Point => ({ x: Math.round(at.x * 100) / 100, y: Math.round(at.y * 100) / 100 })
+
 export const withDot = (
   drawing: Drawing,
   at: Point,
@@ -35,7 +38,7 @@ export const withDot = (
   rested: Placement[] = [],
 ): Drawing => ({
   ...drawing,
-  dots: [...drawing.dots, at],
+  dots: [...drawing.dots, sharp(at)],
   placement,
   rested,
 })
@@ -44,10 +47,10 @@ export const withRay = (drawing: Drawing, from: Point, to: Point): Drawing => wi
 
 export const withStroke = (drawing: Drawing, points: Point[]): Drawing => ({
   ...drawing,
-  strokes: [...drawing.strokes, points],
+  strokes: [...drawing.strokes, points.map(sharp)],
 })
 
-export const withArc = (drawing: Drawing, at: Point): Drawing => ({ ...drawing, arc: at })
+export const withArc = (drawing: Drawing, at: Point): Drawing => ({ ...drawing, arc: sharp(at) })
 
 /** A finger is broad: a ray begun this near to the vertex is meant to begin there. In mm. */
 const fingerReach = 3

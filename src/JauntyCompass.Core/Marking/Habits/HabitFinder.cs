@@ -72,7 +72,7 @@ public static class HabitFinder
 
     private static bool CanShow(Mistake mistake, IReadOnlyList<AnswerEvidence> answers)
     {
-        int place = MistakeCatalogue.IndexOf(mistake);
+        int place = mistake.Place;
         for (int i = 0; i < answers.Count; i++)
         {
             if (!double.IsNaN(answers[i].Given(place)))
@@ -160,7 +160,7 @@ public static class HabitFinder
             _plain = new double[_answers];
             _unknown = new double[_answers];
             _accidents = new double[_answers];
-            int[] places = [.. habits.Select(MistakeCatalogue.IndexOf)];
+            int[] places = [.. habits.Select(h => h.Place)];
             for (int i = 0; i < _answers; i++)
             {
                 AnswerEvidence answer = answers[i];

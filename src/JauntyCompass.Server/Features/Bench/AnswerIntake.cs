@@ -2,6 +2,7 @@ using System.Text.Json;
 using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Server.Storage;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Caching.Memory;
@@ -43,9 +44,9 @@ public sealed class AnswerIntake(
         HouseRules rules = await open.RulesOf(assignment, cancellation);
         StudentHistory history = await HistoryOf(assignment, studentId, cancellation);
         ExerciseKind kind = ExerciseKinds.Of(item);
-        Mark mark = kind.Mark(
-            item,
-            request.Response,
+        IReadOnlyList<AnsweredStep> steps = kind.Steps(item, request.Response);
+        Mark mark = Assembly.Of(
+            steps,
             new MarkingRules(assignment.Tolerance, rules.Speech)
             {
                 History = history.Beliefs,
@@ -75,11 +76,7 @@ public sealed class AnswerIntake(
         if (attempt == 1)
         {
             // At first tries a habit shows; what was told in between would hide it.
-            cache.Set(
-                HistoryKey(assignment.Id, studentId),
-                history.With(kind, item, request.Response),
-                Kept
-            );
+            cache.Set(HistoryKey(assignment.Id, studentId), history.With(kind, steps), Kept);
         }
         var answer = new Answer
         {

@@ -2,6 +2,7 @@ using System.Collections.Immutable;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Habits;
+using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Server.Storage;
 
 namespace JauntyCompass.Server.Features.Bench;
@@ -30,7 +31,11 @@ public sealed class StudentHistory
 
     /// <summary>The history with one more first try.</summary>
     public StudentHistory With(ExerciseKind kind, Item item, Response response) =>
-        new(_answers.AddRange(kind.Weigh(item, response)), _mistakes.Union(kind.Mistakes));
+        With(kind, kind.Steps(item, response));
+
+    /// <summary>The history with one more first try, by its steps.</summary>
+    public StudentHistory With(ExerciseKind kind, IReadOnlyList<AnsweredStep> steps) =>
+        new(_answers.AddRange(ExerciseKind.Weigh(steps)), _mistakes.Union(kind.Mistakes));
 
     /// <summary>The history of some answers.</summary>
     /// <param name="items">The student's items.</param>

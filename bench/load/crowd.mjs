@@ -1,0 +1,40 @@
+// Three hundred simulated students answer at once: how long an answer takes to be marked and stored, and how the rows per second
+// compare with what pgbench inserts into the same cluster in the same run. Students, application and database share the processors.
+// Wanted: 99th percentile under 60 ms with pauses; without any, at least half of what pgbench inserts.
+// usage: node bench/load/crowd.mjs [STUDENTS]; registering three hundred takes a minute or two.
+import { execFile } from 'node:child_process'
+import { writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { promisify } from 'node:util'
+import { Client, cluster, percent, root, stolenDuring, withApplication } from '../application.mjs'
+
+const students = Number(process.argv[2] ?? 300)
+const program = join(root, 'src/JauntyCompass.SimulatedClass/bin/Release/net10.0/JauntyCompass.SimulatedClass.dll')
+// Faster than students by so much; the last rounds are without any pause, the first of them to warm up.
+const rounds = process.argv[3]?.split(',') ?? [10, 20, 40, 0, 0, 0]
+
+await withApplication(async (address, data) => {
+  const teacher = new Client(address)
+  await teacher.send('GET', '/session')
+  await teacher.send('POST', '/teachers', { userName: 'bench', displayName: 'Bench', password: 'a few words in a row' })
+  const { result, stolen } = await stolenDuring(() =>
+    promisify(execFile)('dotnet', [
+      program,
+      ...['--url', address, '--user', 'bench', '--password', 'a few words in a row'],
+      ...['--students', String(students), '--hurry', rounds.join(','), '--seed', '1'],
+    ]),
+  )
+  console.log(result.stdout)
+  const rows = 2 * Math.max(...[...result.stdout.matchAll(/, (\d+) a second/g)].map(([, answers]) => Number(answers)))
+
+  const script = join(tmpdir(), `jaunty-insert-${process.pid}.sql`)
+  writeFileSync(script, "INSERT INTO load_rows VALUES (gen_random_uuid(), gen_random_uuid(), 1, repeat('x', 700));\n")
+  cluster(data, 'psql', '-qc', 'CREATE TABLE load_rows (id uuid PRIMARY KEY, student uuid, item int, body text)')
+  const printed = cluster(data, 'pgbench', '-n', '-c', '30', '-j', '2', '-T', '5', '-f', script)
+  const inserted = Number(/tps = ([\d.]+)/.exec(printed)[1])
+  console.log(
+    `pgbench, 30 clients: ${inserted.toFixed(0)} rows/s inserted; the application stores ${rows} at its fastest, ` +
+      `${percent(rows / inserted)} of that; ${percent(stolen)} of the processors taken by others`,
+  )
+})

@@ -18,6 +18,8 @@ using JauntyCompass.Server.Features.RunningOrders;
 using JauntyCompass.Server.Features.Sets;
 using JauntyCompass.Server.Storage;
 using Microsoft.AspNetCore.DataProtection;
+using Microsoft.AspNetCore.DataProtection.AuthenticatedEncryption;
+using Microsoft.AspNetCore.DataProtection.AuthenticatedEncryption.ConfigurationModel;
 using Microsoft.AspNetCore.Identity;
 using Microsoft.AspNetCore.OpenApi;
 using Microsoft.OpenApi;
@@ -35,6 +37,12 @@ builder.Services.AddStorage(builder.Configuration);
 builder
     .Services.AddDataProtection()
     .SetApplicationName("jaunty-compass")
+    .UseCryptographicAlgorithms(
+        new AuthenticatedEncryptorConfiguration
+        {
+            EncryptionAlgorithm = EncryptionAlgorithm.AES_256_GCM,
+        }
+    )
     .PersistKeysToDbContext<JauntyDbContext>();
 builder.Services.AddPeople();
 builder.Services.AddAntiforgery(options =>

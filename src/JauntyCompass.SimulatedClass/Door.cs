@@ -1,4 +1,3 @@
-using System.Net;
 using System.Net.Http.Headers;
 using System.Text;
 using System.Text.Json;
@@ -13,13 +12,15 @@ internal sealed class Door : IDisposable
     private const string TokenHeader = "X-Jaunty-Token";
     private readonly HttpClient _client;
     private readonly string _session;
+    private readonly Dictionary<string, string> _cookies = [];
 
     /// <param name="address">Where the application is.</param>
     /// <param name="session">Path at which a session is begun: the teacher's or the student's.</param>
     internal Door(Uri address, string session)
     {
+        // Three hundred of them share the processors with what they try: cookies are kept by hand, and nobody traces.
         _client = new HttpClient(
-            new SocketsHttpHandler { CookieContainer = new CookieContainer(), UseCookies = true }
+            new SocketsHttpHandler { UseCookies = false, ActivityHeadersPropagator = null }
         )
         {
             BaseAddress = new Uri(address, "/api/v1/"),
@@ -66,6 +67,25 @@ internal sealed class Door : IDisposable
         );
     }
 
+    private void Keep(HttpResponseMessage reply)
+    {
+        if (!reply.Headers.TryGetValues("Set-Cookie", out IEnumerable<string>? cookies))
+        {
+            return;
+        }
+        foreach (string cookie in cookies)
+        {
+            string pair = cookie.Split(';')[0];
+            int sign = pair.IndexOf('=', StringComparison.Ordinal);
+            _cookies[pair[..sign]] = pair[(sign + 1)..];
+        }
+        _client.DefaultRequestHeaders.Remove("Cookie");
+        _client.DefaultRequestHeaders.Add(
+            "Cookie",
+            string.Join("; ", _cookies.Select(c => $"{c.Key}={c.Value}"))
+        );
+    }
+
     private static JsonNode Read(byte[] reply) =>
         reply.Length == 0 ? new JsonObject() : JsonNode.Parse(reply)!;
 
@@ -73,6 +93,7 @@ internal sealed class Door : IDisposable
     {
         using var request = new HttpRequestMessage(method, path) { Content = content };
         using HttpResponseMessage reply = await _client.SendAsync(request);
+        Keep(reply);
         byte[] body = await reply.Content.ReadAsByteArrayAsync();
         return reply.IsSuccessStatusCode
             ? body

@@ -27,6 +27,7 @@ public static class HabitFinder
 
     // A pair is weighed only when each of its habits alone is among the likeliest so many.
     private const int PairedAtMost = 5;
+    private const double LeastPaired = 0.05;
     private const double LeastListed = 0.005;
 
     // Shares of the answers in which a habit shows.
@@ -127,10 +128,12 @@ public static class HabitFinder
         return [.. habits.Select(h => (h.Prior / all + 1.0 / habits.Length) / 2)];
     }
 
+    // A habit that alone is much less likely than none adds nothing to another one either.
     private static int[] Likeliest(double[] single, double[] prior)
     {
-        int[] order = [.. Enumerable.Range(0, single.Length)];
-        Array.Sort(order, (a, b) => (single[b] / prior[b]).CompareTo(single[a] / prior[a]));
+        double Alone(int habit) => single[habit] / (PriorOfOne * prior[habit]);
+        int[] order = [.. Enumerable.Range(0, single.Length).Where(h => Alone(h) >= LeastPaired)];
+        Array.Sort(order, (a, b) => Alone(b).CompareTo(Alone(a)));
         return order[..Math.Min(PairedAtMost, order.Length)];
     }
 

@@ -32,7 +32,7 @@ public readonly record struct Written(bool StudentKnown, int TriesBefore, bool C
 /// </summary>
 public sealed class AnswerWriter(IServiceProvider services) : BackgroundService
 {
-    private const int MostAtOnce = 100;
+    private const int MostAtOnce = 300;
 
     // The whole decision in one statement, so that no two requests can come between counting the tries and storing. An id or a try
     // that is taken already stores nothing.

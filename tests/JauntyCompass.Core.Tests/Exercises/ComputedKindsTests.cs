@@ -1,7 +1,6 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises;
-using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Kinds.BothArms;
 using JauntyCompass.Core.Exercises.Kinds.Clock;
 using JauntyCompass.Core.Exercises.Kinds.Estimate;
@@ -11,40 +10,15 @@ using JauntyCompass.Core.Exercises.Kinds.Range;
 using JauntyCompass.Core.Exercises.Kinds.Reflex;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
-using JauntyCompass.Core.Wording;
 using Shouldly;
 using Xunit;
+using static JauntyCompass.Core.Tests.Exercises.KindTrial;
 
 namespace JauntyCompass.Core.Tests.Exercises;
 
 /// <summary>Kinds where what is read goes into a sum: the readings and the sum are marked apart from each other.</summary>
 public class ComputedKindsTests
 {
-    private static readonly AngleNames Names = new("K", "L", "M");
-    private static readonly Protractor Desk = InstrumentCatalogue.DeskHalfCircle;
-
-    private static Mark Marked(Item item, Response response) =>
-        ExerciseKinds.Of(item).Mark(item, response, MarkingRules.Usual);
-
-    private static Verdict Of(Mark mark, string step) =>
-        mark.Steps!.Single(s => s.Step == step).Verdict;
-
-    private static Angle Standing(double measure, double start = 0) =>
-        new(default, new Direction(start), new Measure(measure), Opening.Anticlockwise, 84, 84);
-
-    private static IEnumerable<T> Made<T>(string kind, int seeds)
-        where T : Item
-    {
-        for (int seed = 0; seed < seeds; seed++)
-        {
-            yield return (T)
-                SetGenerator
-                    .Generate(new SetSpecification([new KindCount(kind, 1)]), seed)
-                    .Items[0]
-                    .Item;
-        }
-    }
-
     private static ReflexItem Reflex(double measure, ReflexMethod method) =>
         new("Reflex?", Desk, Standing(measure), Names, method);
 

@@ -1,29 +1,18 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Drawn;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Kinds.ByEye;
 using JauntyCompass.Core.Exercises.Kinds.SpecialDrawings;
-using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
-using JauntyCompass.Core.Wording;
 using Shouldly;
 using Xunit;
+using static JauntyCompass.Core.Tests.Exercises.KindTrial;
 
 namespace JauntyCompass.Core.Tests.Exercises;
 
 /// <summary>Special angles that are drawn, and what is drawn by eye: the line, the arc, and the reading of one's own drawing.</summary>
 public class DrawnKindsTests
 {
-    private static readonly AngleNames Names = new("K", "L", "M");
-    private static readonly Protractor Desk = InstrumentCatalogue.DeskHalfCircle;
-
-    private static Mark Marked(Item item, Response response) =>
-        ExerciseKinds.Of(item).Mark(item, response, MarkingRules.Usual);
-
-    private static Verdict Of(Mark mark, string step) =>
-        mark.Steps!.Single(s => s.Step == step).Verdict;
-
     private static DrawSpecialItem Special(
         SpecialDrawing wanted,
         double measure,

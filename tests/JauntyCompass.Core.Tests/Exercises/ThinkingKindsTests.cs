@@ -1,7 +1,5 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations.Outlines;
-using JauntyCompass.Core.Exercises;
-using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Kinds.Compare;
 using JauntyCompass.Core.Exercises.Kinds.Exactly;
 using JauntyCompass.Core.Exercises.Kinds.FindMistake;
@@ -10,33 +8,15 @@ using JauntyCompass.Core.Exercises.Kinds.NameAngle;
 using JauntyCompass.Core.Exercises.Kinds.Outline;
 using JauntyCompass.Core.Exercises.Kinds.WhichKind;
 using JauntyCompass.Core.Marking;
-using JauntyCompass.Core.Wording;
 using Shouldly;
 using Xunit;
+using static JauntyCompass.Core.Tests.Exercises.KindTrial;
 
 namespace JauntyCompass.Core.Tests.Exercises;
 
 /// <summary>Kinds that are answered by looking and thinking: what is right, what each wrong answer is called, what is never claimed.</summary>
 public class ThinkingKindsTests
 {
-    private static readonly AngleNames Names = new("K", "L", "M");
-
-    private static IEnumerable<T> Made<T>(string kind, int seeds = 60)
-        where T : Item
-    {
-        for (int seed = 0; seed < seeds; seed++)
-        {
-            var spec = new SetSpecification([new KindCount(kind, 1)], Tilt: Tilt.Mixed);
-            yield return (T)SetGenerator.Generate(spec, seed).Items[0].Item;
-        }
-    }
-
-    private static Mark Marked(Item item, Response response) =>
-        ExerciseKinds.Of(item).Mark(item, response, MarkingRules.Usual);
-
-    private static Angle Standing(double measure, double start = 0, double arm = 60) =>
-        new(default, new Direction(start), new Measure(measure), Opening.Anticlockwise, arm, arm);
-
     // Common Core State Standards 4.MD.C.5 and 4.G.A.1; England's national curriculum, Years 5 and 6.
     [Theory]
     [InlineData(12, AngleKind.Acute)]

@@ -104,6 +104,18 @@ public class ComputedKindsTests
     }
 
     [Fact]
+    public void Two_readings_that_are_each_near_enough_make_a_range_that_is()
+    {
+        // Two degrees too little at one, two too many at the other: four in the range, and nothing to blame anyone for.
+        Mark mark = Marked(Moving(40, 100), new RangeResponse(38, 102, 64));
+        mark.Verdict.ShouldBe(Verdict.Accepted);
+        mark.Credit.ShouldBe(1);
+        // The same number from a slip of arithmetic is none that follows.
+        Marked(Moving(40, 100), new RangeResponse(40, 100, 64))
+            .Verdict.ShouldNotBe(Verdict.Accepted);
+    }
+
+    [Fact]
     public void A_range_of_two_readings_that_are_both_off_alike_is_still_wrong_at_the_readings()
     {
         // The zero line lies 6° off the same way at both: the range is right by luck.

@@ -197,6 +197,15 @@ public class DrawnKindsTests
     }
 
     [Fact]
+    public void A_drawing_far_off_is_told_with_something_to_do_and_without_its_measure()
+    {
+        Mark mark = Marked(ByEye(60), Eyed(95, 85));
+        mark.Feedback.Happened.ShouldContain("too large");
+        mark.Feedback.Next.ShouldNotBeEmpty();
+        $"{mark.Feedback.Happened} {mark.Feedback.Next}".ShouldNotContain("95");
+    }
+
+    [Fact]
     public void The_other_scale_shows_at_a_drawing_of_one_s_own()
     {
         Marked(ByEye(60), Eyed(64, 116)).LikelyCause.ShouldBe("other-scale");

@@ -57,7 +57,7 @@ public class AnyWorkTests
         }
     }
 
-    [Property(Arbitrary = [typeof(Works)], MaxTest = 600)]
+    [Property(Arbitrary = [typeof(Works)], MaxTest = 1000)]
     public void No_cause_is_named_that_the_kind_cannot_show(Work work)
     {
         Mark mark = work.Marked(MarkingRules.Usual);
@@ -74,7 +74,7 @@ public class AnyWorkTests
         }
     }
 
-    [Property(Arbitrary = [typeof(Works)], MaxTest = 600)]
+    [Property(Arbitrary = [typeof(Works)], MaxTest = 1000)]
     public void Parts_sum_to_the_error_and_shares_to_the_credit(Work work)
     {
         Mark mark = work.Marked(MarkingRules.Usual);
@@ -92,7 +92,7 @@ public class AnyWorkTests
         mark.Verdict.ShouldBe(worst, work.ToString());
     }
 
-    [Property(Arbitrary = [typeof(Works)], MaxTest = 600)]
+    [Property(Arbitrary = [typeof(Works)], MaxTest = 1000)]
     public void What_went_wrong_is_told_with_something_to_do_and_without_the_answer(Work work)
     {
         Mark mark = work.Marked(MarkingRules.Usual);

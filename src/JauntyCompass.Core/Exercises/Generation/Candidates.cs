@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
@@ -84,7 +85,7 @@ internal sealed class Candidates
                 [
                     .. Measures(kind.Facts, specification)
                         .Where(m => !kind.HasInstrument || instrument.CanRead(m))
-                        .Select(m => Foresee(m, kind, instrument, specification.Tolerance)),
+                        .Select(m => ForeseenAt(m, kind, instrument, specification.Tolerance)),
                 ];
                 foretold[(key, instrument.Id)] = own;
                 known.UnionWith(own.SelectMany(f => f.Answers.Keys));
@@ -101,6 +102,26 @@ internal sealed class Candidates
             shown.Length
         );
     }
+
+    // With an instrument of ours and the usual tolerance it never changes: it is foretold once. Others come and go.
+    private static readonly ConcurrentDictionary<
+        (string Kind, string Instrument, int Measure),
+        Foreseen
+    > Known = new();
+
+    private static Foreseen ForeseenAt(
+        int measure,
+        ExerciseKind kind,
+        Protractor instrument,
+        double tolerance
+    ) =>
+        tolerance == MarkingRules.Usual.Tolerance
+        && ReferenceEquals(InstrumentCatalogue.Find(instrument.Id), instrument)
+            ? Known.GetOrAdd(
+                (kind.Key, instrument.Id, measure),
+                _ => Foresee(measure, kind, instrument, tolerance)
+            )
+            : Foresee(measure, kind, instrument, tolerance);
 
     private static Foreseen Foresee(
         int measure,

@@ -56,10 +56,15 @@ public sealed class ComputedStep(
             );
         }
         double error = value - truth;
-        Verdict verdict = Marking.Judge.ByDegrees(Math.Abs(error), readings[0].Situation, rules);
         Computation own = Own ?? compute([.. readings.Select(r => r.Situation.Measure)]);
         bool follows = Math.Abs(value - own.Result) <= Exact;
-        Judgement first = FirstWrong(rules) ?? readings[0].Judge(rules);
+        Judgement? wrong = FirstWrong(rules);
+        Judgement first = wrong ?? readings[0].Judge(rules);
+        // Two readings may each be a little off, and what follows from them twice as much: what is right in every part is right.
+        Verdict verdict =
+            follows && Own is not null && wrong is null
+                ? Verdict.Accepted
+                : Marking.Judge.ByDegrees(Math.Abs(error), readings[0].Situation, rules);
         ErrorParts parts = Split(own, value, error);
         if (verdict == Verdict.Accepted)
         {

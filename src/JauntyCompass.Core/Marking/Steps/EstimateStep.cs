@@ -13,6 +13,9 @@ public sealed class EstimateStep(double truth, double? estimate)
 
     private const double Fair = 25;
 
+    /// <summary>Whether it was drawn, not said.</summary>
+    public bool IsDrawn { get; init; }
+
     /// <summary>What is told while there is no estimate.</summary>
     public string Missing { get; init; } = "There is no estimate to check against.";
 
@@ -34,10 +37,26 @@ public sealed class EstimateStep(double truth, double? estimate)
             Math.Abs(off) <= Good ? Verdict.Accepted
             : Math.Abs(off) <= Fair ? Verdict.Near
             : Verdict.NotYet;
-        string told =
-            verdict == Verdict.Accepted
-                ? ""
-                : $"Your estimate was {rules.Say.Degrees(guess)}, and that is a good deal too {(off > 0 ? "large" : "small")}. Hold it against a right angle first.";
-        return new Judgement(verdict, new Feedback(null, told, "")) { Value = guess, Error = off };
+        if (verdict == Verdict.Accepted)
+        {
+            return Judged(verdict, guess, off, "", "");
+        }
+        string size = off > 0 ? "large" : "small";
+        // What a drawing measures is still to be found out, so it is not told.
+        string told = IsDrawn
+            ? $"What you drew by eye is a good deal too {size}."
+            : $"Your estimate was {rules.Say.Degrees(guess)}, and that is a good deal too {size}.";
+        const string Tip = "Hold it against a right angle first.";
+        return Decides
+            ? Judged(verdict, guess, off, told, Tip)
+            : Judged(verdict, guess, off, $"{told} {Tip}", "");
     }
+
+    private static Judgement Judged(
+        Verdict verdict,
+        double guess,
+        double off,
+        string happened,
+        string next
+    ) => new(verdict, new Feedback(null, happened, next)) { Value = guess, Error = off };
 }

@@ -98,6 +98,7 @@ public sealed class DrawByEyeKind()
         [
             new EstimateStep(item.Measure.Degrees, figure?.Value)
             {
+                IsDrawn = true,
                 Weight = 0.5,
                 Missing = "There is no second ray on the sheet yet.",
             },

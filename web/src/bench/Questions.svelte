@@ -17,6 +17,10 @@
   }
   let { view, work, busy, mayExtend, onhandin }: Props = $props()
 
+  // The numbers of a figure's many corners stand two by two, so that nobody scrolls for the button.
+  const numbers = ['reading', 'degrees', 'count']
+  const many = $derived(work.asked.length > 4 && work.asked.every((ask) => numbers.includes(ask.type)))
+
   function submit(event: SubmitEvent): void {
     event.preventDefault()
     const response = work.submit()
@@ -24,7 +28,7 @@
   }
 </script>
 
-<form onsubmit={submit} novalidate>
+<form onsubmit={submit} novalidate class:pairs={many}>
   {#each work.asked as ask (ask.field)}
     {#if ask.type === 'choice'}
       <ChoiceAsk
@@ -78,6 +82,14 @@
     display: flex;
     flex-direction: column;
     gap: 18px;
+  }
+  .pairs {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    column-gap: 24px;
+  }
+  .pairs :global(> :not(.bx--form-item)) {
+    grid-column: 1 / -1;
   }
   form :global(.bx--btn) {
     width: 100%;

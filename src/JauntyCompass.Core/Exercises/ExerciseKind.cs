@@ -32,6 +32,12 @@ public sealed record KindFacts(
     /// <summary>The shape of instrument its items need; null where any will do.</summary>
     public ProtractorShape? Shape { get; init; }
 
+    /// <summary>
+    /// Whether the instrument lies on the sheet already and nobody moves it, so that it may be one for the board or one with an arm
+    /// that turns.
+    /// </summary>
+    public bool AlreadyLaid { get; init; }
+
     /// <summary>Whether there must be a zero for either arm, and so a second scale.</summary>
     public bool NeedsTwoScales { get; init; }
 

@@ -49,7 +49,7 @@ public class AnswersOfMistakesTests
 
     private static IEnumerable<Case> Cases(string kind)
     {
-        IReadOnlyList<Protractor> instruments = InstrumentCatalogue.ForExercises;
+        IReadOnlyList<Protractor> instruments = KindTrial.InstrumentsFor(kind);
         for (int seed = 0; seed < 2 * instruments.Count; seed++)
         {
             Protractor instrument = instruments[seed % instruments.Count];

@@ -25,9 +25,8 @@ public class EveryKindTests
     {
         for (int seed = 0; seed < seeds; seed++)
         {
-            Protractor instrument = InstrumentCatalogue.ForExercises[
-                seed % InstrumentCatalogue.ForExercises.Count
-            ];
+            IReadOnlyList<Protractor> instruments = KindTrial.InstrumentsFor(kind);
+            Protractor instrument = instruments[seed % instruments.Count];
             var spec = new SetSpecification(
                 // On folded paper there is one measure that can be read and is no boundary.
                 [new KindCount(kind, instrument.IsFine ? 5 : 1)],

@@ -41,6 +41,57 @@ public class InstrumentsOfSetsTests
                 .Items.Select(i => ((InstrumentItem)i.Item).Instrument.Id),
         ];
 
+    // Nobody could lay these on at a desk or turn their arm; to read them as they lie takes neither.
+    [Theory]
+    [InlineData("tactile")]
+    [InlineData("turning-ruler")]
+    [InlineData("board-half-circle")]
+    public void What_nobody_can_lay_on_is_there_to_be_read_as_it_lies(string id)
+    {
+        var spec = new SetSpecification([new KindCount("measure", 2)], Instrument: id);
+        var faults = new Faults();
+        spec.Check(faults);
+        faults.None.ShouldBeFalse();
+        SetSpecification laid = spec with
+        {
+            Kinds = [new KindCount("read-laid", 6), new KindCount("measure", 2)],
+        };
+        faults = new Faults();
+        laid.Check(faults);
+        faults.None.ShouldBeTrue();
+        foreach (GeneratedItem made in SetGenerator.Generate(laid, 3).Items)
+        {
+            var item = (InstrumentItem)made.Item;
+            ExerciseKind kind = ExerciseKinds.Of(item);
+            item.Instrument.Id.ShouldBe(kind.Key == "read-laid" ? id : "desk-half-circle");
+            if (kind.Key != "read-laid")
+            {
+                continue;
+            }
+            ItemView view = kind.Present(item, HouseRules.Usual);
+            LaidInstrument shown = view.Sheet.Instruments.ShouldHaveSingleItem();
+            // An arm that turns is set to an arm of the angle, so that both show the same.
+            if (item.Instrument.Arm is null)
+            {
+                shown.ArmBearing.ShouldBeNull();
+            }
+            else
+            {
+                Angle angle = ((Core.Exercises.Kinds.ReadLaid.ReadLaidItem)item).Angle;
+                Point tip = shown.Placement.PointAt(shown.ArmBearing!.Value, 50);
+                Direction along = Direction.Between(shown.Placement.Centre, tip);
+                double off = new[] { angle.Start, angle.End }.Min(d =>
+                    Math.Abs(d.ShorterTurnTo(along))
+                );
+                off.ShouldBeLessThan(0.01);
+            }
+            kind.Mark(item, kind.Attempt(item, Careful, new SeededRandom(1)), MarkingRules.Usual)
+                .Verdict.ShouldBe(Verdict.Accepted);
+        }
+    }
+
+    private static readonly SimulatedStudent Careful = new("Ada", [], Hand.Perfect);
+
     [Fact]
     public void Instruments_take_turns_and_neither_keeps_to_one_side()
     {

@@ -30,6 +30,12 @@ internal static class KindTrial
     internal static Mark Marked(Item item, Response response) =>
         ExerciseKinds.Of(item).Mark(item, response, MarkingRules.Usual);
 
+    /// <summary>All instruments that items of a kind may have.</summary>
+    internal static IReadOnlyList<Protractor> InstrumentsFor(string kind) =>
+        ExerciseKinds.Find(kind)!.Facts.AlreadyLaid
+            ? InstrumentCatalogue.All
+            : InstrumentCatalogue.ForExercises;
+
     /// <summary>What became of one step.</summary>
     internal static Verdict Of(Mark mark, string step) =>
         mark.Steps!.Single(s => s.Step == step).Verdict;

@@ -27,7 +27,7 @@ public class MovedSheetTests
     {
         ExerciseKind kind = ExerciseKinds.Find(key)!;
         int wrong = 0;
-        IReadOnlyList<Protractor> instruments = InstrumentCatalogue.ForExercises;
+        IReadOnlyList<Protractor> instruments = KindTrial.InstrumentsFor(key);
         for (int seed = 0; seed < 3 * instruments.Count; seed++)
         {
             Protractor instrument = instruments[seed % instruments.Count];

@@ -17,7 +17,8 @@ internal sealed class Tray
 
     /// <summary>
     /// Those that a kind can use. A kind that none of them suits has its own beside them: a half circle cannot show a whole
-    /// turn, a full one is not used to take from 360, one scale has no zero for both arms, and on folded paper the angles of a triangle cannot be read.
+    /// turn, a full one is not used to take from 360, one scale has no zero for both arms, on folded paper the angles of a triangle cannot
+    /// be read, and what is for the board or has an arm that turns can only be read as it lies.
     /// </summary>
     internal IReadOnlyList<Protractor> For(ExerciseKind kind)
     {
@@ -28,7 +29,8 @@ internal sealed class Tray
         Protractor[] suited =
         [
             .. _all.Where(p =>
-                (kind.Facts.Shape is not ProtractorShape shape || p.Shape == shape)
+                (p.FitsDesk || kind.Facts.AlreadyLaid)
+                && (kind.Facts.Shape is not ProtractorShape shape || p.Shape == shape)
                 && (p.IsFine || kind.Facts.ReadsMeasureOnly)
                 && (p.Scales.Count > 1 || !kind.Facts.NeedsTwoScales)
             ),
@@ -54,7 +56,7 @@ internal sealed class Tray
             faults.Each("ownInstruments", own, 0, Most);
             for (int i = 0; i < own.Count && i < Most && own.All(p => p is not null); i++)
             {
-                CheckOwn(own, i, faults);
+                CheckOwn(specification, own, i, faults);
             }
         }
         CheckName(specification, "instrument", specification.Instrument, faults);
@@ -70,7 +72,12 @@ internal sealed class Tray
         }
     }
 
-    private static void CheckOwn(IReadOnlyList<Protractor> own, int i, Faults faults)
+    private static void CheckOwn(
+        SetSpecification specification,
+        IReadOnlyList<Protractor> own,
+        int i,
+        Faults faults
+    )
     {
         if (
             InstrumentCatalogue.Find(own[i].Id) is not null
@@ -79,11 +86,11 @@ internal sealed class Tray
         {
             faults.Add($"ownInstruments[{i}].id", "must be a name that no other instrument has.");
         }
-        if (!own[i].FitsDesk)
+        if (!own[i].FitsDesk && !HasLaid(specification))
         {
             faults.Add(
                 $"ownInstruments[{i}]",
-                "must be one for the desk: a rim of 25 to 110 mm, and no arm that turns."
+                "must be one for the desk, with a rim of 25 to 110 mm and no arm that turns, unless it is to be read as it lies."
             );
         }
     }
@@ -99,7 +106,7 @@ internal sealed class Tray
         {
             IEnumerable<string> known = (specification.OwnInstruments ?? [])
                 .Where(p => p is not null)
-                .Concat(InstrumentCatalogue.ForExercises)
+                .Concat(Offered(specification))
                 .Select(p => p.Id);
             faults.Add(field, $"must be one of: {string.Join(", ", known)}.");
         }
@@ -109,6 +116,14 @@ internal sealed class Tray
         [specification.Instrument, .. specification.MoreInstruments ?? []];
 
     private static Protractor? Find(SetSpecification specification, string name) =>
-        InstrumentCatalogue.ForExercises.FirstOrDefault(p => p.Id == name)
+        Offered(specification).FirstOrDefault(p => p.Id == name)
         ?? specification.OwnInstruments?.FirstOrDefault(p => p?.Id == name);
+
+    // What no desk has room for, or nobody could turn the arm of, is offered where something is read as it lies.
+    private static IReadOnlyList<Protractor> Offered(SetSpecification specification) =>
+        HasLaid(specification) ? InstrumentCatalogue.All : InstrumentCatalogue.ForExercises;
+
+    private static bool HasLaid(SetSpecification specification) =>
+        specification.Kinds?.Any(k => ExerciseKinds.Find(k?.Kind)?.Facts.AlreadyLaid == true)
+        == true;
 }

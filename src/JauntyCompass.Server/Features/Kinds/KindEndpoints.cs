@@ -26,6 +26,7 @@ public sealed record MistakeReply(
 /// <param name="LeastMeasure">The smallest measure its items can have, in degrees.</param>
 /// <param name="MostMeasure">The largest, in degrees.</param>
 /// <param name="IsMeasured">Whether the chosen measure is what an item is about; else it only varies it.</param>
+/// <param name="AlreadyLaid">Whether the instrument lies on the sheet already, so that it may be one for the board or one with an arm.</param>
 /// <param name="Difficulty">How hard its items are beside those of other kinds, 0 to 6.</param>
 /// <param name="Mistakes">Keys of the mistakes its items can show.</param>
 public sealed record KindReply(
@@ -35,6 +36,7 @@ public sealed record KindReply(
     int LeastMeasure,
     int MostMeasure,
     bool IsMeasured,
+    bool AlreadyLaid,
     double Difficulty,
     IReadOnlyList<string> Mistakes
 );
@@ -65,6 +67,7 @@ public static class KindEndpoints
                     k.Facts.LeastMeasure,
                     k.Facts.MostMeasure,
                     k.Facts.IsMeasured,
+                    k.Facts.AlreadyLaid,
                     k.Facts.Difficulty,
                     [.. k.Mistakes.Select(m => m.Key)]
                 ))

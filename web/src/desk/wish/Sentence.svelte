@@ -36,9 +36,11 @@
   const notTaken = $derived(kinds.filter((kind) => !(kind.key in counts)).map(asWords))
 
   const inHand = $derived([wish.instrument, ...wish.moreInstruments])
+  /** Where something is read as it lies, the instrument may be one that no student could lay on at a desk. */
+  const reads = $derived(kinds.some((kind) => kind.alreadyLaid && kind.key in counts))
   const usable = $derived(
     instruments
-      .filter((i) => i.forExercises)
+      .filter((i) => reads || i.forExercises)
       .map(({ protractor }) => ({ key: protractor.id, words: protractor.name })),
   )
   function hold(ids: string[]): void {

@@ -23,6 +23,7 @@ public sealed class ReadLaidKind()
         )
         {
             ReadsMeasureOnly = true,
+            AlreadyLaid = true,
             Difficulty = 1,
         }
     )
@@ -75,7 +76,13 @@ public sealed class ReadLaidKind()
             item.Prompt,
             sheet with
             {
-                Instruments = [new LaidInstrument("laid", item.Instrument.Id, item.Placement)],
+                Instruments =
+                [
+                    new LaidInstrument("laid", item.Instrument.Id, item.Placement)
+                    {
+                        ArmBearing = ArmOf(item),
+                    },
+                ],
             },
             ItemView.WindowFor(item.Instrument),
             CommonAsks.ByRules(
@@ -87,6 +94,17 @@ public sealed class ReadLaidKind()
         {
             Laid = item.Instrument,
         };
+    }
+
+    // An arm that turns is set to the arm that is read.
+    private static double? ArmOf(ReadLaidItem item)
+    {
+        if (item.Instrument.Arm is null)
+        {
+            return null;
+        }
+        LaidAngle laid = LaidAngle.Of(item.Angle, item.Instrument, item.Placement);
+        return laid.CrossingOf(laid.Alignment.ReadArm)?.Bearing;
     }
 
     /// <inheritdoc/>

@@ -219,8 +219,7 @@ public sealed class Situation
         }
         // An only scale that counts towards the ray still draws the angle: the dot belongs at what is left of the whole.
         return
-            (laid.Advice.Reason == AdviceReason.NoZeroOnThatArm || _scaleBefore is not null)
-            && Instrument.Scales.Count == 1
+            (laid.Alignment.IsLinedUp || _scaleBefore is not null) && Instrument.Scales.Count == 1
             ? DrawnThrough(laid, FullScale - Measure, 0)
             : null;
     }

@@ -2,10 +2,7 @@
 // with what pgbench inserts into the same cluster in the same run.
 // Wanted: median under 10 ms, 99th percentile under 40 ms.
 import { randomUUID } from 'node:crypto'
-import { writeFileSync } from 'node:fs'
-import { tmpdir } from 'node:os'
-import { join } from 'node:path'
-import { Client, cluster, percent, percentile, stolenDuring, withApplication } from '../application.mjs'
+import { Client, insertedByPgbench, percent, percentile, stolenDuring, withApplication } from '../application.mjs'
 
 const students = 30
 const answersEach = 60
@@ -68,10 +65,6 @@ await withApplication(async (address, data) => {
     )
   }
 
-  const script = join(tmpdir(), `jaunty-insert-${process.pid}.sql`)
-  writeFileSync(script, "INSERT INTO load_rows VALUES (gen_random_uuid(), gen_random_uuid(), 1, repeat('x', 700));\n")
-  cluster(data, 'psql', '-qc', 'CREATE TABLE load_rows (id uuid PRIMARY KEY, student uuid, item int, body text)')
-  const printed = cluster(data, 'pgbench', '-n', '-c', String(students), '-j', '2', '-T', '5', '-f', script)
-  const inserted = Number(/tps = ([\d.]+)/.exec(printed)[1])
+  const inserted = insertedByPgbench(data, students)
   console.log(`pgbench, ${students} clients: ${inserted.toFixed(0)} rows/s inserted; the application stores ${((100 * rows) / inserted).toFixed(0)}% of that`)
 })

@@ -3,11 +3,9 @@
 // Wanted: 99th percentile under 60 ms with pauses; without any, at least half of what pgbench inserts.
 // usage: node bench/load/crowd.mjs [STUDENTS]; registering three hundred takes a minute or two.
 import { execFile } from 'node:child_process'
-import { writeFileSync } from 'node:fs'
-import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { promisify } from 'node:util'
-import { Client, cluster, percent, root, stolenDuring, withApplication } from '../application.mjs'
+import { Client, insertedByPgbench, percent, root, stolenDuring, withApplication } from '../application.mjs'
 
 const students = Number(process.argv[2] ?? 300)
 const program = join(root, 'src/JauntyCompass.SimulatedClass/bin/Release/net10.0/JauntyCompass.SimulatedClass.dll')
@@ -29,11 +27,7 @@ await withApplication(async (address, data) => {
   const paces = [...result.stdout.matchAll(/, (\d+) a second/g)].map(([, answers]) => Number(answers)).slice(-4)
   const rows = (2 * paces.reduce((sum, pace) => sum + pace, 0)) / paces.length
 
-  const script = join(tmpdir(), `jaunty-insert-${process.pid}.sql`)
-  writeFileSync(script, "INSERT INTO load_rows VALUES (gen_random_uuid(), gen_random_uuid(), 1, repeat('x', 700));\n")
-  cluster(data, 'psql', '-qc', 'CREATE TABLE load_rows (id uuid PRIMARY KEY, student uuid, item int, body text)')
-  const printed = cluster(data, 'pgbench', '-n', '-c', '30', '-j', '2', '-T', '5', '-f', script)
-  const inserted = Number(/tps = ([\d.]+)/.exec(printed)[1])
+  const inserted = insertedByPgbench(data, 30)
   console.log(
     `pgbench, 30 clients: ${inserted.toFixed(0)} rows/s inserted; the application stores ${rows.toFixed(0)} in the last four rounds, ` +
       `${percent(rows / inserted)} of that; ${percent(stolen)} of the processors taken by others`,

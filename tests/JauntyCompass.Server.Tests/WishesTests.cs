@@ -55,6 +55,35 @@ public sealed class WishesTests(JauntyServer server) : IClassFixture<JauntyServe
         face["face"]!["labels"]!.AsArray().Count.ShouldBe(19);
     }
 
+    [Fact]
+    public async Task An_instrument_with_an_arm_comes_to_the_bench_with_its_arm_set_and_only_to_be_read()
+    {
+        using Lesson lesson = await Lesson.Begin(server, "with-an-arm");
+        JsonArray kinds = (await lesson.Teacher.Get("exercise-kinds")).Body!.AsArray();
+        kinds
+            .Where(k => k!["alreadyLaid"]!.GetValue<bool>())
+            .Select(k => k!["key"]!.GetValue<string>())
+            .ShouldBe(["read-laid"]);
+        var specification = new JsonObject
+        {
+            ["kinds"] = new JsonArray(
+                new JsonObject { ["kind"] = "read-laid", ["count"] = 2 },
+                new JsonObject { ["kind"] = "measure", ["count"] = 1 }
+            ),
+            ["instrument"] = "turning-ruler",
+        };
+        JsonArray items = await ItemsOf(lesson, specification);
+        foreach (JsonNode? item in items.Take(2))
+        {
+            item!["laid"]!["id"]!.GetValue<string>().ShouldBe("turning-ruler");
+            item["sheet"]!["instruments"]![0]!["armBearing"]!
+                .GetValue<double>()
+                .ShouldBeInRange(0, 180);
+        }
+        // Nobody could turn its arm: what is to be measured comes with another one.
+        items[2]!["inHand"]!["id"]!.GetValue<string>().ShouldBe("desk-half-circle");
+    }
+
     [Theory]
     [InlineData("instrument", "\"gone\"", "instrument")]
     [InlineData("moreInstruments", "[\"tactile\"]", "moreInstruments[0]")]

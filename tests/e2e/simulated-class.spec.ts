@@ -28,6 +28,22 @@ test('simulated students join, work and are marked like any others', async ({ pa
   await expect(page.getByRole('row')).toHaveCount(7)
 })
 
+test('the set is given again for every pace, and a pace that is none is refused', async ({ baseURL }) => {
+  test.setTimeout(90_000)
+  const door = ['--url', baseURL!, '--user', teacher.userName, '--password', teacher.password]
+  const { stdout } = await run(
+    ...door,
+    ...['--students', '4', '--hurry', '5000,0', '--kinds', 'measure:2', '--seed', '9'],
+  )
+  expect(stdout.match(/all 4 opened the set within/g)).toHaveLength(2)
+  expect(stdout.match(/4 students, 8 answers in/g)).toHaveLength(2)
+  const refused = await run(...door, '--hurry', '60,fast').then(
+    () => null,
+    (failed: { code: number; stderr: string }) => failed,
+  )
+  expect(refused).toMatchObject({ code: 2 })
+})
+
 test('what the simulated class is not told it asks for, and a closed door is said', async ({ baseURL }) => {
   const unsaid = await run('--students', '3').then(
     () => null,

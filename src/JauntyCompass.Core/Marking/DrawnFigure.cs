@@ -55,6 +55,15 @@ public sealed class DrawnFigure
             ? Math.Abs(DrawnTurn.Of(Situation.Angle, Direction.Between(Vertex, dot)))
             : null;
 
+    /// <summary>
+    /// What the drawing would come out at, in degrees, with the dot in the right place and the ray straying from it as it does; null
+    /// without a ray or without a dot.
+    /// </summary>
+    public double? Strayed =>
+        Value is double value && ValueAtDot is double atDot
+            ? (Situation.Careful ?? Situation.Measure) + value - atDot
+            : null;
+
     /// <summary>The vertex given with the base ray.</summary>
     public Point Vertex => Situation.Angle.Vertex;
 

@@ -1,6 +1,7 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Steps;
 
 namespace JauntyCompass.Core.Simulation;
@@ -28,6 +29,10 @@ public sealed class Attempt
 
     /// <summary>Whether a habit shows this time.</summary>
     public bool Shows(string mistake) => _showing.Contains(mistake);
+
+    /// <summary>Whether a habit shows this time, and can with the instrument in hand.</summary>
+    public bool Shows(string mistake, Protractor instrument) =>
+        Shows(mistake) && MistakeCatalogue.Find(mistake)!.CanBeMadeOn(instrument);
 
     /// <summary>Chooses as this student does: what a showing habit leads to, else what is right.</summary>
     public string Choose(IReadOnlyList<Option> options)
@@ -146,7 +151,7 @@ public sealed class Attempt
     public int ScaleUsed(in LaidAngle laid)
     {
         int right = Math.Max(0, laid.Advice.ScaleIndex);
-        return Shows("other-scale") && laid.Protractor.Scales.Count > 1
+        return Shows("other-scale", laid.Protractor)
             ? (right + 1) % laid.Protractor.Scales.Count
             : right;
     }

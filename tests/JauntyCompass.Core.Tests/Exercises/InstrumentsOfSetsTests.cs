@@ -4,15 +4,12 @@ using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises;
-using JauntyCompass.Core.Exercises.Drawn;
 using JauntyCompass.Core.Exercises.Generation;
-using JauntyCompass.Core.Exercises.Kinds.Draw;
 using JauntyCompass.Core.Exercises.Kinds.Measure;
 using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Simulation;
-using JauntyCompass.Core.Wording;
 using Shouldly;
 using Xunit;
 
@@ -244,74 +241,6 @@ public class InstrumentsOfSetsTests
         SetGenerator.Generate(spec with { MoreInstruments = [other] }, 2).Items.Count.ShouldBe(3);
     }
 
-    // Line up the other arm, or take from 180: section by section the number comes out the same. Common practice, no source.
-    [Property(MaxTest = 150)]
-    public void On_an_only_scale_both_ways_of_laying_it_are_right_and_its_bare_number_is_named(
-        int seed
-    )
-    {
-        var random = new SeededRandom(seed);
-        double measure = random.Between(10, 80);
-        Protractor instrument = random.Chance(0.5)
-            ? InstrumentCatalogue.OneScaleRight
-            : InstrumentCatalogue.OneScaleLeft;
-        var angle = new Angle(
-            default,
-            new Direction(random.Below(360)),
-            new Measure(measure),
-            random.Chance(0.5) ? Opening.Anticlockwise : Opening.Clockwise,
-            90,
-            90
-        );
-        var item = new MeasureItem("Measure.", instrument, angle, new AngleNames("K", "L", "M"));
-        ExerciseKind kind = ExerciseKinds.Of(item);
-        int counted = 0;
-        foreach (Angle lined in (Angle[])[angle, angle.FromOtherArm])
-        {
-            var placement = Placement.Over(lined);
-            kind.Mark(item, new MeasureResponse(measure, null, placement), MarkingRules.Usual)
-                .Verdict.ShouldBe(Verdict.Accepted);
-            Mark wrong = kind.Mark(
-                item,
-                new MeasureResponse(180 - measure, null, placement),
-                MarkingRules.Usual
-            );
-            counted += wrong.LikelyCause == "only-scale-other-way" ? 1 : 0;
-            wrong.LikelyCause.ShouldNotBe("other-scale");
-        }
-        // On one of the two arms zero lies, and there it cannot have happened.
-        counted.ShouldBe(1);
-        kind.Mark(item, new MeasureResponse(180 - measure), MarkingRules.Usual)
-            .LikelyCause.ShouldBe("only-scale-other-way");
-    }
-
-    [Theory]
-    [InlineData("one-scale-right", Opening.Clockwise, 123)]
-    [InlineData("one-scale-left", Opening.Anticlockwise, 123)]
-    [InlineData("full-circle-one-scale", Opening.Clockwise, 303)]
-    public void Drawing_with_an_only_scale_counts_to_what_is_left_where_it_counts_the_other_way(
-        string instrument,
-        Opening opening,
-        double dot
-    )
-    {
-        var angle = new Angle(default, default, new Measure(57), opening, 90, 90);
-        Protractor protractor = InstrumentCatalogue.Find(instrument)!;
-        var task = new DemonstrationTask(
-            angle,
-            protractor,
-            new AngleNames("K", "L", "M"),
-            HouseRules.Usual
-        );
-        Script script = DemonstrationCatalogue.Find("draw")!.Build(task);
-        string said = string.Join(' ', script.Steps.Select(s => s.Caption));
-        said.ShouldContain($"= {Numbers.Degrees(dot)} on the scale");
-        said.ShouldContain($"dot at {Numbers.Degrees(dot)}");
-        said.ShouldContain("Lay the protractor on again: 57°");
-        DrawnDot made = script.Steps[^1].State.Dots.Single();
-        Direction.Between(default, made.At).ShorterTurnTo(angle.End).ShouldBe(0, 1e-9);
-    }
-
     [Fact]
     public void A_sheet_for_a_larger_instrument_is_larger()
     {
@@ -376,48 +305,5 @@ public class InstrumentsOfSetsTests
             bool one = ((InstrumentItem)made.Item).Instrument.Scales.Count == 1;
             made.Strip.Any(e => e.Mistake == "other-scale").ShouldBe(!one);
         }
-    }
-
-    // The protractor lay well, and was nudged before the dot: a hand's width of wood is as still as the fingers on it.
-    [Property(MaxTest = 100)]
-    public void A_protractor_that_moved_before_the_dot_is_told_from_one_never_lined_up(int seed)
-    {
-        var random = new SeededRandom(seed);
-        var asked = new Angle(
-            default,
-            new Direction(random.Below(360)),
-            new Measure(random.Between(30, 150)),
-            random.Chance(0.5) ? Opening.Anticlockwise : Opening.Clockwise,
-            84,
-            84
-        );
-        var item = new DrawItem(
-            "Draw.",
-            InstrumentCatalogue.DeskHalfCircle,
-            asked.Measure,
-            new BaseRay(default, asked.Start, 84),
-            asked.Opening,
-            new AngleNames("K", "L", "M")
-        );
-        ExerciseKind kind = ExerciseKinds.Of(item);
-        var student = new SimulatedStudent("Bo", [new Habit("moved-before-dot", 1)], Hand.Perfect);
-        var response = (DrawResponse)kind.Attempt(item, student, random);
-        string[] Causes(IReadOnlyList<Placement>? rested) =>
-            [
-                .. kind.Mark(item, response with { Rested = rested }, MarkingRules.Usual)
-                    .Causes.Select(c => c.Mistake),
-            ];
-        // Nearly ten degrees off it may as well be the next ten, so that it is likely and not certain.
-        Causes(response.Rested).ShouldContain("moved-before-dot");
-        Causes(response.Rested).ShouldNotContain("zero-line-off");
-        Causes(null).ShouldContain("zero-line-off");
-        Causes(null).ShouldNotContain("moved-before-dot");
-        Causes([response.Placement!.Value]).ShouldBe(Causes(null));
-        // Nudged and put back: all is well.
-        Placement well = response.Rested![0];
-        var put = (DrawResponse)
-            kind.Attempt(item, new SimulatedStudent("Bo", [], Hand.Perfect), random);
-        kind.Mark(item, put with { Rested = [response.Placement!.Value, well] }, MarkingRules.Usual)
-            .Verdict.ShouldBe(Verdict.Accepted);
     }
 }

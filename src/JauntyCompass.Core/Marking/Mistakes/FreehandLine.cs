@@ -29,7 +29,7 @@ public sealed class FreehandLine : Mistake
     /// <inheritdoc/>
     public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
     {
-        if (figure?.Shake > Limit && GapAtVertex.Strayed(figure) is double strayed)
+        if (figure?.Shake > Limit && figure.Strayed is double strayed)
         {
             outcomes.Add(strayed);
         }

@@ -36,7 +36,7 @@ public sealed class GapAtVertex : Mistake
         if (
             Gap(figure) > Limit
             && figure!.DotMiss <= MissedOwnDot.Limit
-            && Strayed(figure) is double strayed
+            && figure.Strayed is double strayed
         )
         {
             outcomes.Add(strayed);
@@ -79,12 +79,6 @@ public sealed class GapAtVertex : Mistake
             ),
         };
     }
-
-    /// <summary>Where the drawing would come out with the dot in the right place and the ray straying as it does.</summary>
-    internal static double? Strayed(DrawnFigure figure) =>
-        figure.Value is double value && figure.ValueAtDot is double atDot
-            ? (figure.Situation.Careful ?? figure.Situation.Measure) + value - atDot
-            : null;
 
     private static double Gap(DrawnFigure? figure) => figure?.Ray?.DistanceFrom(figure.Vertex) ?? 0;
 

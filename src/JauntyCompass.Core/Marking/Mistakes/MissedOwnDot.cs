@@ -36,10 +36,7 @@ public sealed class MissedOwnDot : Mistake
     /// <inheritdoc/>
     public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
     {
-        if (
-            figure?.DotMiss > Limit + OfWaves * figure?.Shake
-            && GapAtVertex.Strayed(figure!) is double strayed
-        )
+        if (figure?.DotMiss > Limit + OfWaves * figure?.Shake && figure!.Strayed is double strayed)
         {
             outcomes.Add(strayed);
         }

@@ -104,7 +104,7 @@ public sealed class FullTurnKind()
     protected override FullTurnResponse Attempt(FullTurnItem item, Attempt attempt)
     {
         (double reading, Placement placement) = attempt.Measure(item.Angle, item.Instrument);
-        return attempt.Shows("wrong-starting-arm") && item.Instrument.Scales.Count == 1
+        return attempt.Shows("wrong-starting-arm", item.Instrument)
             ? new FullTurnResponse((360 - reading) % 360, null)
             : new FullTurnResponse(reading, placement);
     }

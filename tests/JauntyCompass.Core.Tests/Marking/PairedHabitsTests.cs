@@ -1,0 +1,77 @@
+using FsCheck.Xunit;
+using JauntyCompass.Core.Exercises;
+using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Habits;
+using JauntyCompass.Core.Simulation;
+using Shouldly;
+using Xunit;
+
+namespace JauntyCompass.Core.Tests.Marking;
+
+/// <summary>Two habits in the same work, one of reading and one of laying, looked for among all that the kinds can show.</summary>
+public class PairedHabitsTests
+{
+    private static readonly Mistake[] Among =
+    [
+        .. new[] { "measure", "draw" }
+            .SelectMany(key => ExerciseKinds.Find(key)!.Mistakes)
+            .Distinct(),
+    ];
+
+    private static List<AnswerEvidence> Work(int seed, params Habit[] habits)
+    {
+        var student = new SimulatedStudent("Bo", habits, Hand.Careful);
+        var random = new SeededRandom(seed, stream: 5);
+        var spec = new SetSpecification([new KindCount("measure", 6), new KindCount("draw", 6)]);
+        return
+        [
+            .. SetGenerator
+                .Generate(spec, seed)
+                .Items.SelectMany(made =>
+                {
+                    ExerciseKind kind = ExerciseKinds.Of(made.Item);
+                    return kind.Weigh(made.Item, kind.Attempt(made.Item, student, random));
+                }),
+        ];
+    }
+
+    [Theory]
+    [InlineData("other-scale", "zero-line-off")]
+    [InlineData("swapped-digits", "zero-line-off")]
+    [InlineData("ticks-backwards", "straight-edge-for-zero-line")]
+    public void A_habit_of_reading_and_one_of_laying_are_both_named(string reading, string laying)
+    {
+        const int Students = 40;
+        int both = Enumerable
+            .Range(0, Students)
+            .Count(s =>
+                HabitFinder
+                    .Find(Work(s, new Habit(reading, 0.6), new Habit(laying, 0.6)), Among)
+                    .Named.Order()
+                    .SequenceEqual(new[] { reading, laying }.Order())
+            );
+        both.ShouldBeGreaterThan(Students * 70 / 100);
+    }
+
+    // What is believed is the same in whatever order the answers came and the mistakes are listed.
+    [Property(MaxTest = 40)]
+    public void The_order_of_answers_and_of_mistakes_says_nothing(int seed, bool second)
+    {
+        Habit[] habits = second
+            ? [new Habit("other-scale", 0.5), new Habit("gap-at-vertex", 0.5)]
+            : [new Habit("wrong-ten", 0.5)];
+        List<AnswerEvidence> answers = Work(Math.Abs(seed % 1000), habits);
+        Beliefs asTheyCame = HabitFinder.Find(answers, Among);
+        answers.Reverse();
+        Beliefs backwards = HabitFinder.Find(answers, [.. Among.Reverse()]);
+        backwards.NoHabit.ShouldBe(asTheyCame.NoHabit, 1e-9);
+        backwards.Named.Order().ShouldBe(asTheyCame.Named.Order());
+        foreach (HabitBelief belief in asTheyCame.Habits)
+        {
+            backwards
+                .Habits.Single(h => h.Mistake == belief.Mistake)
+                .Likelihood.ShouldBe(belief.Likelihood, 1e-9);
+        }
+    }
+}

@@ -138,6 +138,54 @@ public sealed class ExercisesTests(JauntyServer server) : IClassFixture<JauntySe
     }
 
     [Fact]
+    public async Task A_set_of_an_earlier_generator_has_twins_too()
+    {
+        using Lesson lesson = await Lesson.Begin(server, "old-twins");
+        JsonNode file = JsonNode.Parse(Lesson.SetText)!;
+        file["generatorVersion"] = 1;
+        Reply kept = await lesson.Teacher.Post(
+            "sets/read",
+            new JsonObject { ["text"] = file.ToJsonString() }
+        );
+        Reply given = await lesson.Teacher.Post(
+            "assignments",
+            new JsonObject
+            {
+                ["setId"] = kept.Text("id"),
+                ["classId"] = lesson.ClassId,
+                ["tries"] = 2,
+            }
+        );
+        string path = $"bench/assignments/{given.Text("id")}";
+        JsonNode item = (await lesson.Student.Get(path))["items"].AsArray()[0]!;
+        double truth = Measure(item);
+        await lesson.Student.Post(
+            $"{path}/answers",
+            new JsonObject
+            {
+                ["id"] = Guid.NewGuid(),
+                ["itemIndex"] = 0,
+                ["response"] = Lesson.Reading(180 - truth),
+            }
+        );
+        for (int number = 1; number <= 3; number++)
+        {
+            Reply twin = await lesson.Student.Get($"{path}/items/0/twins/{number}?after=1");
+            twin.Status.ShouldBe(HttpStatusCode.OK);
+            Measure(twin.Body!).ShouldNotBe(truth);
+            Reply again = await lesson.Student.Post(
+                $"{path}/items/0/twins/{number}?after=1",
+                new JsonObject { ["response"] = Lesson.Reading(180 - Measure(twin.Body!)) }
+            );
+            again.Text("verdict").ShouldBe("notYet");
+            again["feedback"]["happened"]!.GetValue<string>().ShouldContain("other scale");
+        }
+
+        static double Measure(JsonNode item) =>
+            item["sheet"]!["figures"]![0]!["angle"]!["measure"]!.GetValue<double>();
+    }
+
+    [Fact]
     public async Task Show_me_does_not_tell_the_answer_before_the_last_try()
     {
         using Lesson lesson = await Lesson.Begin(server, "showme");

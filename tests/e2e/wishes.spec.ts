@@ -51,6 +51,7 @@ test('wishes are saved as a file and opened again, with the house rules of the s
   await rules.getByLabel('Estimate first').selectOption({ label: 'yes' })
   await rules.getByRole('button', { name: 'Use these rules' }).click()
   await page.getByLabel('Lying').selectOption({ label: 'tilted' })
+  await page.getByLabel('Tolerance, degrees').fill('1')
   const download = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Save wishes as a file' }).click()
   const file = await (await download).path()
@@ -63,6 +64,7 @@ test('wishes are saved as a file and opened again, with the house rules of the s
   await page.getByLabel('Open wishes or a set').setInputFiles(file)
   await expect(page.getByRole('status')).toContainText('Opened Harbour angles')
   await expect(page.getByLabel('Lying')).toHaveValue('tilted')
+  await expect(page.getByLabel('Tolerance, degrees')).toHaveValue('1')
   await expect(page.getByRole('combobox', { name: 'House rules' })).toHaveValue('own')
   await page.getByLabel('Open wishes or a set').setInputFiles({
     name: 'broken.json',
@@ -134,4 +136,41 @@ test('the class’s own instrument can be set for, and lies on the Bench', async
   await bench.getByText('In copper').click()
   await expect(bench.getByTestId('protractor')).toHaveAttribute('aria-label', /Our copper one/)
   await bench.context().close()
+})
+
+test('kinds of angle from a file stand in the sentence, and a set from a file waits for a class', async ({
+  page,
+}) => {
+  await page.goto('/desk')
+  await page.evaluate(async () => {
+    const { antiforgeryToken } = await (await fetch('/api/v1/session')).json()
+    await fetch('/api/v1/teachers', {
+      method: 'POST',
+      headers: { 'content-type': 'application/json', 'X-Jaunty-Token': antiforgeryToken },
+      body: JSON.stringify({
+        userName: 'gannet',
+        displayName: 'S. Gannet',
+        password: 'a quiet harbour wall',
+      }),
+    })
+  })
+  await page.goto('/desk#/new')
+  await page.reload()
+  const specification = {
+    kinds: [{ kind: 'measure', count: 2 }],
+    angleKinds: ['acute', 'right'],
+    tolerance: 1.5,
+  }
+  const open = (file: object) =>
+    page.getByLabel('Open wishes or a set').setInputFiles({
+      name: 'file.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from(JSON.stringify(file)),
+    })
+  await open({ format: 'jaunty-specification', version: 1, title: 'Two kinds', specification })
+  await expect(page.getByRole('status')).toContainText('Opened Two kinds')
+  await expect(page.getByLabel('Kinds of angle').locator('option:checked')).toHaveText('acute or right')
+  await expect(page.getByLabel('Tolerance, degrees')).toHaveValue('1.5')
+  await open({ format: 'jaunty-set', version: 1, title: 'A set' })
+  await expect(page.getByRole('alert')).toContainText('make a class first')
 })

@@ -49,6 +49,9 @@ public sealed record KindFacts(
     /// <summary>Whether the chosen measure is what an item is about; else it only varies it.</summary>
     public bool IsMeasured { get; init; } = true;
 
+    /// <summary>How many varieties of its items answer unlike each other at the same measure.</summary>
+    public int Varieties { get; init; } = 1;
+
     /// <summary>How hard its items are beside those of other kinds, 0 to 6. Common practice, no source.</summary>
     public double Difficulty { get; init; } = 2;
 }

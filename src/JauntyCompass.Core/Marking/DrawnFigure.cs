@@ -23,6 +23,7 @@ public sealed class DrawnFigure
         Situation = situation;
         StrokeLine? ray = line?.Seen(situation.Angle.Vertex);
         Ray = ray;
+        Gap = line?.GapTo(situation.Angle.Vertex) ?? 0;
         PencilDot? dot = NearestDot(marks.Dots, ray);
         Dot = dot?.At;
         DotWidth = dot?.Width ?? 0;
@@ -72,6 +73,9 @@ public sealed class DrawnFigure
 
     /// <summary>How far the hand strayed beside the lines it drew, as a root mean square in mm.</summary>
     public double Shake { get; }
+
+    /// <summary>How far beside the vertex the second ray begins or passes, in mm; 0 without a ray.</summary>
+    public double Gap { get; }
 
     /// <summary>How far the ray runs on behind the vertex, in mm.</summary>
     public double RunsOn => Ray is StrokeLine ray ? Math.Max(0, ray.Along(Vertex)) : 0;

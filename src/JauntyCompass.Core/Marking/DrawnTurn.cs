@@ -8,8 +8,12 @@ public static class DrawnTurn
     // Asked for 178°, a hand may draw 181°: a hair past the straight line, not 179° the wrong way round.
     private const double PastStraight = 5;
 
+    // A straight angle has no wrong way: what strays from it, on whichever side, only strays. In degrees.
+    private const double LeastStraight = 178;
+    private const double PastStraightAngle = 30;
+
     /// <summary>
-    /// Degrees from the base ray to a drawn ray, positive the asked way round, in (-180, 185]. Its size is the measure that
+    /// Degrees from the base ray to a drawn ray, positive the asked way round, in (-180, 210]. Its size is the measure that
     /// was drawn; a negative turn opens the wrong way.
     /// </summary>
     /// <param name="asked">The angle asked for; its start arm is the base ray.</param>
@@ -18,7 +22,9 @@ public static class DrawnTurn
     {
         double turn = asked.Start.ShorterTurnTo(drawn) * asked.Opening.Sign();
         bool pastStraight =
-            turn < 0 && Math.Abs(turn + 360 - asked.Measure.Degrees) <= PastStraight;
+            turn < 0
+            && Math.Abs(turn + 360 - asked.Measure.Degrees)
+                <= (asked.Measure.Degrees >= LeastStraight ? PastStraightAngle : PastStraight);
         return pastStraight ? turn + 360 : turn;
     }
 }

@@ -46,6 +46,9 @@ public abstract class Mistake
     /// <summary>Whether it is made in laying the instrument on, so that none who never did can make it.</summary>
     public virtual bool IsOfPlacing => false;
 
+    /// <summary>Whether it leaves the centre mark off the vertex.</summary>
+    public virtual bool LeavesCentreOff => false;
+
     /// <summary>Whether it needs a second scale (true), an only one (false), or can be made with either (null).</summary>
     public virtual bool? NeedsTwoScales => null;
 

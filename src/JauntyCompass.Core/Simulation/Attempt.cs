@@ -50,7 +50,10 @@ public sealed class Attempt
             (
                 laid.Advice.ScaleIndex < 0 && !Shows("only-scale-other-way")
                     ? laid.CarefulReading
-                    : laid.Reading(ScaleUsed(laid), laid.Alignment.ReadArm)
+                    : laid.Reading(
+                        ScaleUsed(laid.Advice.ScaleIndex, laid.Protractor),
+                        laid.Alignment.ReadArm
+                    )
             ) ?? laid.Angle.Measure.Degrees;
         double full = laid.Protractor.FullScale;
         int number = (int)Math.Round(Math.Clamp(seen + Eye(), 0, full));
@@ -147,13 +150,13 @@ public sealed class Attempt
         return angle.Start.Turned(-counts.ZeroAt);
     }
 
-    /// <summary>Which scale this student goes by: the one that starts at zero, or another.</summary>
-    public int ScaleUsed(in LaidAngle laid)
+    /// <summary>Which scale this student goes by: the right one, or another.</summary>
+    /// <param name="right">Index of the scale that starts at zero; -1 where none does.</param>
+    /// <param name="instrument">The instrument.</param>
+    public int ScaleUsed(int right, Protractor instrument)
     {
-        int right = Math.Max(0, laid.Advice.ScaleIndex);
-        return Shows("other-scale", laid.Protractor)
-            ? (right + 1) % laid.Protractor.Scales.Count
-            : right;
+        int used = Math.Max(0, right);
+        return Shows("other-scale", instrument) ? (used + 1) % instrument.Scales.Count : used;
     }
 
     /// <summary>What becomes of a number in this student's head.</summary>

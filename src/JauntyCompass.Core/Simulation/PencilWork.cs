@@ -58,7 +58,8 @@ internal static class PencilWork
         Direction line = Direction.Between(from, to);
         double length = from.DistanceTo(to);
         bool freehand = attempt.Shows("freehand-line");
-        double sway = freehand ? attempt.Size(2, 3) * attempt.Side() : 0;
+        // The farther the hand travels, the more it sways.
+        double sway = freehand ? length * attempt.Size(0.025, 0.035) * attempt.Side() : 0;
         double waves = freehand ? attempt.Size(1.5, 2.5) : 0;
         return new Stroke([
             .. Enumerable

@@ -166,6 +166,10 @@ public class AnswersOfMistakesTests
             ("other-scale" or "only-scale-other-way" or "ten-from-other-scale", _)
                 when each.Step.Key == "drawing" => each.Instrument!.Shape
                 == ProtractorShape.FullCircle,
+            // So does any number beyond 180: 129, its digits swapped, is 192.
+            (_, _) when each.Step.Key == "drawing" => each.Instrument!.Shape
+                == ProtractorShape.FullCircle
+                && each.Answer.Degrees > 180,
             _ => false,
         };
 }

@@ -3,6 +3,7 @@ using JauntyCompass.Core.Exercises.Drawn;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Kinds.ByEye;
 using JauntyCompass.Core.Exercises.Kinds.SpecialDrawings;
+using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
 using Shouldly;
 using Xunit;
@@ -70,6 +71,56 @@ public class DrawnKindsTests
             off.Verdict.ShouldBe(Verdict.NotYet, $"{wanted} {opening}");
             off.Error!.Value.ShouldBe(measure > 180 ? 7 : -7, 0.01);
         }
+    }
+
+    [Theory]
+    [InlineData(172)]
+    [InlineData(188)]
+    public void A_straight_angle_has_no_wrong_way(double drawn)
+    {
+        DrawSpecialItem item = Special(SpecialDrawing.Straight, 180, Opening.Clockwise);
+        foreach (double arc in new[] { 90.0, 270 })
+        {
+            Mark strayed = Marked(item, Drawn(item, drawn, arc));
+            strayed.Verdict.ShouldBe(Verdict.NotYet);
+            strayed.Value!.Value.ShouldBe(drawn, 0.1);
+            strayed.LikelyCause.ShouldNotBe("opens-wrong-way");
+            Of(strayed, "arc").ShouldBe(Verdict.Accepted);
+        }
+    }
+
+    [Fact]
+    public void The_arc_belongs_to_the_angle_as_it_was_drawn()
+    {
+        DrawSpecialItem reflex = Special(SpecialDrawing.Reflex, 233, Opening.Clockwise);
+        Mark mirrored = Marked(reflex, Drawn(reflex, -233, -116));
+        mirrored.LikelyCause.ShouldBe("opens-wrong-way");
+        Of(mirrored, "arc").ShouldBe(Verdict.Accepted);
+        DrawSpecialItem right = Special(SpecialDrawing.Right, 90, Opening.Clockwise);
+        Of(Marked(right, Drawn(right, -90, -45)), "arc").ShouldBe(Verdict.Accepted);
+        Of(Marked(right, Drawn(right, -90, 45)), "arc").ShouldBe(Verdict.NotYet);
+    }
+
+    [Theory]
+    [InlineData(4, false)]
+    [InlineData(-14, true)]
+    public void Who_draws_past_the_dot_at_a_rim_that_lay_nearer_draws_far_enough(
+        double pastDot,
+        bool tooShort
+    )
+    {
+        const double Back = 9;
+        DrawSpecialItem item = Special(SpecialDrawing.Supplement, 90, Opening.Anticlockwise);
+        Point vertex = item.BaseRay.Vertex;
+        Direction up = item.BaseRay.Direction.Turned(90);
+        double dot = Desk.EdgeRadius - Back + 1;
+        var response = new DrawSpecialResponse(
+            [new Stroke([vertex, vertex.Towards(up, 30), vertex.Towards(up, dot + pastDot)])],
+            [vertex.Towards(up, dot)],
+            vertex.Towards(item.BaseRay.Direction.Turned(45), 14),
+            new Placement(vertex.Towards(up.Opposite, Back), item.BaseRay.Direction)
+        );
+        Marked(item, response).Causes.Any(c => c.Mistake == "arm-too-short").ShouldBe(tooShort);
     }
 
     [Fact]

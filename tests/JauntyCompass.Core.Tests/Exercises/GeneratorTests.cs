@@ -39,13 +39,13 @@ public class GeneratorTests
 
     // Holds the generator to its promise for later versions: the measures of seed 2026 as this version made them first.
     [Fact]
-    public void Generator_4_makes_of_a_seed_what_it_always_made()
+    public void Generator_5_makes_of_a_seed_what_it_always_made()
     {
-        SetGenerator.Version.ShouldBe(4);
+        SetGenerator.Version.ShouldBe(5);
         SetGenerator.Generate(Spec(), 2026).Items.Select(i => i.Degrees!.Value).ShouldBe(Pinned);
     }
 
-    private static readonly double[] Pinned = [68, 157, 42, 171, 57, 137, 79, 173, 27, 117];
+    private static readonly double[] Pinned = [68, 172, 51, 157, 48, 117, 28, 175, 79, 142];
 
     // pcg32 with seed 42 and stream 54: first numbers of the algorithm's published demonstration program.
     [Fact]

@@ -9,7 +9,9 @@ using Xunit;
 
 namespace JauntyCompass.Core.Tests.Marking;
 
-/// <summary>Two habits in the same work, one of reading and one of laying, looked for among all that the kinds can show.</summary>
+/// <summary>
+/// Two habits in the same work, of reading, laying, dotting or ruling, looked for among all that the kinds can show.
+/// </summary>
 public class PairedHabitsTests
 {
     private static readonly Mistake[] Among =
@@ -19,39 +21,41 @@ public class PairedHabitsTests
             .Distinct(),
     ];
 
-    private static List<AnswerEvidence> Work(int seed, params Habit[] habits)
-    {
-        var student = new SimulatedStudent("Bo", habits, Hand.Careful);
-        var random = new SeededRandom(seed, stream: 5);
-        var spec = new SetSpecification([new KindCount("measure", 6), new KindCount("draw", 6)]);
-        return
-        [
-            .. SetGenerator
-                .Generate(spec, seed)
-                .Items.SelectMany(made =>
-                {
-                    ExerciseKind kind = ExerciseKinds.Of(made.Item);
-                    return kind.Weigh(made.Item, kind.Attempt(made.Item, student, random));
-                }),
-        ];
-    }
+    private static List<AnswerEvidence> Work(int seed, params Habit[] habits) =>
+        WorkOf.Student(
+            [new KindCount("measure", 6), new KindCount("draw", 10)],
+            seed,
+            Hand.Careful,
+            habits
+        );
 
     [Theory]
     [InlineData("other-scale", "zero-line-off")]
     [InlineData("swapped-digits", "zero-line-off")]
     [InlineData("ticks-backwards", "straight-edge-for-zero-line")]
-    public void A_habit_of_reading_and_one_of_laying_are_both_named(string reading, string laying)
+    [InlineData("other-scale", "arm-too-short")]
+    [InlineData("wrong-ten", "thick-dot")]
+    [InlineData("other-scale", "gap-at-vertex")]
+    [InlineData("wrong-ten", "missed-own-dot")]
+    [InlineData("zero-line-off", "thick-dot")]
+    [InlineData("arm-too-short", "thick-dot")]
+    [InlineData("freehand-line", "other-scale")]
+    [InlineData("thick-dot", "gap-at-vertex")]
+    [InlineData("moved-before-dot", "arm-too-short")]
+    [InlineData("zero-line-off", "gap-at-vertex")]
+    [InlineData("centre-mark-off", "missed-own-dot")]
+    public void Two_habits_of_unlike_kinds_are_both_named(string one, string other)
     {
         const int Students = 40;
         int both = Enumerable
             .Range(0, Students)
             .Count(s =>
                 HabitFinder
-                    .Find(Work(s, new Habit(reading, 0.6), new Habit(laying, 0.6)), Among)
+                    .Find(Work(s, new Habit(one, 0.6), new Habit(other, 0.6)), Among)
                     .Named.Order()
-                    .SequenceEqual(new[] { reading, laying }.Order())
+                    .SequenceEqual(new[] { one, other }.Order())
             );
-        both.ShouldBeGreaterThan(Students * 70 / 100);
+        both.ShouldBeGreaterThan(Students * 75 / 100);
     }
 
     // What is believed is the same in whatever order the answers came and the mistakes are listed.

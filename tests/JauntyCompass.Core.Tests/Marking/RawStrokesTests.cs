@@ -209,6 +209,25 @@ public class RawStrokesTests
         mark.Verdict.ShouldBe(Verdict.Near);
     }
 
+    // Swaying to one side the line as a whole passes beside the vertex, at which the pencil was set down all the same.
+    [Property]
+    public void A_freehand_line_that_begins_at_the_vertex_leaves_no_gap(ushort measure, bool left)
+    {
+        Angle asked = Asked(Whole(measure, 8, 172));
+        Direction aside = asked.End.Turned(left ? 90 : -90);
+        var swaying = new Stroke([
+            .. Enumerable
+                .Range(0, 41)
+                .Select(i =>
+                    On(asked, asked.End, 88 * i / 40.0)
+                        .Towards(aside, 3.5 * Math.Sin(Math.PI * i / 40))
+                ),
+        ]);
+        Mark mark = MarkOf(Item(asked), Drawn(asked, swaying));
+        mark.Causes.ShouldNotContain(c => c.Mistake == "gap-at-vertex");
+        mark.Causes.ShouldContain(c => c.Mistake == "freehand-line");
+    }
+
     [Fact]
     public void Drawn_by_eye_is_told_only_where_the_protractor_was_never_laid_on()
     {

@@ -10,22 +10,25 @@
     index: number
     /** Its number as the student sees it. */
     place: number
+    /** The try it follows: what went wrong there would show again. */
+    after: number
     instruments: Instrument[]
     onback: () => void
   }
-  let { assignmentId, index, place, instruments, onback }: Props = $props()
+  let { assignmentId, index, place, after, instruments, onback }: Props = $props()
 
   let number = $state(1)
   let view: Schema['ItemView'] | null = $state.raw(null)
   let marked: Sent | null = $state.raw(null)
   let complaint = $state('')
   const path = $derived({ assignmentId, index, number })
+  const query = $derived({ after })
 
   $effect(() => {
     const wanted = path
     ask(
       api.GET('/api/v1/bench/assignments/{assignmentId}/items/{index}/twins/{number}', {
-        params: { path: wanted },
+        params: { path: wanted, query },
       }),
     ).then(
       (reply) => {
@@ -42,7 +45,7 @@
     try {
       const mark = await ask(
         api.POST('/api/v1/bench/assignments/{assignmentId}/items/{index}/twins/{number}', {
-          params: { path },
+          params: { path, query },
           body: { response },
         }),
       )

@@ -154,6 +154,7 @@
           assignmentId={set.id}
           index={at}
           place={place + 1}
+          after={marked?.try ?? 0}
           {instruments}
           onback={() => (practises = false)}
         />

@@ -93,13 +93,15 @@ export class Outbox {
   }
 
   async #post({ assignmentId, body }: Waiting): Promise<Sent> {
-    const post = (request: Schema['AnswerRequest']): Promise<Sent> =>
-      ask(
+    const post = async (request: Schema['AnswerRequest']): Promise<Sent> => ({
+      ...(await ask(
         api.POST('/api/v1/bench/assignments/{assignmentId}/answers', {
           params: { path: { assignmentId } },
           body: request,
         }),
-      )
+      )),
+      response: request.response,
+    })
     try {
       return await post(body)
     } catch (error) {

@@ -2,7 +2,7 @@
 <script lang="ts">
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
   import TextInput from 'carbon-components-svelte/src/TextInput/TextInput.svelte'
-  import { onMount } from 'svelte'
+  import { onMount, untrack } from 'svelte'
   import { api, ask, tell, type Instrument, type Schema } from '../api/client'
   import { loadCabinet } from '../board/cabinet'
   import GiveForm, { type Giving } from './GiveForm.svelte'
@@ -28,6 +28,7 @@
   let made = $state<Schema['GeneratedSet'] | null>(null)
   let failure = $state('')
   let busy = $state(false)
+  let loaded = $state(false)
 
   const instruments = $derived([...shipped, ...own])
   const specification: Specification = $derived(
@@ -39,7 +40,8 @@
     ),
   )
 
-  async function take(name: string, wanted: Specification): Promise<void> {
+  /** A tolerance that is not given stays as it is. */
+  async function take(name: string, wanted: Specification, tolerance = wish.tolerance): Promise<void> {
     const unknown = (wanted.ownInstruments ?? []).filter((p) => !own.some((i) => i.protractor.id === p.id))
     try {
       const brought = await Promise.all(
@@ -51,13 +53,16 @@
       return
     }
     counts = Object.fromEntries(wanted.kinds.map(({ kind, count }) => [kind, count]))
-    wish = { ...wishOf(wanted), tolerance: wish.tolerance }
+    wish = { ...wishOf(wanted), tolerance }
     title = name
   }
 
   // A class's own tolerance, where it has one, is what its sets begin with.
+  const usualTolerance = $derived(classes.find((c) => c.id === classId)?.rules?.tolerance ?? 2)
   $effect(() => {
-    wish.tolerance = classes.find((c) => c.id === classId)?.rules?.tolerance ?? 2
+    const tolerance = usualTolerance
+    // Wishes that come with one of their own keep it until another class is chosen.
+    untrack(() => (wish.tolerance = tolerance))
   })
 
   function randomSeed(): number {
@@ -108,6 +113,7 @@
         ask(api.GET('/api/v1/sets/ready')),
       ])
       classId = classes[0]?.id ?? ''
+      loaded = true
     } catch (error) {
       failure = tell(error)
     }
@@ -134,7 +140,14 @@
       />, or say what you want.
     </p>
     <Sentence bind:wish bind:counts {kinds} {instruments} {mistakes} />
-    <SetFiles {title} {specification} {classId} onwishes={take} />
+    {#if loaded}
+      <SetFiles
+        {title}
+        {specification}
+        {classId}
+        onwishes={(name, wanted) => take(name, wanted, wishOf(wanted).tolerance)}
+      />
+    {/if}
     <GiveForm
       {classes}
       items={made?.items ?? []}

@@ -8,7 +8,7 @@
   interface Props {
     title: string
     specification: Schema['SetSpecification']
-    /** Where a set from a file is given to. */
+    /** The class that a set from a file is given to; empty when there is none. */
     classId: string
     onwishes: (title: string, specification: Schema['SetSpecification']) => void
   }
@@ -24,7 +24,13 @@
   async function open(text: string): Promise<void> {
     said = fault = ''
     try {
-      if (/"format"\s*:\s*"jaunty-set"/.test(text)) {
+      const isSet = /"format"\s*:\s*"jaunty-set"/.test(text)
+      if (isSet && classId === '') {
+        fault =
+          'A set from a file is given at once: make a class first, under Classes, then open the file again.'
+        return
+      }
+      if (isSet) {
         const kept = await ask(api.POST('/api/v1/sets/read', { body: { text } }))
         const given = await ask(
           api.POST('/api/v1/assignments', { body: { setId: kept.id, classId, tries: 3 } }),

@@ -83,7 +83,7 @@ internal sealed class Candidates
             {
                 List<Foreseen> own =
                 [
-                    .. Measures(kind.Facts, specification)
+                    .. MeasuresOf(kind.Facts, specification)
                         .Where(m => !kind.HasInstrument || instrument.CanRead(m))
                         .Select(m => ForeseenAt(m, kind, instrument, specification.Tolerance)),
                 ];
@@ -130,35 +130,42 @@ internal sealed class Candidates
         double tolerance
     )
     {
-        double arm = instrument.EdgeRadius + 9;
-        var plan = new ItemPlan(
-            new Angle(default, default, new Measure(measure), Opening.Anticlockwise, arm, arm),
-            instrument,
-            new AngleNames("K", "L", "M"),
-            Theme.Plain,
-            0,
-            new SeededRandom(measure)
-        )
-        {
-            Tolerance = tolerance,
-        };
         var answers = new Dictionary<Mistake, List<ForetoldAnswer>>();
-        foreach (AnsweredStep step in kind.Steps(kind.Make(plan), null))
+        for (int variety = 0; variety < kind.Facts.Varieties; variety++)
         {
-            foreach (Foretold foretold in step.Foretell(tolerance))
+            Item item = kind.Make(Plan(measure, variety, instrument, tolerance));
+            foreach (
+                Foretold foretold in kind.Steps(item, null)
+                    .SelectMany(s => s.Foretell(tolerance))
+                    .Where(f => f.Shows)
+            )
             {
-                if (!foretold.Shows)
-                {
-                    continue;
-                }
                 if (!answers.TryGetValue(foretold.Mistake, out List<ForetoldAnswer>? own))
                 {
                     answers[foretold.Mistake] = own = [];
                 }
-                own.AddRange(foretold.Answers);
+                own.AddRange(foretold.Answers.Where(a => !own.Contains(a)));
             }
         }
         return new Foreseen(measure, answers);
+    }
+
+    private static ItemPlan Plan(int measure, int variety, Protractor instrument, double tolerance)
+    {
+        double arm = instrument.EdgeRadius + 9;
+        return new ItemPlan(
+            new Angle(default, default, new Measure(measure), Opening.Anticlockwise, arm, arm),
+            instrument,
+            new AngleNames("K", "L", "M"),
+            Theme.Plain,
+            variety,
+            new Turn(0, variety, 1, 0),
+            new SeededRandom(measure),
+            new SeededRandom(measure, stream: 2)
+        )
+        {
+            Tolerance = tolerance,
+        };
     }
 
     /// <summary>What every mistake that shows at a measure would answer there.</summary>
@@ -213,6 +220,27 @@ internal sealed class Candidates
             }
         }
         return least;
+    }
+
+    // What is asked of angles does not bind a kind that is not about its measure: where none is left, any will do.
+    private static List<int> MeasuresOf(KindFacts facts, SetSpecification specification)
+    {
+        List<int> wished = [.. Measures(facts, specification)];
+        return wished.Count > 0 || facts.IsMeasured
+            ? wished
+            :
+            [
+                .. Measures(
+                    facts,
+                    specification with
+                    {
+                        From = 1,
+                        To = 359,
+                        Step = MeasureStep.Any,
+                        AngleKinds = null,
+                    }
+                ),
+            ];
     }
 
     private static IEnumerable<int> Measures(KindFacts facts, SetSpecification specification)

@@ -74,6 +74,7 @@ internal static class Collisions
         {
             RequireReadable(specification, wanted, tray, candidates);
             int needed = measured.Contains(wanted) ? wanted.Count : 1;
+            RequireRange(specification, ExerciseKinds.Find(wanted.Kind)!.Facts);
             Require(
                 specification,
                 $" of “{ExerciseKinds.Find(wanted.Kind)!.Title}”",
@@ -87,6 +88,21 @@ internal static class Collisions
             measured.Sum(k => k.Count),
             Candidates.Room(measured.SelectMany(k => Any(k.Kind)))
         );
+    }
+
+    // A kind whose items have other angles altogether is named with what it has.
+    private static void RequireRange(SetSpecification specification, KindFacts facts)
+    {
+        bool outside =
+            facts.LeastMeasure <= 180
+            && (specification.From > facts.MostMeasure || specification.To < facts.LeastMeasure);
+        if (facts.IsMeasured && outside)
+        {
+            throw new SpecificationCollisionException(
+                $"“{facts.Title}” has angles from {facts.LeastMeasure}° to {facts.MostMeasure}° only, but you ask for {specification.From}° to {specification.To}°. "
+                    + "Widen the range, or leave this kind out."
+            );
+        }
     }
 
     // An instrument with coarse graduations needs as many measures that can be read on it as it has turns.
@@ -110,8 +126,8 @@ internal static class Collisions
             if (room < needed)
             {
                 throw new SpecificationCollisionException(
-                    $"You ask for {needed} different {(needed == 1 ? "item" : "items")} of “{kind.Title}” with “{turns.Key.Name}”, but of the measures from {specification.From}° to {specification.To}° "
-                        + $"{(room == 0 ? "none" : $"only {room}")} can be read on it that {(room == 1 ? "is" : "are")} neither alike nor supplementary. "
+                    $"You ask for {needed} {(needed == 1 ? "item" : "different items")} of “{kind.Title}” with “{turns.Key.Name}”, but of the measures from {specification.From}° to {specification.To}° "
+                        + $"{(room == 0 ? "none can be read on it" : $"only {room} can be read on it, the rest being alike or supplementary")}. "
                         + "Widen the range or the steps, or leave this instrument out."
                 );
             }
@@ -124,9 +140,15 @@ internal static class Collisions
         {
             return;
         }
+        string have = room switch
+        {
+            0 => "is none",
+            1 => "is only 1",
+            _ => $"are only {room} that are neither alike nor supplementary",
+        };
         throw new SpecificationCollisionException(
-            $"You ask for {needed} different {(needed == 1 ? "item" : "items")}{which}, but from {specification.From}° to {specification.To}° with these "
-                + $"steps and kinds of angle there {(room == 1 ? "is only 1" : $"are only {room}")} that are neither alike nor supplementary. "
+            $"You ask for {needed} {(needed == 1 ? "item" : "different items")}{which}, but from {specification.From}° to {specification.To}° with these "
+                + $"steps and kinds of angle there {have}. "
                 + (
                     room == 0
                         ? "Widen the range, the steps or the kinds of angle."

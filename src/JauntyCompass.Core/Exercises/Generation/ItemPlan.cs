@@ -11,14 +11,18 @@ namespace JauntyCompass.Core.Exercises.Generation;
 /// <param name="Names">Letters for its points.</param>
 /// <param name="Theme">What the prompt talks about.</param>
 /// <param name="Scene">A number that picks one of the theme's scenes.</param>
-/// <param name="Random">For what a kind decides by itself; another item has another one.</param>
+/// <param name="Turn">Which item of its kind in the set, and in which form.</param>
+/// <param name="Random">For what a kind decides by itself and is the same in every form, so that the forms stay parallel.</param>
+/// <param name="Own">For what a kind decides by itself and is each form's own, so that numbers are not passed on.</param>
 public sealed record ItemPlan(
     Angle Angle,
     Protractor Instrument,
     AngleNames Names,
     Theme Theme,
     int Scene,
-    SeededRandom Random
+    Turn Turn,
+    SeededRandom Random,
+    SeededRandom Own
 )
 {
     /// <summary>In degrees; what is wrong must lie farther off than this, or it would be accepted.</summary>
@@ -29,4 +33,29 @@ public sealed record ItemPlan(
 
     /// <summary>How reflex angles are found where the set says so; null: any way.</summary>
     public ReflexMethod? Reflex { get; init; }
+
+    /// <summary>One of a kind's varieties, the same in every form: each comes once before any comes again.</summary>
+    public T InTurn<T>(IReadOnlyList<T> all) => all[Shuffled(all.Count)[Turn.Item % all.Count]];
+
+    /// <summary>The same, but each form goes on where the one before it has ended.</summary>
+    public T Onwards<T>(IReadOnlyList<T> all)
+    {
+        // Forms of as many items as there are varieties would all begin with the same one.
+        int further = Turn.Items % all.Count == 0 ? Turn.Items + 1 : Turn.Items;
+        return all[Shuffled(all.Count)[(Turn.Item + Turn.Form * further) % all.Count]];
+    }
+
+    private int[] Shuffled(int count)
+    {
+        int[] order = [.. Enumerable.Range(0, count)];
+        new SeededRandom(Turn.Seed, stream: 600_000 + count).Shuffle(order);
+        return order;
+    }
 }
+
+/// <summary>Whose turn it is among the items of one kind.</summary>
+/// <param name="Seed">Seed of the set.</param>
+/// <param name="Item">Which item of its kind, from 0.</param>
+/// <param name="Items">How many of its kind there are.</param>
+/// <param name="Form">Which form, from 0.</param>
+public readonly record struct Turn(int Seed, int Item, int Items, int Form);

@@ -9,6 +9,14 @@ namespace JauntyCompass.Core.Exercises.Generation;
 internal sealed class SetDesign
 {
     private const double Balance = 1000;
+    private const double UsedBefore = 45;
+
+    /// <summary>
+    /// One that tells less than the best by no more than this share of it will do as well, so that another seed gives other numbers:
+    /// in a set that is aimed at mistakes by name, and in any other.
+    /// </summary>
+    internal const double AsGoodWhenAimed = 0.01;
+    internal const double AsGood = 0.04;
 
     // Degrees within which two measures are neighbours, and what a neighbour costs beside what the targets are worth.
     private const double Near = 18;
@@ -29,9 +37,11 @@ internal sealed class SetDesign
     private readonly double[] _neighbours = new double[361];
     private readonly Dictionary<AngleKind, int> _kinds = [];
     private readonly SeededRandom _random;
+    private readonly double _asGood;
 
-    internal SetDesign(int targets, SeededRandom random)
+    internal SetDesign(int targets, SeededRandom random, double asGood = 0)
     {
+        _asGood = asGood;
         _targets = targets;
         _random = random;
         int pairs = targets * (targets - 1) / 2;
@@ -42,62 +52,84 @@ internal sealed class SetDesign
     }
 
     /// <summary>Chooses the next measure; null when none is left that is neither alike nor supplementary to one taken.</summary>
-    internal Candidate? Next(IReadOnlyList<Candidate> candidates) =>
-        Best(candidates, c => Gain(c) - Crowded(c));
+    internal Candidate? Next(IReadOnlyList<Candidate> candidates)
+    {
+        Candidate? chosen = Best(
+            candidates,
+            c => Gain(c) - Crowded(c),
+            IsTaken,
+            c => _asGood * Gain(c)
+        );
+        return Taken(chosen);
+    }
 
     /// <summary>
     /// Chooses a measure that is to another as like as can be had: the same kind of angle, as hard to read, the same mistakes
-    /// showing; <paramref name="used"/> before only when nothing else is left.
+    /// showing. What was used before, so many times each, is worth less than one at which one mistake more or less shows.
     /// </summary>
     internal Candidate? Like(
         Candidate original,
         IReadOnlyList<Candidate> candidates,
-        IReadOnlySet<int> used
+        IReadOnlyDictionary<int, int> used
     )
     {
-        double Likeness(Candidate c) =>
-            (c.Kind == original.Kind ? 100 : 0)
-            + (c.Shows == original.Shows ? 40 : -Bits(c.Shows ^ original.Shows))
-            + (c.Fineness == original.Fineness ? 20 : 0)
-            + (used.Contains(c.Measure) ? -30 : 0);
-        return Best(candidates, Likeness);
+        Candidate? chosen = Best(
+            candidates,
+            c => Likeness(c, original) - UsedBefore * used.GetValueOrDefault(c.Measure),
+            IsTaken
+        );
+        return Taken(chosen);
     }
+
+    /// <summary>The same whatever was chosen before.</summary>
+    internal Candidate? Likest(Candidate original, IReadOnlyList<Candidate> candidates) =>
+        Best(candidates, c => Likeness(c, original), static _ => false);
+
+    private static double Likeness(Candidate candidate, Candidate original) =>
+        (candidate.Kind == original.Kind ? 100 : 0)
+        + (candidate.Shows == original.Shows ? 40 : -Bits(candidate.Shows ^ original.Shows))
+        + (candidate.Fineness == original.Fineness ? 20 : 0);
 
     private static int Bits(ulong bits) => System.Numerics.BitOperations.PopCount(bits);
 
-    private Candidate? Best(IReadOnlyList<Candidate> all, Func<Candidate, double> worth)
+    private Candidate? Best(
+        IReadOnlyList<Candidate> all,
+        Func<Candidate, double> worth,
+        Func<int, bool> isTaken,
+        Func<Candidate, double>? slack = null
+    )
     {
-        // Among equally good ones any will do; which one, the seed says.
         const double Even = 1e-9;
-        var best = new List<Candidate>();
-        double most = double.NegativeInfinity;
+        var rated = new List<(Candidate Candidate, double Worth)>(all.Count);
+        (Candidate Candidate, double Worth) best = (default, double.NegativeInfinity);
         foreach (Candidate candidate in all)
         {
-            if (IsTaken(candidate.Measure))
+            if (!isTaken(candidate.Measure))
             {
-                continue;
-            }
-            double value = worth(candidate);
-            if (value > most + Even)
-            {
-                best.Clear();
-                most = value;
-            }
-            if (value >= most - Even)
-            {
-                best.Add(candidate);
+                rated.Add((candidate, worth(candidate)));
+                best = rated[^1].Worth > best.Worth ? rated[^1] : best;
             }
         }
-        if (best.Count == 0)
+        if (rated.Count == 0)
         {
             return null;
         }
-        Candidate chosen = best[_random.Below(best.Count)];
-        Take(chosen);
-        return chosen;
+        // Among equally good ones any will do; which one, the seed says.
+        double least = best.Worth - (slack?.Invoke(best.Candidate) ?? 0) - Even;
+        rated.RemoveAll(r => r.Worth < least);
+        return rated[_random.Below(rated.Count)].Candidate;
     }
 
     private bool IsTaken(int measure) => _taken.Contains(measure) || _taken.Contains(180 - measure);
+
+    private Candidate? Taken(Candidate? chosen)
+    {
+        if (chosen is Candidate taken)
+        {
+            Take(taken);
+        }
+        return chosen;
+    }
 
     private void Take(Candidate chosen)
     {

@@ -18,10 +18,17 @@ public sealed class ArcInOtherOpening : Mistake
     /// <inheritdoc/>
     public override string Remedy => "Shade the opening that is meant before the arc is drawn.";
 
+    // The two openings of a straight angle are alike, in degrees.
+    private const double NearlyStraight = 3;
+
     /// <inheritdoc/>
     public override Observation? Observe(DrawnFigure figure)
     {
-        if (figure.Turn is not double turn || figure.Arc is not Point arc)
+        if (
+            figure.Turn is not double turn
+            || figure.Arc is not Point arc
+            || Math.Abs(Math.Abs(turn) - 180) <= NearlyStraight
+        )
         {
             return null;
         }

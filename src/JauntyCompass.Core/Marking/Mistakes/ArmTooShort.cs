@@ -10,6 +10,9 @@ public sealed class ArmTooShort : Mistake
 {
     private const double Noise = 1;
 
+    // A dot this near the rim stands at it, in mm.
+    private const double AtTheRim = 3;
+
     /// <inheritdoc/>
     public override string Key => "arm-too-short";
 
@@ -58,11 +61,20 @@ public sealed class ArmTooShort : Mistake
 
     private static double Missing(DrawnFigure? figure) =>
         figure?.Ray is StrokeLine ray
-            ? Math.Max(
-                0,
-                figure.Situation.Instrument.EdgeRadius - figure.Vertex.DistanceTo(ray.Far)
-            )
+            ? Math.Max(0, Rim(figure) - figure.Vertex.DistanceTo(ray.Far))
             : 0;
+
+    // Where the instrument lay off the vertex, its rim was nearer: who drew past the dot at the rim did draw far enough.
+    private static double Rim(DrawnFigure figure)
+    {
+        double radius = figure.Situation.Instrument.EdgeRadius;
+        return
+            figure.Situation.Laid is LaidAngle laid
+            && figure.Dot is Point dot
+            && laid.Placement.Centre.DistanceTo(dot) >= radius - AtTheRim
+            ? Math.Min(radius, figure.Vertex.DistanceTo(dot))
+            : radius;
+    }
 
     /// <inheritdoc/>
     public override DrawnSlip? ShowDrawn(Angle asked, Protractor instrument)

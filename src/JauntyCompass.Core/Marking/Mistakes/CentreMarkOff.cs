@@ -13,8 +13,9 @@ public sealed class CentreMarkOff : Mistake
     // A centre mark is laid this far off by a hurried hand, in mm. Common practice, no source.
     private const double UsualOffset = 4;
 
-    // Of those that lie off the vertex so few lie just so that the edge runs along the arm. Common practice, no source.
-    private const double JustOnTheEdge = 0.5;
+    // Off the vertex by just so much that the edge runs along the arm, whatever that costs at this angle: seen, but seldom by
+    // this mistake. Common practice, no source.
+    private const double JustOnTheEdge = 0.85;
 
     /// <inheritdoc/>
     public override string Key => "centre-mark-off";
@@ -27,6 +28,9 @@ public sealed class CentreMarkOff : Mistake
 
     /// <inheritdoc/>
     public override bool IsOfPlacing => true;
+
+    /// <inheritdoc/>
+    public override bool LeavesCentreOff => true;
 
     /// <inheritdoc/>
     public override string Remedy =>
@@ -57,8 +61,8 @@ public sealed class CentreMarkOff : Mistake
     public override double? SeenInPlacing(Situation situation) =>
         situation.Laid is not LaidAngle laid ? null
         : situation.MovedBeforeDot ? 0
-        : PlacingCost.Likelihood(situation.PlacingByCentre)
-            * (laid.Alignment.EdgeOnArm ? JustOnTheEdge : 1);
+        : laid.Alignment.EdgeOnArm ? JustOnTheEdge
+        : PlacingCost.Likelihood(situation.PlacingByCentre);
 
     /// <inheritdoc/>
     public override Feedback Tell(MistakeStory story)

@@ -4,7 +4,7 @@ namespace JauntyCompass.Core.Marking.Mistakes;
 public sealed class FreehandLine : Mistake
 {
     // A hand that trembles along a straightedge strays no farther, as a root mean square in mm. Common practice, no source.
-    private const double Limit = 0.8;
+    private const double Limit = 0.7;
     private const double Noise = 0.12;
 
     /// <inheritdoc/>

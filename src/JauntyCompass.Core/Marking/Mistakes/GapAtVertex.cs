@@ -34,8 +34,8 @@ public sealed class GapAtVertex : Mistake
     {
         // A ray that goes through its dot but not through the vertex is turned by just that.
         if (
-            Gap(figure) > Limit
-            && figure!.DotMiss <= MissedOwnDot.Limit
+            figure?.Gap > Limit
+            && figure.DotMiss <= MissedOwnDot.Limit
             && figure.Strayed is double strayed
         )
         {
@@ -48,16 +48,16 @@ public sealed class GapAtVertex : Mistake
         figure.Ray is null
             ? null
             : new Observation(
-                Gap(figure),
-                HandNoise.Beyond(Gap(figure), Limit, Noise),
-                Gap(figure) >= SeriousFrom
+                figure.Gap,
+                HandNoise.Beyond(figure.Gap, Limit, Noise),
+                figure.Gap >= SeriousFrom
             );
 
     /// <inheritdoc/>
     public override Feedback Tell(MistakeStory story) =>
         new(
             story.Praise,
-            $"Your ray starts {Numbers.Millimetres(Gap(story.Figure))} away from the vertex, so the two {story.Words.Arm}s do not meet.",
+            $"Your ray starts {Numbers.Millimetres(story.Figure?.Gap ?? 0)} away from the vertex, so the two {story.Words.Arm}s do not meet.",
             $"Put the {story.Words.Straightedge} on the vertex and the dot, then draw from the vertex outward."
         );
 
@@ -79,8 +79,6 @@ public sealed class GapAtVertex : Mistake
             ),
         };
     }
-
-    private static double Gap(DrawnFigure? figure) => figure?.Ray?.DistanceFrom(figure.Vertex) ?? 0;
 
     /// <inheritdoc/>
     public override DrawnSlip? ShowDrawn(Angle asked, Protractor instrument)

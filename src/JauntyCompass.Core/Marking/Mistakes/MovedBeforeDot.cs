@@ -32,6 +32,12 @@ public sealed class MovedBeforeDot : Mistake
     }
 
     /// <inheritdoc/>
+    public override double? SeenInPlacing(Situation situation) =>
+        situation is not { Activity: Activity.Drawing, Laid: not null } ? null
+        : situation.MovedBeforeDot ? 1
+        : 0;
+
+    /// <inheritdoc/>
     public override Feedback Tell(MistakeStory story) =>
         new(
             story.Praise,

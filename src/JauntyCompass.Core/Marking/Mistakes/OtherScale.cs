@@ -95,8 +95,11 @@ public sealed class OtherScale : Mistake
                     Arrow: true
                 ),
             ],
+            // The measure to be drawn may be what was to be worked out first.
             Note = new PictureNote(
-                $"{story.Say.Degrees(Math.Round(number))} counts from this side, where no {story.Words.Arm} lies",
+                situation.Activity == Activity.Measuring
+                    ? $"{story.Say.Degrees(Math.Round(number))} counts from this side, where no {story.Words.Arm} lies"
+                    : $"your dot counts from this side, where no {story.Words.Arm} lies",
                 note
             ),
         };

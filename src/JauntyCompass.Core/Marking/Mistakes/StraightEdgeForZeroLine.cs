@@ -23,6 +23,9 @@ public sealed class StraightEdgeForZeroLine : Mistake
     public override bool IsOfPlacing => true;
 
     /// <inheritdoc/>
+    public override bool LeavesCentreOff => true;
+
+    /// <inheritdoc/>
     public override string Remedy =>
         "Compare instruments: on whose does the zero line lie above the edge? Trace it with a finger first.";
 

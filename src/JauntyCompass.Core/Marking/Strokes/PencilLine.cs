@@ -8,6 +8,9 @@ public sealed class PencilLine
     // A line that begins this near to the vertex was meant to begin there, in mm. Common practice, no source.
     private const double MeantToMeet = 1.5;
 
+    // How far a line that wavers may stray from where its beginning points, in times of its wavering. Common practice, no source.
+    private const double Wavering = 2;
+
     private readonly Inked[] _ink;
     private readonly LineFit _fit;
 
@@ -46,7 +49,7 @@ public sealed class PencilLine
     public StrokeLine Seen(Point vertex)
     {
         var line = StrokeLine.From(vertex, One, Other);
-        double trust = Math.Clamp(1 - line.DistanceFrom(vertex) / MeantToMeet, 0, 1);
+        double trust = Math.Clamp(1 - GapTo(vertex) / MeantToMeet, 0, 1);
         if (trust == 0)
         {
             return line;
@@ -55,9 +58,24 @@ public sealed class PencilLine
         return StrokeLine.From(vertex, held.One, held.Other);
     }
 
+    /// <summary>
+    /// The shortest distance from a point to the line, in mm. A line that wavers may well begin at the point that it then runs beside.
+    /// </summary>
+    public double GapTo(Point point)
+    {
+        double gap = new StrokeLine(One, Other).DistanceFrom(point);
+        foreach (ref readonly Inked inked in _ink.AsSpan())
+        {
+            gap = Math.Min(gap, inked.At.DistanceTo(point));
+        }
+        return gap;
+    }
+
     internal bool Continues(PencilLine piece, double across, double along)
     {
         var line = new StrokeLine(One, Other);
+        // What wavers is not known to run straight on.
+        across += Wavering * Math.Max(Shake, piece.Shake);
         if (_fit.Across(piece.One) > across || _fit.Across(piece.Other) > across)
         {
             return false;

@@ -23,8 +23,6 @@ public sealed record TwinAnswer(Response Response) : IChecked
 /// <summary>“Show me” and “another like it”.</summary>
 public static class TwinEndpoints
 {
-    private const int MostTwins = 20;
-
     public static void MapTwins(this RouteGroupBuilder assignments)
     {
         assignments
@@ -67,13 +65,14 @@ public static class TwinEndpoints
         {
             return Problems.NotFound("item");
         }
-        Guid id = student.Id();
-        Answer? last = await database
-            .Answers.AsNoTracking()
-            .Include(a => a.Marks)
-            .Where(a => a.AssignmentId == assignmentId && a.StudentId == id && a.ItemIndex == index)
-            .OrderByDescending(a => a.Try)
-            .FirstOrDefaultAsync(cancellation);
+        Answer? last = await Answered(
+            assignmentId,
+            index,
+            upTo: int.MaxValue,
+            student,
+            database,
+            cancellation
+        );
         if (last is null)
         {
             return Problems.NotFound("answer");
@@ -85,7 +84,7 @@ public static class TwinEndpoints
             || assignment.ClosedAt is not null;
         Script? script = ShowMe.Of(
             item,
-            TwinOf(assignment.Set!, item, index, 1),
+            TwinOf(assignment.Set!, item, index, mark, 1),
             last.Response,
             mark,
             assignment.RulesInForce,
@@ -98,13 +97,13 @@ public static class TwinEndpoints
         Guid assignmentId,
         int index,
         int number,
+        int? after,
         ClaimsPrincipal student,
         JauntyDbContext database,
         CancellationToken cancellation
     ) =>
-        await Find(assignmentId, index, student, database, cancellation)
-            is (Assignment assignment, Item item)
-        && TwinOf(assignment.Set!, item, index, number) is Item twin
+        await Find(assignmentId, index, number, after, student, database, cancellation)
+            is (Assignment assignment, Item twin)
             ? TypedResults.Ok(ExerciseKinds.Of(twin).Present(twin, assignment.RulesInForce))
             : Problems.NotFound("item");
 
@@ -112,6 +111,7 @@ public static class TwinEndpoints
         Guid assignmentId,
         int index,
         int number,
+        int? after,
         TwinAnswer request,
         ClaimsPrincipal student,
         JauntyDbContext database,
@@ -119,10 +119,9 @@ public static class TwinEndpoints
     )
     {
         if (
-            await Find(assignmentId, index, student, database, cancellation)
-                is not
-                (Assignment assignment, Item item)
-            || TwinOf(assignment.Set!, item, index, number) is not Item twin
+            await Find(assignmentId, index, number, after, student, database, cancellation)
+            is not
+            (Assignment assignment, Item twin)
         )
         {
             return Problems.NotFound("item");
@@ -164,18 +163,57 @@ public static class TwinEndpoints
             : null;
     }
 
-    // A set of an earlier generator has no twins from this one, unless it happens to ask the same there.
-    private static Item? TwinOf(ExerciseSet set, Item item, int index, int number)
+    // At a twin the mistake shows that was made at the try before it.
+    private static async Task<(Assignment Assignment, Item Twin)?> Find(
+        Guid assignmentId,
+        int index,
+        int number,
+        int? after,
+        ClaimsPrincipal student,
+        JauntyDbContext database,
+        CancellationToken cancellation
+    )
     {
         if (
-            number is < 1 or > MostTwins
-            || set.GeneratorVersion != SetGenerator.Version
-            || index >= set.Specification.Count
+            await Find(assignmentId, index, student, database, cancellation)
+            is not
+            (Assignment assignment, Item item)
         )
         {
             return null;
         }
-        Item twin = SetGenerator.Twin(set.Specification, set.Seed, index, number);
-        return ExerciseKinds.Of(twin) == ExerciseKinds.Of(item) ? twin : null;
+        Answer? before = after is int upTo
+            ? await Answered(assignmentId, index, upTo, student, database, cancellation)
+            : null;
+        Mark? mark = before is null ? null : ResultEndpoints.Newest(before);
+        return TwinOf(assignment.Set!, item, index, mark, number) is Item twin
+            ? (assignment, twin)
+            : null;
     }
+
+    private static async Task<Answer?> Answered(
+        Guid assignmentId,
+        int index,
+        int upTo,
+        ClaimsPrincipal student,
+        JauntyDbContext database,
+        CancellationToken cancellation
+    )
+    {
+        Guid id = student.Id();
+        return await database
+            .Answers.AsNoTracking()
+            .Include(a => a.Marks)
+            .Where(a =>
+                a.AssignmentId == assignmentId
+                && a.StudentId == id
+                && a.ItemIndex == index
+                && a.Try <= upTo
+            )
+            .OrderByDescending(a => a.Try)
+            .FirstOrDefaultAsync(cancellation);
+    }
+
+    private static Item? TwinOf(ExerciseSet set, Item item, int index, Mark? mark, int number) =>
+        Twins.Of(set.Specification, set.Seed, index, item, mark?.LikelyCause, number);
 }

@@ -4,6 +4,7 @@ using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Server.Features.Accounts;
+using JauntyCompass.Server.Features.Files;
 using JauntyCompass.Server.Storage;
 using Microsoft.AspNetCore.Identity;
 using Microsoft.EntityFrameworkCore;
@@ -211,23 +212,33 @@ public static class DemoData
                 continue;
             }
             var random = new SeededRandom(DemoClass.Seed, stream: s);
+            var answers = new List<Answer>();
             for (int i = 0; i < set.Items.Count; i++)
             {
-                ExerciseKind kind = ExerciseKinds.Of(set.Items[i]);
-                Response response = kind.Attempt(set.Items[i], simulated, random);
-                Mark mark = kind.Mark(set.Items[i], response, rules);
-                var answer = new Answer
-                {
-                    Id = Guid.CreateVersion7(),
-                    AssignmentId = assignment.Id,
-                    StudentId = heron.Students[s].Id,
-                    ItemIndex = i,
-                    Try = 1,
-                    Response = response,
-                    ReceivedAt = assignment
-                        .SetAt.AddMinutes(4 + 2 * i)
-                        .AddSeconds(random.Below(90)),
-                };
+                answers.Add(
+                    new Answer
+                    {
+                        Id = Guid.CreateVersion7(),
+                        AssignmentId = assignment.Id,
+                        StudentId = heron.Students[s].Id,
+                        ItemIndex = i,
+                        Try = 1,
+                        Response = ExerciseKinds
+                            .Of(set.Items[i])
+                            .Attempt(set.Items[i], simulated, random),
+                        ReceivedAt = assignment
+                            .SetAt.AddMinutes(4 + 2 * i)
+                            .AddSeconds(random.Below(90)),
+                    }
+                );
+            }
+            // Marked as those are that are handed in: each in the light of those before it.
+            IEnumerable<Mark> marks = Remarking.Of(
+                answers.Select(a => new Remarking.Again(set.Items[a.ItemIndex], a.Response, a.Try)),
+                rules
+            );
+            foreach ((Answer answer, Mark mark) in answers.Zip(marks))
+            {
                 answer.Marks.Add(
                     new AnswerMark
                     {
@@ -236,8 +247,8 @@ public static class DemoData
                         Mark = mark,
                     }
                 );
-                database.Add(answer);
             }
+            database.AddRange(answers);
         }
     }
 }

@@ -6,7 +6,7 @@
   import Word from './Word.svelte'
   import WordNumber from './WordNumber.svelte'
   import {
-    angleKinds,
+    angleKindChoices,
     angleKindsKey,
     angleKindsOf,
     arms,
@@ -87,7 +87,7 @@
     <WordNumber label="To, degrees" min={1} max={359} bind:value={wish.to} />°,
     <Word
       label="Kinds of angle"
-      choices={angleKinds}
+      choices={angleKindChoices(wish.angleKinds)}
       value={angleKindsKey(wish.angleKinds)}
       onpick={(key) => (wish.angleKinds = angleKindsOf(key))}
     />, opening <Word label="Opening" choices={openings} bind:value={wish.opening} />

@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest'
 import type { Instrument, Protractor } from '../../api/client'
 import {
-  angleKinds,
+  angleKindChoices,
   angleKindsKey,
   angleKindsOf,
   arms,
@@ -74,7 +74,7 @@ it('takes what a specification leaves out for what the server takes it for', () 
 })
 
 it('has words for every choice, each its own', () => {
-  for (const choices of [steps, openings, tilts, arms, baseRays, themes, orders, angleKinds]) {
+  for (const choices of [steps, openings, tilts, arms, baseRays, themes, orders, angleKindChoices(null)]) {
     const words = choices.map(([, said]) => said)
     expect(new Set(words).size).toBe(words.length)
     expect(words.every((said) => said.length > 2)).toBe(true)
@@ -82,8 +82,15 @@ it('has words for every choice, each its own', () => {
 })
 
 it('finds kinds of angle by their words and back, in whatever order they stand', () => {
-  for (const [key] of angleKinds) expect(angleKindsKey(angleKindsOf(key))).toBe(key)
+  for (const [key] of angleKindChoices(null)) expect(angleKindsKey(angleKindsOf(key))).toBe(key)
   expect(angleKindsKey(['obtuse', 'acute', 'right'])).toBe('upToObtuse')
   expect(angleKindsKey(null)).toBe('usual')
   expect(angleKindsKey([])).toBe('usual')
+})
+
+it('says kinds of angle from a file that are none of the usual choices', () => {
+  const choices = angleKindChoices(['reflex', 'acute'])
+  const key = angleKindsKey(['acute', 'reflex'])
+  expect(choices.find(([each]) => each === key)?.[1]).toBe('reflex or acute')
+  expect(angleKindsOf(key)).toEqual(['acute', 'reflex'])
 })

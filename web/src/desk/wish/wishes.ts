@@ -93,17 +93,24 @@ export const orders: Words<Wish['order']> = [
 ]
 
 const angleKindSets: [key: string, kinds: Wish['angleKinds'], words: string][] = [
-  ['usual', null, 'acute or obtuse'],
+  ['usual', null, 'none of them right or straight'],
   ['acute', ['acute'], 'acute'],
   ['obtuse', ['obtuse'], 'obtuse'],
   ['upToObtuse', ['acute', 'right', 'obtuse'], 'acute, right or obtuse'],
   ['right', ['right'], 'right'],
   ['reflex', ['reflex'], 'reflex'],
 ]
-export const angleKinds: Words<string> = angleKindSets.map(([key, , words]) => [key, words])
-const sameKinds = (one: Wish['angleKinds'], other: Wish['angleKinds']): boolean =>
-  (one ?? []).toSorted().join() === (other ?? []).toSorted().join()
+const joined = (kinds: Wish['angleKinds']): string => (kinds ?? []).toSorted().join()
+/** What may be chosen; kinds that came from a file and are none of the usual choices stand there, too. */
+export function angleKindChoices(kinds: Wish['angleKinds']): Words<string> {
+  const usual: Words<string> = angleKindSets.map(([key, , words]) => [key, words])
+  return usual.some(([key]) => key === angleKindsKey(kinds))
+    ? usual
+    : [...usual, [angleKindsKey(kinds), (kinds ?? []).join(' or ')]]
+}
 export const angleKindsKey = (kinds: Wish['angleKinds']): string =>
-  angleKindSets.find(([, each]) => sameKinds(each, kinds))?.[0] ?? 'usual'
-export const angleKindsOf = (key: string): Wish['angleKinds'] =>
-  angleKindSets.find(([each]) => each === key)?.[1] ?? null
+  angleKindSets.find(([, each]) => joined(each) === joined(kinds))?.[0] ?? joined(kinds)
+export const angleKindsOf = (key: string): Wish['angleKinds'] => {
+  const known = angleKindSets.find(([each]) => each === key)
+  return known ? known[1] : (key.split(',') as Schema['AngleKind'][])
+}

@@ -33,7 +33,7 @@ public sealed class DrawByEyeKind()
     /// <inheritdoc/>
     public override Item Make(ItemPlan plan)
     {
-        int benchmark = Benchmarks[plan.Random.Below(Benchmarks.Length)];
+        int benchmark = plan.InTurn(Benchmarks);
         return new DrawByEyeItem(
             $"Draw about {Numbers.Degrees(benchmark)} by eye, from ray {plan.Names.StartRay}. Then measure what you drew.",
             plan.Instrument,
@@ -129,7 +129,13 @@ public sealed class DrawByEyeKind()
         Angle own = Asked(item) with { Measure = new Angles.Measure(drawn) };
         (double reading, Placement placement) = attempt.Measure(own, item.Instrument);
         return new DrawByEyeResponse(
-            [new Stroke([own.Vertex, own.Vertex.Towards(own.End, item.BaseRay.Length)])],
+            [
+                .. PencilWork.Line(
+                    attempt,
+                    own.Vertex,
+                    own.Vertex.Towards(own.End, item.BaseRay.Length)
+                ),
+            ],
             [],
             reading,
             own.Vertex.Towards(own.Bisector, 14),

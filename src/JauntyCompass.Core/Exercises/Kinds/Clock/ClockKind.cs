@@ -23,22 +23,31 @@ public sealed class ClockKind()
         }
     )
 {
+    private static readonly (int Hour, int Minute)[] Times =
+    [
+        .. Enumerable
+            .Range(0, 12)
+            .SelectMany(hour => Enumerable.Range(1, 11).Select(five => (hour, 5 * five))),
+    ];
+
+    // So many minutes until the ferry leaves.
+    private static readonly int[] Waits = [10, 15, 20, 25, 30, 35, 40, 45, 50, 55];
+
     /// <inheritdoc/>
     public override Item Make(ItemPlan plan)
     {
-        SeededRandom random = plan.Random;
-        ClockQuestion question = (ClockQuestion)random.Below(3);
-        int hour = random.Below(12);
-        int minute = 5 * random.Between(1, 11);
-        int minutes = 5 * random.Between(2, 11);
+        ClockQuestion question = plan.InTurn(Enum.GetValues<ClockQuestion>());
+        // Every other time is one in whole tens of minutes, where half degrees are spared: in every form the same ones.
+        int step = plan.Turn.Item % 2 == 0 ? 10 : 5;
         if (question == ClockQuestion.BetweenHands)
         {
-            // Hands that cover each other or make one line show nothing to work out.
-            while (ClockFace.Between(hour, minute) is < 10 or > 172)
-            {
-                hour = random.Below(12);
-                minute = 5 * random.Between(1, 11);
-            }
+            (int hour, int minute) = plan.Onwards([
+                .. Times.Where(t =>
+                    t.Minute % 10 == step % 10
+                    // Hands that cover each other or make one line show nothing to work out.
+                    && ClockFace.Between(t.Hour, t.Minute) is >= 10 and <= 172
+                ),
+            ]);
             return new ClockItem(
                 $"The harbour clock shows {ClockFace.Time(hour, minute)}. How large is the smaller angle between its hands?",
                 question,
@@ -47,11 +56,12 @@ public sealed class ClockKind()
                 0
             );
         }
+        int minutes = plan.Onwards([.. Waits.Where(m => m % 10 == step % 10)]);
         string hand = question == ClockQuestion.MinuteHand ? "minute" : "hour";
         return new ClockItem(
             $"The ferry leaves in {minutes} minutes. How far does the {hand} hand of the harbour clock turn until then?",
             question,
-            hour,
+            plan.Own.Below(12),
             0,
             minutes
         );

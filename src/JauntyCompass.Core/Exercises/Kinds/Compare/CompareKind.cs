@@ -32,20 +32,22 @@ public sealed class CompareKind()
     // Angles nearer to each other than this, in degrees, no eye can compare. Common practice, no source.
     private const int LeastApart = 12;
 
+    // The other angle is alike, larger or smaller.
+    private static readonly int[] Others = [1, -1, 0, -1, 1];
+
     /// <inheritdoc/>
     public override Item Make(ItemPlan plan)
     {
         double measure = plan.Angle.Measure.Degrees;
-        int wish = plan.Random.Below(3);
-        double other = wish switch
+        double other = plan.InTurn(Others) switch
         {
             0 => measure,
-            1 => measure + plan.Random.Between(LeastApart, LeastApart + 10),
-            _ => measure - plan.Random.Between(LeastApart, LeastApart + 6),
+            > 0 => measure + plan.Own.Between(LeastApart, LeastApart + 10),
+            _ => measure - plan.Own.Between(LeastApart, LeastApart + 6),
         };
         // The larger one gets the shorter arms; of two alike either does.
         bool firstLong = other == measure ? plan.Random.Chance(0.5) : other > measure;
-        int turn = plan.Random.Between(-25, 25);
+        int turn = plan.Own.Between(-25, 25);
         return new CompareItem(
             "Which angle is larger?",
             At(new Point(-56, -22), measure, plan.Angle.Opening, firstLong, 0),

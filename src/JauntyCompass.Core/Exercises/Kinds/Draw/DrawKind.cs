@@ -3,7 +3,6 @@ using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises.Drawn;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Presentation;
-using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Marking.Strokes;
@@ -28,8 +27,8 @@ public sealed class DrawKind()
         }
     )
 {
-    // How far the eye of a simulated student strays, in degrees.
-    private const double EyeSpread = 9;
+    // Where a simulated student puts the arc, in mm from the vertex.
+    private const double ArcRadius = 15;
 
     /// <inheritdoc/>
     public override Item Make(ItemPlan plan)
@@ -114,80 +113,19 @@ public sealed class DrawKind()
     protected override DrawResponse Attempt(DrawItem item, Attempt attempt)
     {
         Angle asked = item.Asked;
-        (Placement placement, IReadOnlyList<Placement> rested) = attempt.LayForDot(
-            asked,
-            item.Instrument
-        );
-        LaidAngle laid = LaidAngle.Of(asked, item.Instrument, placement, WhichArm.Start);
-        Scale scale = item.Instrument.Scales[attempt.ScaleUsed(laid)];
-        double full = item.Instrument.FullScale;
-        double number = Math.Clamp(
-            attempt.Garble((int)Math.Round(item.Measure.Degrees), full) + attempt.Eye(),
-            0,
-            full
-        );
-        if (laid.Advice.ScaleIndex < 0 && !attempt.Shows("only-scale-other-way"))
-        {
-            // The only scale begins at the other end: the dot belongs at what is left of the whole.
-            number = full - number;
-        }
-        Point dot = placement.PointAt(scale.BearingOf(number), item.Instrument.EdgeRadius + 1);
-        if (attempt.Shows("opens-wrong-way"))
-        {
-            double turn = asked.Start.ShorterTurnTo(Direction.Between(asked.Vertex, dot));
-            dot = asked.Vertex.Towards(asked.Start.Turned(-turn), asked.Vertex.DistanceTo(dot));
-        }
-        (IReadOnlyList<Stroke> smear, IReadOnlyList<Point> dots) = PencilWork.Dot(attempt, dot);
-        bool byEye = attempt.Shows("drew-by-eye");
-        if (byEye)
-        {
-            double eye = asked.Opening.Sign() * attempt.Eye(EyeSpread);
-            dot = asked.Vertex.Towards(asked.End.Turned(eye), item.Instrument.EdgeRadius + 1);
-        }
-        Point tip = asked.StartArm.Tip;
+        var drawn = DrawnWork.Of(attempt, asked, item.Instrument);
         return new DrawResponse(
             [
-                .. item.BaseRay is null ? PencilWork.Line(attempt, asked.Vertex, tip) : [],
-                .. byEye ? [] : smear,
-                .. SecondRay(attempt, asked.Vertex, dot),
+                .. item.BaseRay is null
+                    ? PencilWork.Line(attempt, asked.Vertex, asked.StartArm.Tip)
+                    : [],
+                .. drawn.Smear,
+                .. drawn.SecondRay(attempt),
             ],
-            byEye ? [] : dots,
-            MarkArc(asked, dot),
-            byEye ? null : placement,
-            byEye ? null : rested
+            drawn.Dots,
+            drawn.Inside(ArcRadius),
+            drawn.Placement,
+            drawn.Rested
         );
-    }
-
-    private static IEnumerable<Stroke> SecondRay(Attempt attempt, Point vertex, Point dot)
-    {
-        Direction outward = Direction.Between(vertex, dot);
-        Point from = vertex;
-        Point through = dot;
-        if (attempt.Shows("gap-at-vertex"))
-        {
-            from = from.Towards(outward, attempt.Size(4, 9));
-        }
-        if (attempt.Shows("ran-on-behind-vertex"))
-        {
-            from = from.Towards(outward.Opposite, attempt.Size(6, 14));
-        }
-        if (attempt.Shows("missed-own-dot"))
-        {
-            through = through.Towards(outward.Turned(90 * attempt.Side()), attempt.Size(4, 7));
-        }
-        double beyond = attempt.Shows("arm-too-short")
-            ? -attempt.Size(20, 35)
-            : attempt.Size(6, 12);
-        return PencilWork.Line(
-            attempt,
-            from,
-            through.Towards(Direction.Between(from, through), beyond)
-        );
-    }
-
-    private static Point MarkArc(Angle asked, Point dot)
-    {
-        double turn = asked.Start.ShorterTurnTo(Direction.Between(asked.Vertex, dot));
-        return asked.Vertex.Towards(asked.Start.Turned(turn / 2), 15);
     }
 }

@@ -28,17 +28,19 @@ public sealed class FigureAnglesKind()
 {
     // Sides reach the graduations of a desk protractor from nearly every corner.
     private const double Size = 88;
+    private static readonly int[] CornersInTurn = [3, 4, 3, 5, 3, 4];
 
     /// <inheritdoc/>
     public override Item Make(ItemPlan plan)
     {
-        (int corners, string name) = plan.Random.Below(20) switch
+        int corners = plan.InTurn(CornersInTurn);
+        string name = corners switch
         {
-            < 12 => (3, "triangle"),
-            < 17 => (4, "quadrilateral"),
-            _ => (5, "pentagon"),
+            3 => "triangle",
+            4 => "quadrilateral",
+            _ => "pentagon",
         };
-        IReadOnlyList<Point> figure = corners == 3 ? Triangle(plan) : Polygon(corners, plan.Random);
+        IReadOnlyList<Point> figure = corners == 3 ? Triangle(plan) : Polygon(corners, plan.Own);
         return new FigureAnglesItem(
             $"Measure all angles of the {name}. What do they come to together?",
             plan.Instrument,
@@ -52,7 +54,7 @@ public sealed class FigureAnglesKind()
         double a = plan.Angle.Measure.Degrees;
         double rest = 180 - a;
         int least = (int)Math.Max(28, rest - 122);
-        double b = plan.Random.Between(least, (int)Math.Max(least, rest - 28));
+        double b = plan.Own.Between(least, (int)Math.Max(least, rest - 28));
         double c = rest - b;
         // By the sine rule, the longest side as long as the sheet allows.
         double scale = 1.9 * Size / Math.Max(Math.Max(Sin(a), Sin(b)), Sin(c));
@@ -60,7 +62,7 @@ public sealed class FigureAnglesKind()
         double ac = scale * Sin(b);
         return Centred(
             [default, new Point(ab, 0), default(Point).Towards(new Direction(a), ac)],
-            plan.Random.Between(-12, 12)
+            plan.Own.Between(-12, 12)
         );
     }
 

@@ -22,6 +22,7 @@ public sealed class FindMistakeKind()
         )
         {
             Difficulty = 5,
+            Varieties = Seen.Length,
             LeastMeasure = 12,
             MostMeasure = 168,
         }
@@ -51,11 +52,13 @@ public sealed class FindMistakeKind()
         [
             .. Seen.Where(key => MistakeCatalogue.Find(key)!.CanBeMadeOn(plan.Instrument)),
         ];
+        string turn = plan.InTurn(mistakes);
         plan.Random.Shuffle(mistakes);
+        mistakes = [turn, .. mistakes.Where(m => m != turn)];
         (string key, Slip slip) = Chosen(mistakes, laid, plan.Tolerance);
         List<string> offered = [key, .. mistakes.Where(m => m != key).Take(Choices - 1)];
         plan.Random.Shuffle(offered);
-        string who = Students[plan.Random.Below(Students.Length)];
+        string who = plan.InTurn(Students);
         return new FindMistakeItem(
             $"{who} laid the protractor like this and wrote {Numbers.Degrees(slip.Answer)}. What went wrong?",
             plan.Instrument,

@@ -44,7 +44,7 @@ public sealed class NameAngleKind()
             plan.Names.Start,
             plan.Names.End
         );
-        Direction first = new Direction(plan.Random.Between(-20, 60));
+        Direction first = new Direction(plan.Own.Between(-20, 60));
         double measure = plan.Angle.Measure.Degrees;
         List<NamedRay> rays =
         [
@@ -66,7 +66,7 @@ public sealed class NameAngleKind()
             $"∠{start}{vertex}",
             crowded ? $"∠{end}{vertex}{free}" : $"∠{start}{end}{vertex}",
         ];
-        string proposed = proposals[plan.Random.Below(proposals.Length)];
+        string proposed = plan.InTurn(proposals);
         return new NameAngleItem(
             $"The arc marks one angle. May it be called {proposed}?",
             vertex,

@@ -28,16 +28,19 @@ public sealed class OutlineKind()
     private const int Shown = 4;
     private const double Across = 58;
     private const double Up = 44;
+    private const int Tries = 100;
 
     /// <inheritdoc/>
     public override Item Make(ItemPlan plan)
     {
         List<OutlineShape> shapes = [.. OutlineShapes.All];
-        while (true)
+        OutlineShape turn = plan.Onwards(shapes);
+        for (int t = 0; ; t++)
         {
-            plan.Random.Shuffle(shapes);
+            plan.Own.Shuffle(shapes);
             OutlineShape[] shown = [.. shapes.Take(Shown)];
-            foreach (OutlineShape meant in shown)
+            // One of which no riddle tells among any others makes way for them.
+            foreach (OutlineShape meant in t < Tries ? shown.Where(s => s == turn) : shown)
             {
                 if (RiddleFor(meant, shown) is Riddle riddle)
                 {

@@ -42,10 +42,10 @@ public sealed class RangeKind()
         double arm = plan.Instrument.EdgeRadius + 8;
         Angle first = plan.Angle with { StartLength = arm, EndLength = arm };
         double measure = first.Measure.Degrees;
-        double further = plan.Random.Between(18, (int)Math.Min(90, 172 - measure));
+        double further = plan.Own.Between(18, (int)Math.Min(90, 172 - measure));
         string letter = plan.Names.FreeLetter;
         return new RangeItem(
-            Movers[plan.Random.Below(Movers.Length)]
+            plan.InTurn(Movers)
                 .Replace("{0}", plan.Names.EndRay, StringComparison.Ordinal)
                 .Replace("{1}", plan.Names.Vertex + letter, StringComparison.Ordinal),
             plan.Instrument,

@@ -24,6 +24,7 @@ public sealed class ReadLaidKind()
         {
             ReadsMeasureOnly = true,
             AlreadyLaid = true,
+            Varieties = Ways.Length,
             Difficulty = 1,
         }
     )
@@ -48,14 +49,31 @@ public sealed class ReadLaidKind()
             plan.Instrument,
             angle,
             plan.Names,
-            Lay(angle, plan.Instrument, plan.Random)
+            Lay(angle, plan.Instrument, plan.InTurn(Ways), plan.Random)
         );
     }
 
-    private static Placement Lay(Angle angle, Protractor instrument, SeededRandom random)
+    private enum Way
     {
-        bool over = instrument.Material == Material.ClearPlastic && random.Chance(0.2);
-        int aside = random.Chance(0.25) ? random.Between(2, 4) * 10 : 0;
+        Well,
+        NotAtZero,
+        TurnedOver,
+    }
+
+    private static readonly Way[] Ways =
+    [
+        Way.Well,
+        Way.NotAtZero,
+        Way.TurnedOver,
+        Way.Well,
+        Way.NotAtZero,
+    ];
+
+    private static Placement Lay(Angle angle, Protractor instrument, Way way, SeededRandom random)
+    {
+        // Only what can be seen through is read from the back.
+        bool over = way == Way.TurnedOver && instrument.Material == Material.ClearPlastic;
+        int aside = way == Way.NotAtZero ? random.Between(2, 4) * 10 : 0;
         Placement well = Placement.Over(angle) with { TurnedOver = over };
         // Not at zero only where the whole angle stays on the graduations.
         Placement turned = well with

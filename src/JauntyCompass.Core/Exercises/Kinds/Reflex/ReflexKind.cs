@@ -29,10 +29,9 @@ public sealed class ReflexKind()
     public override Item Make(ItemPlan plan)
     {
         // Where the house rules leave it open, both ways are practised; a full circle has a kind of its own.
-        ReflexMethod method =
-            plan.Reflex is ReflexMethod.From360 or ReflexMethod.AddTo180 ? plan.Reflex.Value
-            : plan.Random.Chance(0.5) ? ReflexMethod.From360
-            : ReflexMethod.AddTo180;
+        ReflexMethod method = plan.Reflex is ReflexMethod.From360 or ReflexMethod.AddTo180
+            ? plan.Reflex.Value
+            : plan.InTurn([ReflexMethod.From360, ReflexMethod.AddTo180]);
         string how = method == ReflexMethod.From360 ? "Take from 360." : "Add to 180.";
         return new ReflexItem(
             $"Measure the reflex angle {plan.Names.Full}. {how}",

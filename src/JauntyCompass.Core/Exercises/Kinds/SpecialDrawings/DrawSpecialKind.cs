@@ -6,6 +6,7 @@ using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Marking.Strokes;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Wording;
 
@@ -25,17 +26,16 @@ public sealed class DrawSpecialKind()
         )
         {
             Difficulty = 4,
+            LeastMeasure = 5,
+            Varieties = Enum.GetValues<SpecialDrawing>().Length,
         }
     )
 {
     private const double ArcRadius = 14;
+    private const double MostWithSupplement = 175;
     private static readonly IReadOnlyList<Mistake> OfTheRay =
     [
         .. MistakeCatalogue.Drawing.Where(m => !IsOfTheArc(m)),
-    ];
-    private static readonly IReadOnlyList<Mistake> OfAStraightAngle =
-    [
-        .. MistakeCatalogue.DrawingOnly.Where(m => !IsOfTheArc(m)),
     ];
     private static readonly IReadOnlyList<Mistake> OfASupplement =
     [
@@ -50,8 +50,12 @@ public sealed class DrawSpecialKind()
     /// <inheritdoc/>
     public override Item Make(ItemPlan plan)
     {
-        SpecialDrawing wanted = (SpecialDrawing)plan.Random.Below(4);
         double chosen = plan.Angle.Measure.Degrees;
+        // Near a straight angle neither what is left of a turn nor a supplement is anything to draw.
+        SpecialDrawing wanted =
+            chosen <= MostWithSupplement
+                ? plan.InTurn(Enum.GetValues<SpecialDrawing>())
+                : SpecialDrawing.Straight;
         AngleNames names = plan.Names;
         (double measure, string task) = wanted switch
         {
@@ -115,15 +119,7 @@ public sealed class DrawSpecialKind()
         DrawSpecialResponse? response
     )
     {
-        // What the instrument draws of a reflex angle is the smaller one between the same arms.
-        Angle ray =
-            item.Wanted == SpecialDrawing.Reflex
-                ? item.Asked with
-                {
-                    Measure = new Angles.Measure(360 - item.Measure.Degrees),
-                    Opening = item.Opening.Reversed(),
-                }
-                : item.Asked;
+        Angle ray = OnTheInstrument(item);
         var situation = Situation.Drawing(
             ray,
             item.Instrument,
@@ -143,18 +139,13 @@ public sealed class DrawSpecialKind()
                 "Drawing",
                 situation,
                 figure?.Value,
-                item.Wanted switch
-                {
-                    SpecialDrawing.Straight => OfAStraightAngle,
-                    SpecialDrawing.Supplement => OfASupplement,
-                    _ => OfTheRay,
-                },
+                item.Wanted == SpecialDrawing.Supplement ? OfASupplement : OfTheRay,
                 figure
             )
             {
                 Missing = NoRay,
             },
-            ArcStep(item, response),
+            ArcStep(item, response?.Arc, figure),
         ];
     }
 
@@ -164,9 +155,9 @@ public sealed class DrawSpecialKind()
             $"Draw from the vertex with the {rules.Words.Straightedge}."
         );
 
-    private static ChoiceStep ArcStep(DrawSpecialItem item, DrawSpecialResponse? response)
+    private static ChoiceStep ArcStep(DrawSpecialItem item, Point? arc, DrawnFigure? figure)
     {
-        string? where = response is null ? null : WhereIs(response.Arc, item);
+        string? where = figure is null ? null : WhereIs(arc, item, figure.Ray);
         bool reflex = item.Wanted == SpecialDrawing.Reflex;
         bool straight = item.Wanted == SpecialDrawing.Straight;
         return new ChoiceStep(
@@ -192,51 +183,56 @@ public sealed class DrawSpecialKind()
         };
     }
 
-    private static string WhereIs(Point? arc, DrawSpecialItem item)
+    private static string WhereIs(Point? arc, DrawSpecialItem item, StrokeLine? ray)
     {
         if (arc is not Point at)
         {
             return "missing";
         }
-        double turn = Direction.Reduce(
-            item.Opening.Sign()
-                * (
-                    Direction.Between(item.BaseRay.Vertex, at).Degrees
-                    - item.BaseRay.Direction.Degrees
-                )
+        // The openings are those of the angle as it was drawn, whichever way it opens.
+        Direction toArc = Direction.Between(item.BaseRay.Vertex, at);
+        double drawn = item.BaseRay.Direction.ShorterTurnTo(
+            ray?.Direction ?? OnTheInstrument(item).End
         );
-        return turn <= item.Measure.Degrees ? "meant" : "other";
+        double across = Direction.Reduce(
+            Math.Sign(drawn) * (toArc.Degrees - item.BaseRay.Direction.Degrees)
+        );
+        bool inSmaller = across <= Math.Abs(drawn);
+        return inSmaller == (item.Wanted != SpecialDrawing.Reflex) ? "meant" : "other";
     }
 
     /// <inheritdoc/>
     protected override DrawSpecialResponse Attempt(DrawSpecialItem item, Attempt attempt)
     {
-        Angle asked = item.Asked;
-        double measure = item.Measure.Degrees;
-        double smaller = measure > 180 ? 360 - measure : measure;
-        if (
+        Angle ray = OnTheInstrument(item);
+        double measure = ray.Measure.Degrees;
+        bool complement =
             item.Wanted == SpecialDrawing.Supplement
             && attempt.Shows("complement-for-supplement")
-            && measure > 90
-        )
-        {
-            smaller = measure - 90;
-        }
-        bool otherScale = attempt.Shows(
-            item.Instrument.Scales.Count == 1 ? "only-scale-other-way" : "other-scale"
+            && measure > 90;
+        var drawn = DrawnWork.Of(
+            attempt,
+            ray,
+            item.Instrument,
+            complement ? measure - 90 : measure
         );
-        double drawn = otherScale ? item.Instrument.FullScale - smaller : smaller;
-        double turn = measure > 180 ? -drawn : drawn;
-        Direction end = asked.Start.Turned(asked.Opening.Sign() * turn);
-        Direction inside =
-            attempt.Shows("reflex-arc-inside") && measure > 180
-                ? asked.Start.Turned(asked.Opening.Sign() * turn / 2)
-                : asked.Bisector;
-        double length = item.Instrument.EdgeRadius + 9;
+        bool outside = item.Wanted == SpecialDrawing.Reflex && !attempt.Shows("reflex-arc-inside");
         return new DrawSpecialResponse(
-            [.. PencilWork.Line(attempt, asked.Vertex, asked.Vertex.Towards(end, length))],
-            [asked.Vertex.Towards(end, item.Instrument.EdgeRadius + 1)],
-            asked.Vertex.Towards(inside, ArcRadius)
+            [.. drawn.Smear, .. drawn.SecondRay(attempt)],
+            drawn.Dots,
+            drawn.Inside(outside ? -ArcRadius : ArcRadius),
+            drawn.Placement,
+            drawn.Rested
         );
     }
+
+    // What the instrument draws of a reflex angle is the smaller one between the same arms.
+    private static Angle OnTheInstrument(DrawSpecialItem item) =>
+        item.Wanted == SpecialDrawing.Reflex
+            ? item.Asked with
+            {
+                Measure = new Angles.Measure(360 - item.Measure.Degrees),
+                Opening = item.Opening.Reversed(),
+            }
+            : item.Asked;
 }

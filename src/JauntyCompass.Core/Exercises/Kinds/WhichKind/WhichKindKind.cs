@@ -47,24 +47,48 @@ public sealed class WhichKindKind()
     public override Item Make(ItemPlan plan) =>
         new WhichKindItem("Which kind of angle is this?", Varied(plan), plan.Names);
 
+    private enum Variety
+    {
+        Chosen,
+        RightOnItsTip,
+        JustOver,
+        JustUnder,
+        Straight,
+    }
+
+    private static readonly Variety[] Varieties =
+    [
+        Variety.Chosen,
+        Variety.RightOnItsTip,
+        Variety.Chosen,
+        Variety.JustOver,
+        Variety.Chosen,
+        Variety.RightOnItsTip,
+        Variety.Chosen,
+        Variety.JustUnder,
+        Variety.Chosen,
+        Variety.Straight,
+    ];
+
     // Among the chosen measures some right angles, on their tip, and some that only look right; now and then a straight one.
     private static Angle Varied(ItemPlan plan)
     {
-        SeededRandom random = plan.Random;
         Angle angle = plan.Angle with { Vertex = default };
-        return random.Below(10) switch
+        return plan.InTurn(Varieties) switch
         {
-            0 or 1 => angle.TurnedBy(random.Between(15, 75)) with
+            Variety.RightOnItsTip => angle.TurnedBy(plan.Own.Between(15, 75)) with
             {
                 Measure = new Angles.Measure(90),
             },
-            2 or 3 => angle with
+            Variety.JustOver => angle with
             {
-                Measure = new Angles.Measure(
-                    90 + (random.Chance(0.5) ? 1 : -1) * random.Between(4, 9)
-                ),
+                Measure = new Angles.Measure(90 + plan.Own.Between(4, 9)),
             },
-            4 => angle with { Measure = new Angles.Measure(180) },
+            Variety.JustUnder => angle with
+            {
+                Measure = new Angles.Measure(90 - plan.Own.Between(4, 9)),
+            },
+            Variety.Straight => angle with { Measure = new Angles.Measure(180) },
             _ => angle,
         };
     }

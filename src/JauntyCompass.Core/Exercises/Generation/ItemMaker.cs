@@ -1,0 +1,98 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Exercises.Generation;
+
+/// <summary>Makes the items of a set in their places.</summary>
+internal sealed class ItemMaker
+{
+    private const int LevelVertexBelowMiddle = 32;
+
+    private static readonly AngleNames[] Letters =
+    [
+        new("K", "L", "M"),
+        new("D", "E", "F"),
+        new("S", "R", "T"),
+        new("Q", "P", "R"),
+        new("A", "B", "C"),
+        new("H", "G", "J"),
+        new("U", "T", "V"),
+        new("X", "W", "Z"),
+    ];
+
+    private readonly SetSpecification _specification;
+    private readonly int _seed;
+    private readonly int _scene;
+    private readonly int _lettersFrom;
+
+    internal ItemMaker(SetSpecification specification, int seed)
+    {
+        (_specification, _seed) = (specification, seed);
+        var scenes = new SeededRandom(seed, stream: 3);
+        _scene = scenes.Below(1000);
+        _lettersFrom = scenes.Below(Letters.Length);
+    }
+
+    /// <summary>The items of a form.</summary>
+    internal List<Item> Form(IReadOnlyList<Slot> slots, int form) =>
+        [
+            .. slots.Select(
+                (slot, place) =>
+                    At(
+                        slot,
+                        place,
+                        new Turn(_seed, slot.Turn, slot.Turns, form),
+                        new SeededRandom(_seed, stream: 1000 * (form + 1) + place)
+                    )
+            ),
+        ];
+
+    /// <summary>An item in its place.</summary>
+    /// <param name="slot">What is settled of the place.</param>
+    /// <param name="place">Which place, from 0.</param>
+    /// <param name="turn">Whose turn it is among the items of its kind.</param>
+    /// <param name="own">For how it lies on the sheet, and what else is the form's own.</param>
+    /// <param name="further">How many scenes and letters further on than those of the place.</param>
+    internal Item At(Slot slot, int place, Turn turn, SeededRandom own, int further = 0) =>
+        slot.Kind.Make(
+            new ItemPlan(
+                Lay(slot, own),
+                slot.Instrument,
+                Letters[(_lettersFrom + place + further) % Letters.Length],
+                _specification.Theme,
+                _scene + place + further,
+                turn,
+                new SeededRandom(_seed, stream: 500_000 + place),
+                own
+            )
+            {
+                Tolerance = _specification.Tolerance,
+                DrawsBaseRay = slot.DrawsBaseRay,
+                Reflex = _specification.Rules?.Reflex,
+            }
+        );
+
+    private static Angle Lay(Slot slot, SeededRandom random)
+    {
+        int turn = slot.IsTilted ? random.Between(20, 340) : 0;
+        // Above a level arm a half circle needs room, below it none.
+        bool low = !slot.IsTilted && slot.Instrument.Shape == ProtractorShape.HalfCircle;
+        return new Angle(
+            new Point(0, low ? -LevelVertexBelowMiddle : 0),
+            new Direction(slot.OpensRight ? 0 : 180).Turned(turn),
+            new Measure(slot.Chosen.Measure),
+            slot.OpensRight ? Opening.Anticlockwise : Opening.Clockwise,
+            ArmLength(slot.StartIsShort, slot.Instrument, random),
+            ArmLength(slot.EndIsShort, slot.Instrument, random)
+        );
+    }
+
+    private static int ArmLength(bool isShort, Protractor instrument, SeededRandom random)
+    {
+        int radius = (int)instrument.EdgeRadius;
+        return isShort
+            ? random.Between(radius * 45 / 100, radius * 80 / 100)
+            : random.Between(radius + 6, radius + 9);
+    }
+}

@@ -1,0 +1,130 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Instruments;
+
+namespace JauntyCompass.Core.Exercises.Generation;
+
+/// <summary>A place in the set: what does not change from form to form.</summary>
+internal sealed record Slot(
+    ExerciseKind Kind,
+    int Turn,
+    int Turns,
+    Protractor Instrument,
+    bool OpensRight,
+    bool IsTilted,
+    bool StartIsShort,
+    bool EndIsShort,
+    bool DrawsBaseRay,
+    Candidate Chosen
+)
+{
+    /// <summary>How hard it is, from easy to hard. Common practice, no source.</summary>
+    internal double Difficulty =>
+        Kind.Facts.Difficulty
+        + (IsTilted ? 1 : 0)
+        + (StartIsShort || EndIsShort ? 1 : 0)
+        + (DrawsBaseRay ? 1 : 0)
+        + (OpensRight ? 0 : 0.5)
+        + Chosen.Fineness * 0.5
+        + (
+            Chosen.Kind == AngleKind.Obtuse ? 0.5
+            : Chosen.Kind == AngleKind.Reflex ? 1
+            : 0
+        );
+}
+
+/// <summary>The places of a set, each with the measure that the items there have in the first form.</summary>
+internal static class Slots
+{
+    /// <summary>Decides on all places, in the order of the set.</summary>
+    internal static IReadOnlyList<Slot> Of(
+        SetSpecification specification,
+        Tray tray,
+        Candidates candidates,
+        int seed
+    )
+    {
+        var random = new SeededRandom(seed);
+        List<Slot> slots = Empty(specification, tray, random);
+        Fill(slots, specification, candidates, random);
+        // Sorted once: the same place is equally hard in every form.
+        return specification.Order == ItemOrder.Rising
+            ? [.. slots.OrderBy(s => s.Difficulty)]
+            : slots;
+    }
+
+    private static List<Slot> Empty(SetSpecification specification, Tray tray, SeededRandom random)
+    {
+        var slots = new List<Slot>();
+        bool rightFirst = random.Chance(0.5);
+        foreach (KindCount wanted in specification.Kinds)
+        {
+            ExerciseKind kind = ExerciseKinds.Find(wanted.Kind)!;
+            for (int i = 0; i < wanted.Count; i++)
+            {
+                bool right = specification.Opening switch
+                {
+                    OpeningSide.Right => true,
+                    OpeningSide.Left => false,
+                    _ => slots.Count % 2 == 0 == rightFirst,
+                };
+                bool tilted =
+                    specification.Tilt == Tilt.Tilted
+                    || (specification.Tilt == Tilt.Mixed && random.Chance(0.5));
+                slots.Add(
+                    new Slot(
+                        kind,
+                        i,
+                        wanted.Count,
+                        tray.At(kind, i),
+                        right,
+                        tilted,
+                        IsShort(specification, random),
+                        IsShort(specification, random),
+                        specification.BaseRays == BaseRays.Own
+                            || (specification.BaseRays == BaseRays.Mixed && random.Chance(0.5)),
+                        default
+                    )
+                );
+            }
+        }
+        if (specification.Order == ItemOrder.Mixed)
+        {
+            random.Shuffle(slots);
+        }
+        return slots;
+    }
+
+    private static bool IsShort(SetSpecification specification, SeededRandom random) =>
+        specification.Arms == ArmLengths.Short
+        || (specification.Arms == ArmLengths.Mixed && random.Chance(0.5));
+
+    private static void Fill(
+        List<Slot> slots,
+        SetSpecification specification,
+        Candidates candidates,
+        SeededRandom random
+    )
+    {
+        // Kinds with little room choose first, so that others do not take from it.
+        var design = new SetDesign(
+            candidates.Targets,
+            random,
+            specification.Mistakes is { Count: > 0 } ? SetDesign.AsGoodWhenAimed : SetDesign.AsGood
+        );
+        int[] order =
+        [
+            .. Enumerable
+                .Range(0, slots.Count)
+                .OrderBy(i => candidates.Of(slots[i].Kind, slots[i].Instrument).Count),
+        ];
+        foreach (int i in order)
+        {
+            IReadOnlyList<Candidate> own = candidates.Of(slots[i].Kind, slots[i].Instrument);
+            slots[i] = slots[i] with
+            {
+                // Where every number is taken, another kind of exercise may well ask for one of them again.
+                Chosen = design.Next(own) ?? own[random.Below(own.Count)],
+            };
+        }
+    }
+}

@@ -1,0 +1,117 @@
+using FsCheck.Xunit;
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Wording;
+using Shouldly;
+using Xunit;
+
+namespace JauntyCompass.Core.Tests.Exercises;
+
+/// <summary>Varieties in turn, in one form and from form to form; kinds that are not about the measures that are wished for.</summary>
+public class TurnsTests
+{
+    private static ItemPlan Plan(Turn turn) =>
+        new(
+            new Angle(default, default, new Measure(50), Opening.Anticlockwise, 80, 80),
+            InstrumentCatalogue.DeskHalfCircle,
+            new AngleNames("K", "L", "M"),
+            Theme.Plain,
+            0,
+            turn,
+            new SeededRandom(1),
+            new SeededRandom(2)
+        )
+        {
+            Tolerance = 2,
+        };
+
+    private static int[] Varieties(byte count) => [.. Enumerable.Range(10, 1 + count % 12)];
+
+    [Property]
+    public void Each_variety_comes_once_before_any_comes_again(int seed, byte count)
+    {
+        int[] all = Varieties(count);
+        int[] first = [.. Enumerable.Range(0, all.Length).Select(At)];
+        first.Order().ShouldBe(all);
+        Enumerable.Range(all.Length, all.Length).Select(At).ShouldBe(first);
+
+        int At(int item) => Plan(new Turn(seed, item, 20, 0)).InTurn(all);
+    }
+
+    [Property]
+    public void Varieties_are_the_same_in_every_form(int seed, byte count, byte item, byte form)
+    {
+        int[] all = Varieties(count);
+        Plan(new Turn(seed, item, 9, form))
+            .InTurn(all)
+            .ShouldBe(Plan(new Turn(seed, item, 9, 0)).InTurn(all));
+    }
+
+    [Property]
+    public void The_next_form_goes_on_with_others(int seed, byte count, byte items)
+    {
+        int[] all = Varieties(count);
+        int many = 1 + items % 15;
+        int[] Form(int form) =>
+            [
+                .. Enumerable
+                    .Range(0, many)
+                    .Select(i => Plan(new Turn(seed, i, many, form)).Onwards(all)),
+            ];
+        Form(0).Take(all.Length).Distinct().Count().ShouldBe(Math.Min(many, all.Length));
+        if (all.Length > 1)
+        {
+            for (int place = 0; place < many; place++)
+            {
+                Form(1)[place].ShouldNotBe(Form(0)[place]);
+            }
+        }
+        if (2 * many <= all.Length)
+        {
+            Form(0).Intersect(Form(1)).ShouldBeEmpty();
+        }
+    }
+
+    [Theory]
+    [InlineData("name")]
+    [InlineData("outline")]
+    [InlineData("clock")]
+    [InlineData("instrument-question")]
+    [InlineData("draw-by-eye")]
+    public void Who_wishes_for_measures_still_gets_kinds_that_have_none(string kind)
+    {
+        foreach ((int from, int to) in new[] { (158, 179), (1, 3), (200, 359) })
+        {
+            var wished = new SetSpecification([new KindCount(kind, 3)], from, to);
+            SetGenerator.Generate(wished, seed: 3).Items.Count.ShouldBe(3);
+        }
+    }
+
+    [Theory]
+    [InlineData("measure", 200, 300, "“Measure” has angles from 1° to 180° only")]
+    [InlineData("exactly", 160, 179, "“Which is exactly …” has angles from 22° to 158° only")]
+    [InlineData("compare", 1, 15, "“Compare two angles” has angles from 20° to 160° only")]
+    public void A_kind_without_such_angles_is_named_with_those_it_has(
+        string kind,
+        int from,
+        int to,
+        string said
+    )
+    {
+        var wished = new SetSpecification([new KindCount(kind, 1)], from, to);
+        Should
+            .Throw<SpecificationCollisionException>(() => SetGenerator.Generate(wished, seed: 3))
+            .Message.ShouldStartWith(said);
+    }
+
+    [Fact]
+    public void Reflex_angles_are_made_of_what_is_left_of_a_turn()
+    {
+        var wished = new SetSpecification([new KindCount("reflex", 4)], 20, 70);
+        SetGenerator
+            .Generate(wished, seed: 3)
+            .Items.Select(i => i.Degrees!.Value)
+            .ShouldAllBe(whole => whole >= 290 && whole <= 340);
+    }
+}

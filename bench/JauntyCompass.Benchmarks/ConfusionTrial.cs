@@ -1,9 +1,7 @@
 using System.Globalization;
-using System.Text.Json;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Marking;
-using JauntyCompass.Core.Marking.Habits;
 using JauntyCompass.Core.Simulation;
 
 namespace JauntyCompass.Benchmarks;
@@ -32,7 +30,11 @@ internal static class ConfusionTrial
         foreach (ExerciseKind kind in ExerciseKinds.All)
         {
             Print(output, kind, null);
-            foreach (Mistake habit in kind.Mistakes.Where(m => m.CanBeHabit && IsMade(kind, m)))
+            foreach (
+                Mistake habit in kind.Mistakes.Where(m =>
+                    m.CanBeHabit && WholeWork.Shows(Counts(kind), m)
+                )
+            )
             {
                 Print(output, kind, habit);
             }
@@ -62,45 +64,12 @@ internal static class ConfusionTrial
     private static string Line(FormattableString line) =>
         line.ToString(CultureInfo.InvariantCulture);
 
-    private static GeneratedItem[] Set(ExerciseKind kind, int seed) =>
+    private static string[] Named(ExerciseKind kind, int seed, string? habit) =>
         [
-            .. SetGenerator
-                .Generate(new SetSpecification([new KindCount(kind.Key, Items)]), seed)
-                .Items,
+            .. WholeWork
+                .Believed(Counts(kind), seed, habit is null ? [] : [new Habit(habit, Share)])
+                .Named,
         ];
 
-    // Whether a student with the habit ever hands in anything else than one with a habit that nobody can have.
-    private static bool IsMade(ExerciseKind kind, Mistake habit)
-    {
-        string Work(int seed, string habit) =>
-            JsonSerializer.Serialize(
-                Set(kind, seed)
-                    .Select(i =>
-                        kind.Attempt(
-                            i.Item,
-                            new SimulatedStudent("Bo", [new Habit(habit, 1)], Hand.Perfect),
-                            new SeededRandom(seed, stream: 5)
-                        )
-                    )
-                    .ToArray(),
-                ExerciseJson.Options
-            );
-        return Enumerable.Range(0, 3).Any(seed => Work(seed, None) != Work(seed, habit.Key));
-    }
-
-    private static string[] Named(ExerciseKind kind, int seed, string? habit)
-    {
-        var student = new SimulatedStudent(
-            "Bo",
-            habit is null ? [] : [new Habit(habit, Share)],
-            Hand.Careful
-        );
-        var random = new SeededRandom(seed, stream: 5);
-        List<AnswerEvidence> evidence =
-        [
-            .. Set(kind, seed)
-                .SelectMany(i => kind.Weigh(i.Item, kind.Attempt(i.Item, student, random))),
-        ];
-        return [.. HabitFinder.Find(evidence, kind.Mistakes).Named];
-    }
+    private static KindCount[] Counts(ExerciseKind kind) => [new KindCount(kind.Key, Items)];
 }

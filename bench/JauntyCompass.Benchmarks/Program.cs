@@ -15,6 +15,12 @@ if (args is ["confusion"])
     return;
 }
 
+if (args is ["pairs"])
+{
+    PairTrial.Run(Console.Out);
+    return;
+}
+
 if (args is ["adaptive"])
 {
     AdaptiveTrial.Run(Console.Out);

@@ -26,6 +26,8 @@ export class BoardSession {
   /** The instrument that readings are about: the one touched last, else the first. */
   touched: string | null = $state(null)
   #own: string[] = $state.raw([])
+  /** How often something was asked for. */
+  #asked = 0
 
   get script(): Script | null {
     return this.stage.script
@@ -41,23 +43,33 @@ export class BoardSession {
   }
 
   async show(next: Wanted, at = 0): Promise<boolean> {
+    const turn = ++this.#asked
+    const from = this.panel
     try {
       const chosen = this.isOwn(next.instrument)
         ? this.instruments.find((i) => i.protractor.id === next.instrument)!.protractor
         : null
       const built: Script = await ask(api.POST('/api/v1/demonstrations', { body: requestOf(next, chosen) }))
+      // A quick hand has asked for another since; that one is shown.
+      if (turn !== this.#asked) return true
       this.wanted = next
       this.failure = ''
-      this.panel = null
+      this.#close(from)
       this.view = wholeSheet
       this.tool = 'hand'
       this.live.clear()
       this.stage.play(built, at)
       return true
     } catch (error) {
+      if (turn !== this.#asked) return true
       this.failure = tell(error)
       return false
     }
+  }
+
+  /** Closes the panel that something was asked from; one that was opened while it came stays open. */
+  #close(from: Panel | null): void {
+    if (this.panel === from) this.panel = null
   }
 
   /** One press on the list: the demonstration as it is usually opened, in the way of this class. */
@@ -145,6 +157,7 @@ export class BoardSession {
 
   /** Puts an angle of a kind on the sheet that nobody has chosen. */
   async give(kind: string): Promise<void> {
+    const from = this.panel
     try {
       const seed = Math.floor(Math.random() * 2 ** 31)
       const given = await ask(api.POST('/api/v1/angles', { body: { kind: kind as 'acute', seed } }))
@@ -159,7 +172,7 @@ export class BoardSession {
       } as const
       const names = { vertex: 'K', start: 'L', end: 'M' }
       this.stage.touch((s) => hand.putAngle(s, angleOf(next), names, given.mark))
-      this.panel = null
+      this.#close(from)
     } catch (error) {
       this.failure = tell(error)
     }

@@ -95,10 +95,10 @@ public sealed class OtherScale : Mistake
                     Arrow: true
                 ),
             ],
-            // The measure to be drawn may be what was to be worked out first.
+            // No number: what stands on the other scale may be what another step asks for.
             Note = new PictureNote(
                 situation.Activity == Activity.Measuring
-                    ? $"{story.Say.Degrees(Math.Round(number))} counts from this side, where no {story.Words.Arm} lies"
+                    ? $"your number counts from this side, where no {story.Words.Arm} lies"
                     : $"your dot counts from this side, where no {story.Words.Arm} lies",
                 note
             ),

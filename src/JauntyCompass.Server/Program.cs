@@ -44,6 +44,7 @@ builder
         }
     )
     .PersistKeysToDbContext<JauntyDbContext>();
+RememberedProtection.Register(builder.Services);
 builder.Services.AddPeople();
 builder.Services.AddAntiforgery(options =>
 {

@@ -1,3 +1,4 @@
+using System.Collections.Frozen;
 using JauntyCompass.Core.Exercises.Kinds.BothArms;
 using JauntyCompass.Core.Exercises.Kinds.ByEye;
 using JauntyCompass.Core.Exercises.Kinds.Clock;
@@ -47,13 +48,18 @@ public static class ExerciseKinds
         new DrawSpecialKind(),
     ];
 
+    // Every kind has types of its own for items and for responses.
+    private static readonly FrozenDictionary<Type, ExerciseKind> ByType = All.SelectMany(k =>
+            new[] { (Type: k.ItemType, Kind: k), (Type: k.ResponseType, Kind: k) }
+        )
+        .ToFrozenDictionary(pair => pair.Type, pair => pair.Kind);
+
     /// <summary>Finds a kind by its key, or null.</summary>
     public static ExerciseKind? Find(string? key) => All.FirstOrDefault(k => k.Key == key);
 
     /// <summary>The kind of an item.</summary>
-    public static ExerciseKind Of(Item item) => All.First(k => k.ItemType == item.GetType());
+    public static ExerciseKind Of(Item item) => ByType[item.GetType()];
 
     /// <summary>The kind of a response.</summary>
-    public static ExerciseKind Of(Response response) =>
-        All.First(k => k.ResponseType == response.GetType());
+    public static ExerciseKind Of(Response response) => ByType[response.GetType()];
 }

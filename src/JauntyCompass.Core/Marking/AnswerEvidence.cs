@@ -38,8 +38,9 @@ public sealed class AnswerEvidence
     /// </summary>
     public Func<Mistake, Mistake, double>? Both { private get; init; }
 
-    // A student's answers are weighed again with each new one; what two mistakes come to in an old one does not change.
-    private readonly Dictionary<int, double> _both = [];
+    // A student's answers are weighed again with each new one; what two mistakes come to in an old one does not change. Only a few
+    // likely pairs are ever asked for. What two threads find at once may be lost for one of them, and is then found again.
+    private (int Pair, double Likelihood)[] _both = [];
     private double _anyMistake = double.NaN;
 
     /// <summary>
@@ -57,15 +58,16 @@ public sealed class AnswerEvidence
             (one, other) = (other, one);
         }
         int pair = one.Place * _given.Length + other.Place;
-        lock (_both)
+        foreach ((int known, double found) in _both)
         {
-            if (!_both.TryGetValue(pair, out double likelihood))
+            if (known == pair)
             {
-                likelihood = both(one, other);
-                _both.Add(pair, likelihood);
+                return found;
             }
-            return likelihood;
         }
+        double likelihood = both(one, other);
+        _both = [.. _both, (pair, likelihood)];
+        return likelihood;
     }
 
     /// <summary>States the likelihood of the answer if a mistake showed in it.</summary>

@@ -112,7 +112,7 @@ internal sealed class SeenAnswer(Situation situation, DrawnFigure? figure, doubl
             // The number moved the dot, and the ruling accounts for how the ray strays from it.
             return Density(atDot, one.IsOfRuling ? ofOther : ofOne) * Ruled(0);
         }
-        if (situation.Laid is not null && one.IsOfPlacing != other.IsOfPlacing)
+        if (situation.IsLaid && one.IsOfPlacing != other.IsOfPlacing)
         {
             // What is read or dotted sets out from how the instrument lies, well or not.
             return one.IsOfPlacing ? Of(other, ofOther) : Of(one, ofOne);
@@ -149,7 +149,7 @@ internal sealed class SeenAnswer(Situation situation, DrawnFigure? figure, doubl
     {
         outcomes.Clear();
         // A drawing says whether the instrument was laid on; with neither a placement nor a dot it was not, and so not wrongly either.
-        bool neverLaid = figure is { Dot: null } && situation.Laid is null;
+        bool neverLaid = figure is { Dot: null } && !situation.IsLaid;
         if (!neverLaid || !mistake.IsOfPlacing)
         {
             mistake.Predict(from, figure, ref outcomes);

@@ -56,6 +56,8 @@ public sealed class Situation
                 },
                 _laid.Value.Alignment.LinedUpArm
             );
+            // Asked for by every mistake; how the instrument lies is too large to be copied each time.
+            ScaleInUse = ScaleOf(_laid.Value);
             Careful = CarefulIn(_laid.Value);
             PlacingByZeroLine = (CarefulIn(onVertex) ?? Measure) - Measure;
             PlacingByCentre = (Careful ?? Measure) - Measure - PlacingByZeroLine;
@@ -112,8 +114,11 @@ public sealed class Situation
     /// <summary>The rest of the placing error: the centre mark off the vertex, in degrees.</summary>
     public double PlacingByCentre { get; }
 
+    /// <summary>Whether it is known how the instrument lay.</summary>
+    public bool IsLaid => _laid.HasValue;
+
     /// <summary>Index of the scale that starts at zero here, or -1 when the placement is not known or names none.</summary>
-    public int ScaleInUse => _laid is LaidAngle laid ? ScaleOf(laid) : -1;
+    public int ScaleInUse { get; } = -1;
 
     private int ScaleOf(in LaidAngle laid) =>
         Activity == Activity.Measuring
@@ -140,7 +145,7 @@ public sealed class Situation
     )
     {
         var situation = new Situation(Activity.Drawing, asked, instrument, placement);
-        if (situation.Laid is null || situation.CostsLittle(situation.Careful))
+        if (!situation.IsLaid || situation.CostsLittle(situation.Careful))
         {
             return situation;
         }

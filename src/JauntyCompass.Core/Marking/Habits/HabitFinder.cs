@@ -1,3 +1,5 @@
+using System.Runtime.Intrinsics;
+
 namespace JauntyCompass.Core.Marking.Habits;
 
 /// <summary>
@@ -31,7 +33,7 @@ public static class HabitFinder
     private const double LeastListed = 0.005;
 
     // Shares of the answers in which a habit shows.
-    private static readonly double[] Shares = [0.25, 0.45, 0.65, 0.85];
+    private static readonly Vector256<double> Shares = Vector256.Create(0.25, 0.45, 0.65, 0.85);
 
     /// <summary>Weighs the habits behind some answers.</summary>
     /// <param name="answers">What each answered question says.</param>
@@ -137,159 +139,114 @@ public static class HabitFinder
         return order[..Math.Min(PairedAtMost, order.Length)];
     }
 
-    /// <summary>Likelihoods of all answers, each divided by that of an answer without a habit.</summary>
+    /// <summary>Likelihoods of all answers, each divided by that of an answer without a habit, and averaged over the shares.</summary>
     private sealed class Table
     {
-        private readonly int _answers;
         private readonly IReadOnlyList<AnswerEvidence> _evidence;
         private readonly Mistake[] _habits;
         private readonly double[] _without;
 
-        // By habit and answer: how much likelier the answer is when the habit shows in it than without a habit; 1 in all where it cannot.
-        private readonly double[,] _shown;
-        private readonly double[] _plain;
         private readonly double[] _unknown;
-        private readonly double[] _accidents;
-        private readonly bool[,] _can;
+
+        // By habit and answer: how much likelier the answer is when the habit shows in it; not a number where it cannot.
+        private readonly double[] _shown;
 
         internal Table(IReadOnlyList<AnswerEvidence> answers, Mistake[] habits)
         {
-            _answers = answers.Count;
+            int count = answers.Count;
             _evidence = answers;
             _habits = habits;
-            _without = new double[_answers];
-            _shown = new double[habits.Length, _answers];
-            _can = new bool[habits.Length, _answers];
-            _plain = new double[_answers];
-            _unknown = new double[_answers];
-            _accidents = new double[_answers];
-            int[] places = [.. habits.Select(h => h.Place)];
-            for (int i = 0; i < _answers; i++)
+            _without = new double[count];
+            _unknown = new double[count];
+            _shown = new double[habits.Length * count];
+            for (int i = 0; i < count; i++)
             {
                 AnswerEvidence answer = answers[i];
                 double accident = Accident * answer.AnyMistake;
                 double without = (1 - Accident) * answer.Careful + accident;
                 _without[i] = without;
-                _plain[i] = (1 - Accident) * answer.Careful / without;
-                _unknown[i] = (1 - Accident) * answer.Unexplained / without;
-                _accidents[i] = accident / without;
+                _unknown[i] = ((1 - Accident) * answer.Unexplained + accident) / without;
                 for (int h = 0; h < habits.Length; h++)
                 {
-                    double given = answer.Given(places[h]);
-                    _can[h, i] = !double.IsNaN(given);
-                    _shown[h, i] = _can[h, i] ? (1 - Accident) * given / without : 0;
+                    _shown[h * count + i] =
+                        ((1 - Accident) * answer.Given(habits[h].Place) + accident) / without;
                 }
             }
         }
 
         internal double One(int habit)
         {
-            double sum = 0;
-            foreach (double share in Shares)
+            Vector256<double> product = Vector256<double>.One;
+            ReadOnlySpan<double> shown = Shown(habit);
+            for (int i = 0; i < shown.Length; i++)
             {
-                double product = 1;
-                for (int i = 0; i < _answers; i++)
+                if (!double.IsNaN(shown[i]))
                 {
-                    if (_can[habit, i])
-                    {
-                        product *=
-                            share * _shown[habit, i] + (1 - share) * _plain[i] + _accidents[i];
-                    }
-                }
-                sum += product;
-            }
-            return sum / Shares.Length;
-        }
-
-        internal double Two(int one, int other)
-        {
-            // Likelihood of each answer by which of the two show in it; where neither can, it is the same for all shares.
-            Span<Pairing> pairings =
-                _answers <= 64 ? stackalloc Pairing[_answers] : new Pairing[_answers];
-            double[] both = Both(one, other);
-            double apart = 1;
-            int count = 0;
-            for (int i = 0; i < _answers; i++)
-            {
-                if (_can[one, i] || _can[other, i])
-                {
-                    pairings[count++] = new Pairing(
-                        _can[one, i],
-                        _can[other, i],
-                        _shown[one, i] + _accidents[i],
-                        _shown[other, i] + _accidents[i],
-                        both[i] + _accidents[i],
-                        _plain[i] + _accidents[i]
-                    );
-                }
-                else
-                {
-                    apart *= _plain[i] + _accidents[i];
+                    product *= Mixed(1, shown[i]);
                 }
             }
-            double sum = 0;
-            foreach (double first in Shares)
-            {
-                foreach (double second in Shares)
-                {
-                    double product = apart;
-                    foreach (ref readonly Pairing pairing in pairings[..count])
-                    {
-                        product *= pairing.At(first, second);
-                    }
-                    sum += product;
-                }
-            }
-            return sum / (Shares.Length * Shares.Length);
-        }
-
-        private readonly record struct Pairing(
-            bool OneCan,
-            bool OtherCan,
-            double One,
-            double Other,
-            double Both,
-            double Neither
-        )
-        {
-            // The shares of the four cases sum to one.
-            internal double At(double first, double second)
-            {
-                double a = OneCan ? first : 0;
-                double b = OtherCan ? second : 0;
-                return a * ((1 - b) * One + b * Both) + (1 - a) * (b * Other + (1 - b) * Neither);
-            }
-        }
-
-        // Where it is not known what both come to together, it is what one of them comes to.
-        private double[] Both(int one, int other)
-        {
-            double[] both = new double[_answers];
-            for (int i = 0; i < _answers; i++)
-            {
-                if (_can[one, i] && _can[other, i])
-                {
-                    both[i] = _evidence[i].OfBoth(_habits[one], _habits[other]) is double on
-                        ? (1 - Accident) * on / _without[i]
-                        : (_shown[one, i] + _shown[other, i]) / 2;
-                }
-            }
-            return both;
+            return Average(product);
         }
 
         internal double Unknown()
         {
-            double sum = 0;
-            foreach (double share in Shares)
+            Vector256<double> product = Vector256<double>.One;
+            for (int i = 0; i < _unknown.Length; i++)
             {
-                double product = 1;
-                for (int i = 0; i < _answers; i++)
-                {
-                    product *= share * _unknown[i] + (1 - share) * _plain[i] + _accidents[i];
-                }
-                sum += product;
+                product *= Mixed(1, _unknown[i]);
             }
-            return sum / Shares.Length;
+            return Average(product);
         }
+
+        internal double Two(int one, int other)
+        {
+            ReadOnlySpan<double> ofOne = Shown(one);
+            ReadOnlySpan<double> ofOther = Shown(other);
+            // One product for each share of the first habit; in it one for each share of the second.
+            Span<Vector256<double>> products =
+                stackalloc Vector256<double>[Vector256<double>.Count];
+            products.Fill(Vector256<double>.One);
+            for (int i = 0; i < ofOne.Length; i++)
+            {
+                // The shares of the four cases sum to one. A habit that cannot show in an answer changes nothing in it.
+                double first = double.IsNaN(ofOne[i]) ? 1 : ofOne[i];
+                double second = double.IsNaN(ofOther[i]) ? 1 : ofOther[i];
+                double both =
+                    double.IsNaN(ofOne[i]) ? second
+                    : double.IsNaN(ofOther[i]) ? first
+                    : Both(i, one, other);
+                Vector256<double> without = Mixed(1, second);
+                Vector256<double> with = Mixed(first, both);
+                for (int share = 0; share < products.Length; share++)
+                {
+                    products[share] *= without + Shares[share] * (with - without);
+                }
+            }
+            double sum = 0;
+            foreach (Vector256<double> product in products)
+            {
+                sum += Average(product);
+            }
+            return sum / products.Length;
+        }
+
+        private ReadOnlySpan<double> Shown(int habit) =>
+            _shown.AsSpan(habit * _without.Length, _without.Length);
+
+        // Where it is not known what both come to together, it is what one of them comes to.
+        private double Both(int answer, int one, int other)
+        {
+            AnswerEvidence evidence = _evidence[answer];
+            return evidence.OfBoth(_habits[one], _habits[other]) is double on
+                ? ((1 - Accident) * on + Accident * evidence.AnyMistake) / _without[answer]
+                : (Shown(one)[answer] + Shown(other)[answer]) / 2;
+        }
+
+        // What an answer comes to when a habit shows in each of the shares, and in the rest does not.
+        private static Vector256<double> Mixed(double without, double with) =>
+            Vector256.Create(without) + Shares * (with - without);
+
+        private static double Average(Vector256<double> shares) =>
+            (shares[0] + shares[1] + shares[2] + shares[3]) / Vector256<double>.Count;
     }
 }

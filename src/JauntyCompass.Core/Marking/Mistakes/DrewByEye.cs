@@ -25,7 +25,7 @@ public sealed class DrewByEye : Mistake
     /// <inheritdoc/>
     public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
     {
-        if (figure is { Dot: null } && situation.Laid is null)
+        if (figure is { Dot: null } && !situation.IsLaid)
         {
             outcomes.Add(situation.Measure, Eye);
         }

@@ -26,10 +26,7 @@ public sealed class OtherScale : Mistake
     public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
     {
         // With no arm on zero neither scale is the right one, and so neither is the other.
-        if (
-            !CanBeMadeOn(situation.Instrument)
-            || (situation.Laid is not null && situation.ScaleInUse < 0)
-        )
+        if (!CanBeMadeOn(situation.Instrument) || (situation.IsLaid && situation.ScaleInUse < 0))
         {
             return;
         }
@@ -38,7 +35,7 @@ public sealed class OtherScale : Mistake
             if (i != situation.ScaleInUse && situation.ResultOnScale(i) is double result)
             {
                 outcomes.Add(result);
-                if (situation.Laid is null)
+                if (!situation.IsLaid)
                 {
                     return;
                 }

@@ -45,7 +45,7 @@ public sealed class ZeroLineOff : Mistake
 
     /// <inheritdoc/>
     public override double? SeenInPlacing(Situation situation) =>
-        situation.Laid is null ? null
+        !situation.IsLaid ? null
         : situation.MovedBeforeDot ? 0
         : PlacingCost.Likelihood(situation.PlacingByZeroLine);
 

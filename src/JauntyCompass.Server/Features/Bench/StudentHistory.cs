@@ -11,23 +11,20 @@ namespace JauntyCompass.Server.Features.Bench;
 public sealed class StudentHistory
 {
     private readonly ImmutableArray<AnswerEvidence> _answers;
-    private readonly ImmutableHashSet<Mistake> _mistakes;
+    private readonly ImmutableArray<ExerciseKind> _kinds;
+    private Beliefs? _beliefs;
 
     private StudentHistory(
         ImmutableArray<AnswerEvidence> answers,
-        ImmutableHashSet<Mistake> mistakes
-    )
-    {
-        _answers = answers;
-        _mistakes = mistakes;
-        Beliefs = HabitFinder.Find(answers, [.. mistakes]);
-    }
+        ImmutableArray<ExerciseKind> kinds
+    ) => (_answers, _kinds) = (answers, kinds);
 
     /// <summary>Nothing is answered yet.</summary>
     public static StudentHistory Empty { get; } = new([], []);
 
-    /// <summary>The habits behind the answers.</summary>
-    public Beliefs Beliefs { get; }
+    /// <summary>The habits behind the answers; weighed when they are first asked for.</summary>
+    public Beliefs Beliefs =>
+        _beliefs ??= HabitFinder.Find(_answers, [.. _kinds.SelectMany(k => k.Mistakes).Distinct()]);
 
     /// <summary>The history with one more first try.</summary>
     public StudentHistory With(ExerciseKind kind, Item item, Response response) =>
@@ -35,7 +32,7 @@ public sealed class StudentHistory
 
     /// <summary>The history with one more first try, by its steps.</summary>
     public StudentHistory With(ExerciseKind kind, IReadOnlyList<AnsweredStep> steps) =>
-        new(_answers.AddRange(ExerciseKind.Weigh(steps)), _mistakes.Union(kind.Mistakes));
+        new(_answers.AddRange(ExerciseKind.Weigh(steps)), And(_kinds, kind));
 
     /// <summary>The history of some answers.</summary>
     /// <param name="items">The student's items.</param>
@@ -43,13 +40,19 @@ public sealed class StudentHistory
     public static StudentHistory Of(IReadOnlyList<Item> items, IEnumerable<Answer> answers)
     {
         var evidence = ImmutableArray.CreateBuilder<AnswerEvidence>();
-        var mistakes = ImmutableHashSet.CreateBuilder<Mistake>();
+        ImmutableArray<ExerciseKind> kinds = [];
         foreach (Answer answer in answers)
         {
             ExerciseKind kind = ExerciseKinds.Of(items[answer.ItemIndex]);
             evidence.AddRange(kind.Weigh(items[answer.ItemIndex], answer.Response));
-            mistakes.UnionWith(kind.Mistakes);
+            kinds = And(kinds, kind);
         }
-        return new StudentHistory(evidence.ToImmutable(), mistakes.ToImmutable());
+        return new StudentHistory(evidence.ToImmutable(), kinds);
     }
+
+    // Most answers are of a kind that has been answered before.
+    private static ImmutableArray<ExerciseKind> And(
+        ImmutableArray<ExerciseKind> kinds,
+        ExerciseKind kind
+    ) => kinds.Contains(kind) ? kinds : kinds.Add(kind);
 }

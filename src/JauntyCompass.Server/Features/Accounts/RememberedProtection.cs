@@ -1,4 +1,3 @@
-using System.Security.Cryptography;
 using Microsoft.AspNetCore.DataProtection;
 using Microsoft.Extensions.Caching.Memory;
 
@@ -85,7 +84,7 @@ public sealed class RememberedProtection(IDataProtectionProvider inner)
         public bool Equals(Sealed? other) =>
             other is not null
             && _purpose == other._purpose
-            && CryptographicOperations.FixedTimeEquals(_data, other._data);
+            && _data.AsSpan().SequenceEqual(other._data);
 
         public override bool Equals(object? obj) => Equals(obj as Sealed);
 

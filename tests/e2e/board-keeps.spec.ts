@@ -106,35 +106,6 @@ test('a show of hands is kept with the lesson: in its address and in its file', 
   await expect(page.getByLabel('Hands for obtuse')).toHaveValue('9')
 })
 
-test('over a slow connection what was asked last is shown, and a panel opened meanwhile stays open', async ({
-  page,
-}) => {
-  await page.goto('/board?measure=64')
-  await expect(page.getByTestId('caption')).toBeVisible()
-  // The first answer comes only when it is let go, the second at once.
-  let letGo = (): void => undefined
-  const held = new Promise<void>((free) => (letGo = free))
-  let asked = 0
-  await page.route('**/api/v1/demonstrations', async (route) => {
-    if (route.request().method() === 'POST' && ++asked === 1) await held
-    await route.continue()
-  })
-  const late = page.waitForResponse((reply) => reply.request().method() === 'POST')
-  await page.getByRole('button', { name: 'List' }).click()
-  await page.getByRole('button', { name: 'Draw an angle', exact: true }).click()
-  await page.getByRole('button', { name: 'Lesson' }).click()
-  await page.getByRole('button', { name: 'List' }).click()
-  await page.getByRole('button', { name: 'Kinds of angle' }).click()
-  await expect(page.getByTestId('caption')).toContainText('zero angle')
-  await page.getByRole('button', { name: 'Lesson' }).click()
-  letGo()
-  await late
-  await page.waitForTimeout(200)
-  await page.getByRole('button', { name: 'Add what is shown' }).click()
-  await expect(page.getByRole('dialog').getByRole('listitem')).toContainText('1. Kinds of angle')
-  await expect(page.getByTestId('caption')).toContainText('zero angle')
-})
-
 test('two tabs do not fight', async ({ page, context }) => {
   await page.goto('/board?measure=64')
   await page.getByRole('button', { name: 'Check' }).click()

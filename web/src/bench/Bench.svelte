@@ -2,6 +2,7 @@
 <script lang="ts">
   import { onMount } from 'svelte'
   import { api, ask, entered, session, tell, type Schema } from '../api/client'
+  import { Latest } from '../shared/latest'
   import Join from './Join.svelte'
   import { Outbox } from './outbox.svelte'
   import SetList from './SetList.svelte'
@@ -23,8 +24,11 @@
     }
   }
 
+  const latest = new Latest()
+
   const list = (): Promise<void> =>
     guarded(async () => {
+      latest.ask()
       open = null
       history.replaceState(null, '', location.pathname)
       sets = await ask(api.GET('/api/v1/bench/assignments'))
@@ -32,9 +36,12 @@
 
   const pick = (assignmentId: string): Promise<void> =>
     guarded(async () => {
-      open = await ask(
+      const wanted = latest.ask()
+      const found = await ask(
         api.GET('/api/v1/bench/assignments/{assignmentId}', { params: { path: { assignmentId } } }),
       )
+      if (!wanted()) return
+      open = found
       history.replaceState(null, '', `#${assignmentId}`)
     })
 

@@ -37,18 +37,22 @@
         marked = null
         complaint = ''
       },
-      (error: unknown) => (complaint = tell(error)),
+      (error: unknown) => {
+        if (wanted === path) complaint = tell(error)
+      },
     )
   })
 
   async function mark(response: Schema['Response']): Promise<void> {
+    const wanted = path
     try {
       const mark = await ask(
         api.POST('/api/v1/bench/assignments/{assignmentId}/items/{index}/twins/{number}', {
-          params: { path, query },
+          params: { path: wanted, query },
           body: { response },
         }),
       )
+      if (wanted !== path) return
       marked = { id: '', itemIndex: index, try: 1, triesLeft: 1, response, mark }
     } catch (error) {
       complaint = tell(error)

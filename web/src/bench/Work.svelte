@@ -3,6 +3,7 @@
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
   import { api, ask, tell, type Instrument, type Schema, type Script } from '../api/client'
   import { facesFor } from '../shared/faces'
+  import { Latest } from '../shared/latest'
   import { Drafts } from './drafts'
   import LookBack from './LookBack.svelte'
   import type { Outbox, Sent } from './outbox.svelte'
@@ -65,8 +66,12 @@
     return () => (outbox.onsent = () => undefined)
   })
 
+  const errands = new Latest()
+
   function go(index: number): void {
     at = index
+    // What is still to be shown belongs to the item that is left.
+    errands.ask()
     again = false
     practises = false
     complaint = ''
@@ -75,6 +80,7 @@
   /** Asks what to ask next. Without the server the set goes on in its order. */
   async function more(): Promise<void> {
     const rest = every.filter((i) => !asked.includes(i))
+    const wanted = errands.ask()
     let chosen: number | null | undefined = rest[0]
     if (asked.length >= (set.adaptiveLimit ?? 0)) chosen = null
     else if (!outbox.unreachable) {
@@ -91,7 +97,8 @@
       return
     }
     if (!asked.includes(chosen)) asked = [...asked, chosen]
-    go(chosen)
+    // Who has turned back to another item in the meantime stays there.
+    if (wanted()) go(chosen)
   }
   // svelte-ignore state_referenced_locally
   if (!complete && asked.every(isAnswered)) void more()
@@ -116,11 +123,13 @@
   }
 
   async function show(): Promise<void> {
+    const wanted = errands.ask()
     try {
       const path = { assignmentId: set.id, index: at }
-      script = await ask(
+      const found = await ask(
         api.GET('/api/v1/bench/assignments/{assignmentId}/items/{index}/show', { params: { path } }),
       )
+      if (wanted()) script = found
     } catch (error) {
       complaint = tell(error)
     }

@@ -1,6 +1,7 @@
 /** What the Board shows and how it came there: a demonstration, its address, the lesson it stands in, the instruments at hand. */
 import { api, ask, tell, type Demonstration, type Instrument, type Script } from '../api/client'
 import { LiveReadings } from '../sheet/readings.svelte'
+import { Latest } from '../shared/latest'
 import { wholeSheet, type View } from '../sheet/view'
 import { addressOf, angleOf, readAddress, requestOf, usual, type Wanted } from './address'
 import { loadCabinet } from './cabinet'
@@ -26,8 +27,7 @@ export class BoardSession {
   /** The instrument that readings are about: the one touched last, else the first. */
   touched: string | null = $state(null)
   #own: string[] = $state.raw([])
-  /** How often something was asked for. */
-  #asked = 0
+  readonly #latest = new Latest()
 
   get script(): Script | null {
     return this.stage.script
@@ -43,7 +43,7 @@ export class BoardSession {
   }
 
   async show(next: Wanted, at = 0): Promise<boolean> {
-    const turn = ++this.#asked
+    const isWanted = this.#latest.ask()
     const from = this.panel
     try {
       const chosen = this.isOwn(next.instrument)
@@ -51,7 +51,7 @@ export class BoardSession {
         : null
       const built: Script = await ask(api.POST('/api/v1/demonstrations', { body: requestOf(next, chosen) }))
       // A quick hand has asked for another since; that one is shown.
-      if (turn !== this.#asked) return true
+      if (!isWanted()) return true
       this.wanted = next
       this.failure = ''
       this.#close(from)
@@ -61,7 +61,7 @@ export class BoardSession {
       this.stage.play(built, at)
       return true
     } catch (error) {
-      if (turn !== this.#asked) return true
+      if (!isWanted()) return true
       this.failure = tell(error)
       return false
     }

@@ -4,6 +4,7 @@
   import TextInput from 'carbon-components-svelte/src/TextInput/TextInput.svelte'
   import { onMount } from 'svelte'
   import { api, ask, tell, type HouseRules, type Schema } from '../api/client'
+  import { Latest } from '../shared/latest'
   import RulesForm from '../shared/RulesForm.svelte'
 
   let classes: Schema['ClassReply'][] = $state([])
@@ -26,10 +27,14 @@
     }
   }
 
+  const latest = new Latest()
+
   async function show(classId: string): Promise<void> {
     rulesOpen = false
     said = ''
-    open = await ask(api.GET('/api/v1/classes/{classId}', { params: { path: { classId } } }))
+    const wanted = latest.ask()
+    const shown = await ask(api.GET('/api/v1/classes/{classId}', { params: { path: { classId } } }))
+    if (wanted()) open = shown
   }
 
   const addClass = (event: SubmitEvent): Promise<void> =>

@@ -5,6 +5,7 @@
   import { onMount, untrack } from 'svelte'
   import { api, ask, tell, type Instrument, type Schema } from '../api/client'
   import { loadCabinet } from '../board/cabinet'
+  import { Latest } from '../shared/latest'
   import GiveForm, { type Giving } from './GiveForm.svelte'
   import ItemCard from './ItemCard.svelte'
   import SetFiles from './SetFiles.svelte'
@@ -70,19 +71,19 @@
   }
 
   // The items are shown as they would be set, and made anew as soon as a wish changes.
-  let asked = 0
+  const latest = new Latest()
   $effect(() => {
     if (specification.kinds.length === 0) return
     const body = { specification, seed }
-    const number = ++asked
+    const wanted = latest.ask()
     ask(api.POST('/api/v1/sets/generate', { body })).then(
       (reply) => {
-        if (number !== asked) return
+        if (!wanted()) return
         made = reply
         failure = ''
       },
       (error: unknown) => {
-        if (number === asked) failure = tell(error)
+        if (wanted()) failure = tell(error)
       },
     )
   })

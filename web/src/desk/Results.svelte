@@ -3,6 +3,7 @@
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
   import { onMount } from 'svelte'
   import { api, ask, Problem, tell, type Schema } from '../api/client'
+  import { Latest } from '../shared/latest'
   import AnswerFiles from './AnswerFiles.svelte'
   import StudentSheets from './StudentSheets.svelte'
   import { teachAgain } from './teach'
@@ -17,11 +18,16 @@
     ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine', 'Ten'][n] ?? String(n)
   const words = { accepted: 'fits', near: 'near', notYet: 'not yet' }
 
+  const latest = new Latest()
+
   async function look(): Promise<void> {
+    const wanted = latest.ask()
     try {
-      results = await ask(
+      const found = await ask(
         api.GET('/api/v1/assignments/{assignmentId}/results', { params: { path: { assignmentId: id } } }),
       )
+      if (!wanted()) return
+      results = found
       failure = ''
     } catch (error) {
       // What is shown stays while the server is away for a moment.

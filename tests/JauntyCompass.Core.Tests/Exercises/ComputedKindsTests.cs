@@ -104,6 +104,19 @@ public class ComputedKindsTests
     }
 
     [Fact]
+    public void What_is_told_of_the_other_scale_at_one_position_does_not_tell_the_other_position()
+    {
+        // 56° stands at 124 on the other scale, and 124° is where the second position is.
+        RangeItem item = Moving(56, 124);
+        var laid = Placement.Over(item.First);
+        Mark mark = Marked(item, new RangeResponse(124, 56, 68, laid, laid));
+        mark.LikelyCause.ShouldBe("other-scale");
+        string told = mark.Picture.ShouldNotBeNull().Note!.Text;
+        told.ShouldNotContain("124");
+        told.ShouldNotContain("56");
+    }
+
+    [Fact]
     public void Two_readings_that_are_each_near_enough_make_a_range_that_is()
     {
         // Two degrees too little at one, two too many at the other: four in the range, and nothing to blame anyone for.

@@ -37,7 +37,27 @@ public sealed record ItemPlan(
     /// <summary>One of a kind's varieties, the same in every form: each comes once before any comes again.</summary>
     public T InTurn<T>(IReadOnlyList<T> all) => all[Shuffled(all.Count)[Turn.Item % all.Count]];
 
-    /// <summary>The same, but each form goes on where the one before it has ended.</summary>
+    /// <summary>
+    /// All varieties, the one whose turn it is first. Where it will not do, those come that are nobody's turn in the set, so that none
+    /// comes twice for it.
+    /// </summary>
+    public IReadOnlyList<T> FromTurn<T>(IReadOnlyList<T> all)
+    {
+        int[] order = Shuffled(all.Count);
+        int taken = Math.Min(Turn.Items, all.Count);
+        int spare = all.Count - taken;
+        int own = Turn.Item % all.Count;
+        return
+        [
+            all[order[own]],
+            .. Enumerable
+                .Range(Turn.Item, spare)
+                .Select(i => all[order[taken + i % Math.Max(1, spare)]]),
+            .. Enumerable.Range(1, taken - 1).Select(i => all[order[(own + i) % taken]]),
+        ];
+    }
+
+    /// <summary>One in turn, but each form goes on where the one before it has ended.</summary>
     public T Onwards<T>(IReadOnlyList<T> all)
     {
         // Forms of as many items as there are varieties would all begin with the same one.

@@ -52,10 +52,8 @@ public sealed class FindMistakeKind()
         [
             .. Seen.Where(key => MistakeCatalogue.Find(key)!.CanBeMadeOn(plan.Instrument)),
         ];
-        string turn = plan.InTurn(mistakes);
+        (string key, Slip slip) = Chosen(plan.FromTurn(mistakes), laid, plan.Tolerance);
         plan.Random.Shuffle(mistakes);
-        mistakes = [turn, .. mistakes.Where(m => m != turn)];
-        (string key, Slip slip) = Chosen(mistakes, laid, plan.Tolerance);
         List<string> offered = [key, .. mistakes.Where(m => m != key).Take(Choices - 1)];
         plan.Random.Shuffle(offered);
         string who = plan.InTurn(Students);

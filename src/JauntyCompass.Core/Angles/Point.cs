@@ -27,6 +27,9 @@ public readonly record struct Point(double X, double Y) : IChecked
         return new Point(X + distance * cos, Y + distance * sin);
     }
 
+    /// <summary>The point to a hundredth of a millimetre: finer than anything that is drawn.</summary>
+    public Point Rounded() => new(Math.Round(X, 2), Math.Round(Y, 2));
+
     /// <summary>Requires both coordinates finite and within <see cref="Farthest"/> of the origin.</summary>
     public void Check(Faults faults)
     {

@@ -34,6 +34,26 @@ public sealed record CountingThread(
     private const double Inside = 0.915;
     private const double Graduations = 0.9;
 
+    /// <summary>The thread as it is drawn: places to a hundredth of a millimetre, directions to a thousandth of a degree.</summary>
+    internal CountingThread Rounded() =>
+        this with
+        {
+            Centre = Centre.Rounded(),
+            Radius = Math.Round(Radius, 2),
+            From = new Direction(Math.Round(From.Degrees, 3)),
+            Sweep = Math.Round(Sweep, 3),
+            Stops =
+            [
+                .. Stops.Select(s =>
+                    s with
+                    {
+                        At = s.At.Rounded(),
+                        Reading = Math.Round(s.Reading, 2),
+                    }
+                ),
+            ],
+        };
+
     /// <summary>Runs a thread along a scale of a laid instrument, from its zero to a reading.</summary>
     /// <param name="protractor">The instrument.</param>
     /// <param name="placement">Where it lies.</param>

@@ -50,7 +50,7 @@ public static class Assembly
             Causes(steps, judged, told),
             told.LikelyCause,
             Told(steps, judged, told, verdict),
-            told.Picture,
+            told.Picture?.Rounded(),
             marks,
             full > 0 ? credit / full : 0
         );

@@ -86,6 +86,16 @@ public sealed record MarkPicture
 
     /// <summary>What is written beside, or null.</summary>
     public PictureNote? Note { get; init; }
+
+    /// <summary>The picture as it is kept and sent: as fine as it is drawn, and no finer.</summary>
+    internal MarkPicture Rounded() =>
+        new()
+        {
+            Thread = Thread?.Rounded(),
+            Rings = [.. Rings.Select(r => r with { At = r.At.Rounded() })],
+            Lines = [.. Lines.Select(l => l with { From = l.From.Rounded(), To = l.To.Rounded() })],
+            Note = Note is null ? null : Note with { At = Note.At.Rounded() },
+        };
 }
 
 /// <summary>An answer as marked.</summary>

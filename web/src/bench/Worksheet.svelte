@@ -195,7 +195,7 @@
         <Pencil at={work.pencil} {does} onmove={(at) => work.move(at)} onpress={pressKey} />
       {/if}
       {#if marked?.mark.picture}
-        <MarkInk picture={marked.mark.picture} halfWidth={view.window.width / 2} />
+        <MarkInk picture={marked.mark.picture} window={view.window} />
       {/if}
     </Sheet>
     <div class="near">

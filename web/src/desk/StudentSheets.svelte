@@ -96,7 +96,7 @@
               <g opacity="0.55"><Protractor {instrument} {placement} /></g>
             {/if}
             {#if answer.mark.picture}
-              <MarkInk picture={answer.mark.picture} halfWidth={view.window.width / 2} />
+              <MarkInk picture={answer.mark.picture} window={view.window} />
             {/if}
           </Sheet>
         </div>

@@ -1,34 +1,20 @@
 <!-- What happened, drawn over the student's own sheet in the marking ink. -->
 <script lang="ts">
-  import type { Picture } from '../api/client'
+  import type { Picture, Schema } from '../api/client'
   import { directionOf } from './geometry'
   import Lettering from './Lettering.svelte'
+  import { letterSize, linesOf, placesOf } from './note'
   import Thread from './Thread.svelte'
 
   interface Props {
     picture: Picture
-    /** How far to the right and left of the middle a note may reach, in mm. */
-    halfWidth: number
+    /** The part of the sheet that is shown; a note stays within. */
+    window: Schema['SheetWindow']
   }
-  let { picture, halfWidth }: Props = $props()
+  let { picture, window }: Props = $props()
 
-  const widest = 30
-  /** A note in lines of a few words, so that it stays on the sheet. */
-  const lines = $derived.by(() => {
-    const wrapped: string[] = []
-    for (const word of (picture.note?.text ?? '').split(' ')) {
-      const last = wrapped.at(-1)
-      if (last !== undefined && last.length + word.length < widest)
-        wrapped[wrapped.length - 1] = `${last} ${word}`
-      else wrapped.push(word)
-    }
-    return wrapped
-  })
-  const letterWidth = 2.5
-  const noteX = $derived.by(() => {
-    const room = halfWidth - (Math.max(0, ...lines.map((line) => line.length)) * letterWidth) / 2
-    return Math.min(Math.max(picture.note?.at.x ?? 0, -room), room)
-  })
+  const lines = $derived(linesOf(picture.note?.text ?? ''))
+  const places = $derived(placesOf(lines, picture.note?.at ?? { x: 0, y: 0 }, window))
 </script>
 
 <g class="ink" data-testid="mark-picture">
@@ -48,9 +34,8 @@
     <circle cx={ring.at.x} cy={ring.at.y} r={ring.radius} />
   {/each}
   {#if picture.note}
-    {@const at = picture.note.at}
     {#each lines as text, i (i)}
-      <Lettering at={{ x: noteX, y: at.y + ((lines.length - 1) / 2 - i) * 6 }} {text} size={5} kind="note" />
+      <Lettering at={places[i]!} {text} size={letterSize} kind="note" />
     {/each}
   {/if}
 </g>

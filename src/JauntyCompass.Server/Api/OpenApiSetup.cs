@@ -35,6 +35,7 @@ public static class OpenApiSetup
                 );
                 options.AddSchemaTransformer(DescribeDegrees);
                 options.AddOperationTransformer(AddExample);
+                options.AddOperationTransformer(DescribeParameters);
             }
         );
 
@@ -82,6 +83,38 @@ public static class OpenApiSetup
             );
             schema.Description =
                 "A direction in degrees anticlockwise from +x; answered in [0, 360).";
+        }
+        return Task.CompletedTask;
+    }
+
+    // The same name means the same at every address.
+    private static readonly Dictionary<string, string> Parameters = new()
+    {
+        ["assignmentId"] = "Id of the assignment: a set given to a class.",
+        ["classId"] = "Id of the class.",
+        ["studentId"] = "Id of the student.",
+        ["setId"] = "Id of the set.",
+        ["instrumentId"] = "Id of the instrument in the teacher's cabinet.",
+        ["orderId"] = "Id of the running order.",
+        ["index"] = "Place of the item in its set, from 0.",
+        ["number"] =
+            "Which of the items like it, 1 to 20; the same number gives the same item again.",
+        ["after"] =
+            "The try, from 1, whose mistake is to show again; left out: as the set was wished.",
+        ["name"] = "Name of the schema: instrument, specification, set or answers.",
+    };
+
+    private static Task DescribeParameters(
+        OpenApiOperation operation,
+        OpenApiOperationTransformerContext context,
+        CancellationToken cancellation
+    )
+    {
+        foreach (
+            OpenApiParameter parameter in operation.Parameters?.OfType<OpenApiParameter>() ?? []
+        )
+        {
+            parameter.Description = Parameters[parameter.Name!];
         }
         return Task.CompletedTask;
     }

@@ -32,6 +32,8 @@
     padding: 24px;
     background: #fff;
     overflow-y: auto;
+    /* What is tabbed to does not end under the button that stays at the bottom. */
+    scroll-padding-bottom: 90px;
   }
   @media (max-width: 900px) {
     .layout {

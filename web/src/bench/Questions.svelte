@@ -95,6 +95,15 @@
     width: 100%;
     max-width: none;
   }
+  /* Always in sight, however many questions there are. */
+  form :global(.bx--btn[type='submit']) {
+    position: sticky;
+    bottom: -12px;
+  }
+  /* With the focus the button has a shadow of its own. */
+  form :global(.bx--btn[type='submit']:not(:focus)) {
+    box-shadow: 0 0 0 12px #fff;
+  }
   form :global(.bx--label) {
     font-size: 16px;
     line-height: 1.3;

@@ -233,6 +233,8 @@
     overflow: hidden;
     text-overflow: ellipsis;
     white-space: nowrap;
+    /* What is cut off at the right is not to be cut off below. */
+    line-height: 1.4;
   }
   .waiting {
     margin: 0;

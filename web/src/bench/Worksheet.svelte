@@ -216,7 +216,7 @@
         {#each view.asks as ask (ask.field)}
           {@const told = toldAnswer(ask, work.filled)}
           {#if told}
-            <dt>{ask.label.replace(/ in degrees$/, '')}</dt>
+            <dt>{ask.label.replace(/,? in degrees$/, '')}</dt>
             <dd>{told}</dd>
           {/if}
         {/each}

@@ -114,6 +114,8 @@ test('pictures of the Desk and the Bench', async ({ page, browser, baseURL }) =>
   await tap(bench, polar(item.baseRay.vertex, (item.baseRay.direction + outward) / 2, 14))
   await bench.getByRole('button', { name: 'Hand in' }).click()
   await expect(bench.getByTestId('feedback')).toBeVisible()
+  // The mouse has left the button that comes to lie where it handed in.
+  await bench.mouse.move(100, 700)
   await bench.waitForTimeout(600)
   await shot(bench, 'bench-draw-marked')
   await bench.setViewportSize({ width: 390, height: 844 })

@@ -3,6 +3,7 @@ using System.Text;
 using JauntyCompass.Server.Features.Accounts;
 using Microsoft.AspNetCore.DataProtection;
 using Microsoft.Extensions.DependencyInjection;
+using Microsoft.Extensions.Internal;
 using Shouldly;
 using Xunit;
 
@@ -31,6 +32,22 @@ public sealed class RememberedProtectionTests : IDisposable
             opened.AsSpan().Clear();
         }
         _inner.Opened.ShouldBe(1);
+    }
+
+    [Fact]
+    public void It_is_remembered_no_longer_than_promised()
+    {
+        var clock = new Clock();
+        using var remembered = new RememberedProtection(_inner, clock);
+        IDataProtector protector = remembered.CreateProtector("cookie");
+        byte[] data = protector.Protect("Wren"u8.ToArray());
+        protector.Unprotect(data);
+        clock.UtcNow += RememberedProtection.Longest - TimeSpan.FromSeconds(1);
+        protector.Unprotect(data);
+        _inner.Opened.ShouldBe(1);
+        clock.UtcNow += TimeSpan.FromSeconds(2);
+        protector.Unprotect(data);
+        _inner.Opened.ShouldBe(2);
     }
 
     [Fact]
@@ -84,6 +101,11 @@ public sealed class RememberedProtectionTests : IDisposable
         provider
             .GetRequiredService<IDataProtectionProvider>()
             .ShouldBeOfType<RememberedProtection>();
+    }
+
+    private sealed class Clock : ISystemClock
+    {
+        public DateTimeOffset UtcNow { get; set; } = DateTimeOffset.UnixEpoch;
     }
 
     /// <summary>Counts how often something is really opened.</summary>

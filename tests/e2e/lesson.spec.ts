@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { addStudent, drag, itemsOf, join, lay, polar, signIn, tap, type Spot } from './people'
+import { addStudent, drag, give, itemsOf, join, lay, polar, signIn, tap, type Spot } from './people'
 
 /* The whole job once, through the real interface: made at the Desk, worked on the Bench, read at the Desk. */
 test('a teacher sets a set, a student works on it, the teacher reads what happened', async ({
@@ -162,6 +162,25 @@ test('an answer handed in while the server is away is kept, sent when it is back
   await bench.unroute('**/answers')
   await expect(bench.getByTestId('feedback')).toBeVisible({ timeout: 8000 })
   await expect(bench.getByText('2 tries left')).toBeVisible()
+  await bench.context().close()
+})
+
+test('however many questions an item has, it can be handed in without looking for the button', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  await signIn(page)
+  const pin = await addStudent(page, 'Teasel')
+  const { id } = await give(page, ['figure-angles'])
+  const bench = await (
+    await browser.newContext({ baseURL, viewport: { width: 1280, height: 640 } })
+  ).newPage()
+  await join(bench, 'Teasel', pin)
+  await bench.goto(`/bench#${id}`)
+  await bench.reload()
+  await expect(bench.getByLabel('Together')).toBeVisible()
+  await expect(bench.getByRole('button', { name: 'Hand in' })).toBeInViewport({ ratio: 1 })
   await bench.context().close()
 })
 

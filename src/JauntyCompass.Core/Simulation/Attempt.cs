@@ -88,9 +88,9 @@ public sealed class Attempt
         IsPerfect
             ? meant
             : new Point(
-                Math.Round(meant.X + _random.Normal(_student.Hand.PencilMillimetres), 2),
-                Math.Round(meant.Y + _random.Normal(_student.Hand.PencilMillimetres), 2)
-            );
+                meant.X + _random.Normal(_student.Hand.PencilMillimetres),
+                meant.Y + _random.Normal(_student.Hand.PencilMillimetres)
+            ).Rounded();
 
     /// <summary>A number between two, for mistakes that have a size.</summary>
     public double Size(double least, double most) => least + (most - least) * _random.Share();

@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Exercises.Generation;
 using Microsoft.AspNetCore.OpenApi;
 using Microsoft.OpenApi;
 
@@ -98,7 +99,7 @@ public static class OpenApiSetup
         ["orderId"] = "Id of the running order.",
         ["index"] = "Place of the item in its set, from 0.",
         ["number"] =
-            "Which of the items like it, 1 to 20; the same number gives the same item again.",
+            $"Which of the items like it, 1 to {Twins.Most}; the same number gives the same item again.",
         ["after"] =
             "The try, from 1, whose mistake is to show again; left out: as the set was wished.",
         ["name"] = "Name of the schema: instrument, specification, set or answers.",

@@ -39,6 +39,30 @@ public class TurnsTests
         int At(int item) => Plan(new Turn(seed, item, 20, 0)).InTurn(all);
     }
 
+    // Twins come after the last item of the set.
+    [Property]
+    public void Where_a_variety_will_not_do_every_other_is_to_be_had_first_those_of_nobody(
+        int seed,
+        byte count,
+        byte item,
+        byte items
+    )
+    {
+        int[] all = Varieties(count);
+        ItemPlan plan = Plan(new Turn(seed, item, 1 + items % 20, 0));
+        IReadOnlyList<int> from = plan.FromTurn(all);
+        from[0].ShouldBe(plan.InTurn(all));
+        from.Order().ShouldBe(all);
+        int[] taken =
+        [
+            .. Enumerable
+                .Range(0, 1 + items % 20)
+                .Select(i => Plan(new Turn(seed, i, 1, 0)).InTurn(all))
+                .Distinct(),
+        ];
+        from.Skip(1).Select(v => taken.Contains(v)).ShouldBeInOrder();
+    }
+
     [Property]
     public void Varieties_are_the_same_in_every_form(int seed, byte count, byte item, byte form)
     {

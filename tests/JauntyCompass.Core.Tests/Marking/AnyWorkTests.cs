@@ -130,6 +130,14 @@ public class AnyWorkTests
     }
 
     [Property(Arbitrary = [typeof(Works)], MaxTest = 300)]
+    public void A_picture_is_kept_as_fine_as_it_is_drawn_and_no_finer(Work work)
+    {
+        MarkPicture? picture = work.Marked(MarkingRules.Usual).Picture;
+        string written = JsonSerializer.Serialize(picture, ExerciseJson.Options);
+        written.ShouldNotMatch(@"\.\d{4}", work.ToString());
+    }
+
+    [Property(Arbitrary = [typeof(Works)], MaxTest = 300)]
     public void A_wider_tolerance_never_takes_anything_away(Work work, byte one, byte other)
     {
         double narrow = Math.Min(one, other) % 11;

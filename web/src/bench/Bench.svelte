@@ -28,19 +28,17 @@
 
   const list = (): Promise<void> =>
     guarded(async () => {
-      latest.ask()
       open = null
       history.replaceState(null, '', location.pathname)
-      sets = await ask(api.GET('/api/v1/bench/assignments'))
+      sets = (await latest.of(ask(api.GET('/api/v1/bench/assignments')))) ?? sets
     })
 
   const pick = (assignmentId: string): Promise<void> =>
     guarded(async () => {
-      const wanted = latest.ask()
-      const found = await ask(
-        api.GET('/api/v1/bench/assignments/{assignmentId}', { params: { path: { assignmentId } } }),
+      const found = await latest.of(
+        ask(api.GET('/api/v1/bench/assignments/{assignmentId}', { params: { path: { assignmentId } } })),
       )
-      if (!wanted()) return
+      if (!found) return
       open = found
       history.replaceState(null, '', `#${assignmentId}`)
     })

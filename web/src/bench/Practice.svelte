@@ -1,6 +1,7 @@
 <!-- Another item like one of the set, for practice: as many as are wanted, marked at once and kept nowhere. -->
 <script lang="ts">
   import { api, ask, tell, type Instrument, type Schema } from '../api/client'
+  import { Latest } from '../shared/latest'
   import type { Sent } from './outbox.svelte'
   import Worksheet from './Worksheet.svelte'
 
@@ -21,39 +22,38 @@
   let view: Schema['ItemView'] | null = $state.raw(null)
   let marked: Sent | null = $state.raw(null)
   let complaint = $state('')
+  const latest = new Latest()
   const path = $derived({ assignmentId, index, number })
   const query = $derived({ after })
 
   $effect(() => {
-    const wanted = path
-    ask(
+    const asked = ask(
       api.GET('/api/v1/bench/assignments/{assignmentId}/items/{index}/twins/{number}', {
-        params: { path: wanted, query },
+        params: { path, query },
       }),
-    ).then(
+    )
+    latest.of(asked).then(
       (reply) => {
-        if (wanted !== path) return
+        if (!reply) return
         view = reply
         marked = null
         complaint = ''
       },
-      (error: unknown) => {
-        if (wanted === path) complaint = tell(error)
-      },
+      (error: unknown) => (complaint = tell(error)),
     )
   })
 
   async function mark(response: Schema['Response']): Promise<void> {
-    const wanted = path
     try {
-      const mark = await ask(
-        api.POST('/api/v1/bench/assignments/{assignmentId}/items/{index}/twins/{number}', {
-          params: { path: wanted, query },
-          body: { response },
-        }),
+      const mark = await latest.of(
+        ask(
+          api.POST('/api/v1/bench/assignments/{assignmentId}/items/{index}/twins/{number}', {
+            params: { path, query },
+            body: { response },
+          }),
+        ),
       )
-      if (wanted !== path) return
-      marked = { id: '', itemIndex: index, try: 1, triesLeft: 1, response, mark }
+      if (mark) marked = { id: '', itemIndex: index, try: 1, triesLeft: 1, response, mark }
     } catch (error) {
       complaint = tell(error)
     }

@@ -71,7 +71,7 @@
   function go(index: number): void {
     at = index
     // What is still to be shown belongs to the item that is left.
-    errands.ask()
+    errands.forget()
     again = false
     practises = false
     complaint = ''
@@ -80,13 +80,16 @@
   /** Asks what to ask next. Without the server the set goes on in its order. */
   async function more(): Promise<void> {
     const rest = every.filter((i) => !asked.includes(i))
-    const wanted = errands.ask()
     let chosen: number | null | undefined = rest[0]
     if (asked.length >= (set.adaptiveLimit ?? 0)) chosen = null
     else if (!outbox.unreachable) {
       try {
         const path = { assignmentId: set.id }
-        const reply = await api.GET('/api/v1/bench/assignments/{assignmentId}/next', { params: { path } })
+        const reply = await errands.of(
+          api.GET('/api/v1/bench/assignments/{assignmentId}/next', { params: { path } }),
+        )
+        // Who has turned back to another item in the meantime stays there.
+        if (!reply) return
         if (reply.data) chosen = reply.data.itemIndex
       } catch {
         // The next one in order, then.
@@ -97,8 +100,7 @@
       return
     }
     if (!asked.includes(chosen)) asked = [...asked, chosen]
-    // Who has turned back to another item in the meantime stays there.
-    if (wanted()) go(chosen)
+    go(chosen)
   }
   // svelte-ignore state_referenced_locally
   if (!complete && asked.every(isAnswered)) void more()
@@ -123,13 +125,12 @@
   }
 
   async function show(): Promise<void> {
-    const wanted = errands.ask()
     try {
       const path = { assignmentId: set.id, index: at }
-      const found = await ask(
-        api.GET('/api/v1/bench/assignments/{assignmentId}/items/{index}/show', { params: { path } }),
-      )
-      if (wanted()) script = found
+      script =
+        (await errands.of(
+          ask(api.GET('/api/v1/bench/assignments/{assignmentId}/items/{index}/show', { params: { path } })),
+        )) ?? script
     } catch (error) {
       complaint = tell(error)
     }

@@ -43,15 +43,16 @@ export class BoardSession {
   }
 
   async show(next: Wanted, at = 0): Promise<boolean> {
-    const isWanted = this.#latest.ask()
     const from = this.panel
     try {
       const chosen = this.isOwn(next.instrument)
         ? this.instruments.find((i) => i.protractor.id === next.instrument)!.protractor
         : null
-      const built: Script = await ask(api.POST('/api/v1/demonstrations', { body: requestOf(next, chosen) }))
+      const built: Script | null = await this.#latest.of(
+        ask(api.POST('/api/v1/demonstrations', { body: requestOf(next, chosen) })),
+      )
       // A quick hand has asked for another since; that one is shown.
-      if (!isWanted()) return true
+      if (!built) return true
       this.wanted = next
       this.failure = ''
       this.#close(from)
@@ -61,7 +62,6 @@ export class BoardSession {
       this.stage.play(built, at)
       return true
     } catch (error) {
-      if (!isWanted()) return true
       this.failure = tell(error)
       return false
     }

@@ -32,9 +32,8 @@
   async function show(classId: string): Promise<void> {
     rulesOpen = false
     said = ''
-    const wanted = latest.ask()
-    const shown = await ask(api.GET('/api/v1/classes/{classId}', { params: { path: { classId } } }))
-    if (wanted()) open = shown
+    open =
+      (await latest.of(ask(api.GET('/api/v1/classes/{classId}', { params: { path: { classId } } })))) ?? open
   }
 
   const addClass = (event: SubmitEvent): Promise<void> =>

@@ -75,15 +75,14 @@
   $effect(() => {
     if (specification.kinds.length === 0) return
     const body = { specification, seed }
-    const wanted = latest.ask()
-    ask(api.POST('/api/v1/sets/generate', { body })).then(
+    latest.of(ask(api.POST('/api/v1/sets/generate', { body }))).then(
       (reply) => {
-        if (!wanted()) return
+        if (!reply) return
         made = reply
         failure = ''
       },
       (error: unknown) => {
-        if (wanted()) failure = tell(error)
+        failure = tell(error)
       },
     )
   })

@@ -21,12 +21,12 @@
   const latest = new Latest()
 
   async function look(): Promise<void> {
-    const wanted = latest.ask()
     try {
-      const found = await ask(
-        api.GET('/api/v1/assignments/{assignmentId}/results', { params: { path: { assignmentId: id } } }),
+      const path = { assignmentId: id }
+      const found = await latest.of(
+        ask(api.GET('/api/v1/assignments/{assignmentId}/results', { params: { path } })),
       )
-      if (!wanted()) return
+      if (!found) return
       results = found
       failure = ''
     } catch (error) {

@@ -5,9 +5,20 @@
 export class Latest {
   #asked = 0
 
-  /** Begins to ask; what is returned tells whether nothing else has been asked since. */
-  ask(): () => boolean {
+  /** Waits for an answer; null when something else has been asked for since, whether it came or failed. */
+  async of<T extends object>(answer: Promise<T>): Promise<T | null> {
     const turn = ++this.#asked
-    return () => turn === this.#asked
+    try {
+      const found = await answer
+      return turn === this.#asked ? found : null
+    } catch (error) {
+      if (turn === this.#asked) throw error
+      return null
+    }
+  }
+
+  /** What is under way is not wanted any more. */
+  forget(): void {
+    this.#asked++
   }
 }

@@ -47,14 +47,11 @@ public sealed record ItemPlan(
         int taken = Math.Min(Turn.Items, all.Count);
         int spare = all.Count - taken;
         int own = Turn.Item % all.Count;
-        return
-        [
-            all[order[own]],
-            .. Enumerable
-                .Range(Turn.Item, spare)
-                .Select(i => all[order[taken + i % Math.Max(1, spare)]]),
-            .. Enumerable.Range(1, taken - 1).Select(i => all[order[(own + i) % taken]]),
-        ];
+        IEnumerable<int> nobodys = Enumerable
+            .Range(Turn.Item, spare)
+            .Select(i => taken + i % spare);
+        IEnumerable<int> others = Enumerable.Range(own, taken).Select(i => i % taken);
+        return [.. nobodys.Prepend(own).Concat(others).Distinct().Select(i => all[order[i]])];
     }
 
     /// <summary>One in turn, but each form goes on where the one before it has ended.</summary>

@@ -1,5 +1,6 @@
 using Microsoft.AspNetCore.DataProtection;
 using Microsoft.Extensions.Caching.Memory;
+using Microsoft.Extensions.Internal;
 
 namespace JauntyCompass.Server.Features.Accounts;
 
@@ -8,7 +9,8 @@ namespace JauntyCompass.Server.Features.Accounts;
 /// open them anew each time costs more than to mark the answer. Whoever uses the data still checks whether it has expired.
 /// </summary>
 /// <param name="inner">What protects.</param>
-public sealed class RememberedProtection(IDataProtectionProvider inner)
+/// <param name="clock">Tells how long something has been remembered; null: the system's.</param>
+public sealed class RememberedProtection(IDataProtectionProvider inner, ISystemClock? clock = null)
     : IDataProtectionProvider,
         IDisposable
 {
@@ -21,7 +23,9 @@ public sealed class RememberedProtection(IDataProtectionProvider inner)
     // As much as browsers keep in a cookie; nothing larger is asked for again and again.
     private const int LargestData = 4096;
 
-    private readonly MemoryCache _known = new(new MemoryCacheOptions { SizeLimit = Most });
+    private readonly MemoryCache _known = new(
+        new MemoryCacheOptions { SizeLimit = Most, Clock = clock }
+    );
 
     /// <inheritdoc/>
     public IDataProtector CreateProtector(string purpose) =>

@@ -261,7 +261,9 @@ public static class ResultEndpoints
             student.GivenName,
             results,
             StudentProgress.Of(first, last),
-            StudentHistory.Of(items, answers.Where(a => a.Try == 1)).Beliefs.Habits,
+            StudentHistory
+                .Of(items, answers.Where(a => a.Try == 1).Select(a => (a.ItemIndex, a.Response)))
+                .Beliefs.Habits,
             last.Count == 0 ? null : last.Average(CreditOf),
             reflection is null ? null : ReflectionReply.Of(reflection)
         );

@@ -114,11 +114,9 @@ public sealed class AnswerIntake(
                 )
                 .Select(a => new { a.ItemIndex, a.Response })
                 .ToListAsync(cancellation);
-            IReadOnlyList<Item> items = assignment.ItemsOf(studentId);
-            history = before.Aggregate(
-                StudentHistory.Empty,
-                (all, a) =>
-                    all.With(ExerciseKinds.Of(items[a.ItemIndex]), items[a.ItemIndex], a.Response)
+            history = StudentHistory.Of(
+                assignment.ItemsOf(studentId),
+                before.Select(a => (a.ItemIndex, a.Response))
             );
             cache.Set(key, history, Kept);
         }

@@ -3,7 +3,6 @@ using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Habits;
 using JauntyCompass.Core.Marking.Steps;
-using JauntyCompass.Server.Storage;
 
 namespace JauntyCompass.Server.Features.Bench;
 
@@ -36,19 +35,16 @@ public sealed class StudentHistory
 
     /// <summary>The history of some answers.</summary>
     /// <param name="items">The student's items.</param>
-    /// <param name="answers">First tries at them.</param>
-    public static StudentHistory Of(IReadOnlyList<Item> items, IEnumerable<Answer> answers)
-    {
-        var evidence = ImmutableArray.CreateBuilder<AnswerEvidence>();
-        ImmutableArray<ExerciseKind> kinds = [];
-        foreach (Answer answer in answers)
-        {
-            ExerciseKind kind = ExerciseKinds.Of(items[answer.ItemIndex]);
-            evidence.AddRange(kind.Weigh(items[answer.ItemIndex], answer.Response));
-            kinds = And(kinds, kind);
-        }
-        return new StudentHistory(evidence.ToImmutable(), kinds);
-    }
+    /// <param name="answers">First tries at them: the place of each item, from 0, and what was answered.</param>
+    public static StudentHistory Of(
+        IReadOnlyList<Item> items,
+        IEnumerable<(int ItemIndex, Response Response)> answers
+    ) =>
+        answers.Aggregate(
+            Empty,
+            (all, a) =>
+                all.With(ExerciseKinds.Of(items[a.ItemIndex]), items[a.ItemIndex], a.Response)
+        );
 
     // Most answers are of a kind that has been answered before.
     private static ImmutableArray<ExerciseKind> And(

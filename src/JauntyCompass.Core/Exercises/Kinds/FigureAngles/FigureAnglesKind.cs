@@ -103,7 +103,7 @@ public sealed class FigureAnglesKind()
         ];
         double x = (turned.Min(p => p.X) + turned.Max(p => p.X)) / 2;
         double y = (turned.Min(p => p.Y) + turned.Max(p => p.Y)) / 2;
-        return [.. turned.Select(p => new Point(Math.Round(p.X - x, 2), Math.Round(p.Y - y, 2)))];
+        return [.. turned.Select(p => new Point(p.X - x, p.Y - y).Rounded())];
     }
 
     /// <inheritdoc/>

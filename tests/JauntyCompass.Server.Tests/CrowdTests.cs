@@ -99,7 +99,10 @@ public sealed class CrowdTests(JauntyServer server) : IClassFixture<JauntyServer
     {
         using Lesson lesson = await Lesson.Begin(server, "crowd-closed");
         await lesson.HandIn(Guid.NewGuid(), 0, Lesson.Reading(40));
-        await lesson.Teacher.Post($"assignments/{lesson.AssignmentId}/close", new JsonObject());
+        await lesson.Teacher.Patch(
+            $"assignments/{lesson.AssignmentId}",
+            new JsonObject { ["closed"] = true }
+        );
         Reply[] replies = await Task.WhenAll(
             Enumerable.Range(0, 4).Select(_ => lesson.HandIn(Guid.NewGuid(), 1, Lesson.Reading(40)))
         );

@@ -1,42 +1,86 @@
+using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Storage;
 using Microsoft.AspNetCore.Hosting;
 using Microsoft.AspNetCore.Mvc.Testing;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.Extensions.DependencyInjection;
 using Npgsql;
 
 namespace JauntyCompass.Server.Tests;
 
 /// <summary>The real server on a real port, with a database of its own.</summary>
-public sealed class JauntyServer : WebApplicationFactory<Program>
+public class JauntyServer : WebApplicationFactory<Program>
 {
-    private readonly string _connection;
+    private readonly IReadOnlyDictionary<string, string> _settings;
 
     public JauntyServer()
-        : this(TestDatabase.Create()) { }
+        : this(TestDatabase.Create(), null) { }
 
-    private JauntyServer(string connection)
+    /// <summary>A server on a database of the test's own, with settings and a clock of its own.</summary>
+    internal JauntyServer(
+        string connection,
+        TimeProvider? clock,
+        params (string Name, string Value)[] settings
+    )
     {
-        _connection = connection;
+        Connection = connection;
+        _clock = clock;
+        _settings = settings.ToDictionary(s => s.Name, s => s.Value);
         UseKestrel(0);
         StartServer();
     }
 
-    /// <summary>A server on a database of the test's own.</summary>
-    public static JauntyServer On(string connection) => new(connection);
+    private readonly TimeProvider? _clock;
 
-    public string Connection => _connection;
+    public string Connection { get; }
 
     public Uri Address => ClientOptions.BaseAddress;
 
-    protected override void ConfigureWebHost(IWebHostBuilder builder) =>
+    /// <summary>Runs something against the server's database.</summary>
+    public async Task<T> Ask<T>(Func<JauntyDbContext, Task<T>> work)
+    {
+        await using AsyncServiceScope scope = Services.CreateAsyncScope();
+        return await work(scope.ServiceProvider.GetRequiredService<JauntyDbContext>());
+    }
+
+    protected override void ConfigureWebHost(IWebHostBuilder builder)
+    {
         builder
-            .UseSetting($"ConnectionStrings:{StorageSetup.ConnectionName}", _connection)
-            .UseSetting("Logging:LogLevel:Default", "None");
+            .UseEnvironment("Production")
+            .UseSetting($"ConnectionStrings:{StorageSetup.ConnectionName}", Connection)
+            .UseSetting("Logging:LogLevel:Default", "None")
+            // Tests say themselves from which address they come.
+            .UseSetting("TrustedProxies", "127.0.0.1;::1");
+        foreach ((string name, string value) in _settings)
+        {
+            builder.UseSetting(name, value);
+        }
+        if (_clock is not null)
+        {
+            builder.ConfigureServices(services => services.AddSingleton(_clock));
+        }
+    }
+}
+
+/// <summary>A server without limits of rate, for trials of what lies behind them.</summary>
+public sealed class UnlimitedServer()
+    : JauntyServer(TestDatabase.Create(), null, (RateLimits.Setting, "false"));
+
+/// <summary>A clock that tests move.</summary>
+public sealed class TestClock : TimeProvider
+{
+    private TimeSpan _ahead;
+
+    public override DateTimeOffset GetUtcNow() => base.GetUtcNow() + _ahead;
+
+    public void Advance(TimeSpan by) => _ahead += by;
 }
 
 /// <summary>Databases for the tests, on the cluster that JAUNTY_TEST_DATABASE names.</summary>
 public static class TestDatabase
 {
     private static int _made;
+    private static readonly Lazy<string> Template = new(MakeTemplate);
 
     public static string Cluster =>
         Environment.GetEnvironmentVariable("JAUNTY_TEST_DATABASE")
@@ -44,17 +88,52 @@ public static class TestDatabase
             "Set JAUNTY_TEST_DATABASE to a connection string; scripts/cluster start DIR --throwaway prints one. ./test does it by itself."
         );
 
-    public static string Create()
+    /// <summary>A database of this version, of a school in which teachers may make accounts.</summary>
+    public static string Create() => Create(Template.Value);
+
+    /// <summary>An empty database.</summary>
+    public static string CreateEmpty() => Create("template0");
+
+    private static string Create(string template)
     {
         string name = $"t{Environment.ProcessId}_{Interlocked.Increment(ref _made)}";
-        using var connection = new NpgsqlConnection(Cluster);
-        connection.Open();
-        using var command = new NpgsqlCommand($"CREATE DATABASE {name}", connection);
+        // Two cannot be made of one template at the same moment.
+        lock (Template)
+        {
+            Run(Cluster, $"CREATE DATABASE {name} TEMPLATE {template}");
+        }
+        return Of(name);
+    }
+
+    private static string MakeTemplate()
+    {
+        string name = $"base{Environment.ProcessId}";
+        Run(Cluster, $"CREATE DATABASE {name}");
+        string connection = Of(name) + ";Pooling=false";
+        using var context = new JauntyDbContext(Options(connection));
+        context.Database.Migrate();
+        Run(connection, "UPDATE school SET teachers_may_register = true");
+        return name;
+    }
+
+    public static DbContextOptions<JauntyDbContext> Options(string connection) =>
+        new DbContextOptionsBuilder<JauntyDbContext>()
+            .UseNpgsql(connection)
+            .UseSnakeCaseNamingConvention()
+            .Options;
+
+    public static void Run(string connection, string sql)
+    {
+        using var open = new NpgsqlConnection(connection);
+        open.Open();
+        using var command = new NpgsqlCommand(sql, open) { CommandTimeout = 60 };
         command.ExecuteNonQuery();
-        return new NpgsqlConnectionStringBuilder(Cluster)
+    }
+
+    private static string Of(string name) =>
+        new NpgsqlConnectionStringBuilder(Cluster)
         {
             Database = name,
             MaxPoolSize = 20,
         }.ConnectionString;
-    }
 }

@@ -1,6 +1,8 @@
 using System.Text.Json.Nodes;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Files;
+using JauntyCompass.Server.Features.Accounts;
+using Microsoft.Extensions.DependencyInjection;
 
 namespace JauntyCompass.Server.Tests;
 
@@ -15,6 +17,7 @@ public sealed class Lesson : IDisposable
 
     public Visitor Teacher { get; }
     public Visitor Student { get; }
+    public string TeacherId { get; private set; } = "";
     public string ClassId { get; private set; } = "";
     public string Code { get; private set; } = "";
     public string StudentId { get; private set; } = "";
@@ -109,7 +112,7 @@ public sealed class Lesson : IDisposable
     public static async Task<Lesson> Begin(JauntyServer server, string teacher)
     {
         var lesson = new Lesson(new Visitor(server), new Visitor(server));
-        await lesson.Teacher.BecomeTeacher(teacher);
+        lesson.TeacherId = (await lesson.Teacher.BecomeTeacher(teacher)).Text("id");
         Reply made = await lesson.Teacher.Post("classes", new JsonObject { ["name"] = "6 Heron" });
         (lesson.ClassId, lesson.Code) = (made.Text("id"), made.Text("code"));
         Reply student = await lesson.Teacher.Post(
@@ -145,6 +148,15 @@ public sealed class Lesson : IDisposable
         ]
             .AsArray();
         return lesson;
+    }
+
+    /// <summary>Lets the teacher look after the accounts.</summary>
+    public async Task MakeHead(JauntyServer server)
+    {
+        await using AsyncServiceScope scope = server.Services.CreateAsyncScope();
+        await scope
+            .ServiceProvider.GetRequiredService<TeacherAccounts>()
+            .SetHead(Guid.Parse(TeacherId), head: true, default);
     }
 
     /// <summary>The angle of an item, as the student sees it.</summary>

@@ -1,5 +1,7 @@
 using System.Net;
 using System.Text.Json.Nodes;
+using JauntyCompass.Server.Features.Keeping;
+using Microsoft.Extensions.DependencyInjection;
 using Npgsql;
 using Shouldly;
 using Xunit;
@@ -99,7 +101,10 @@ public sealed class MainJobTests(JauntyServer server) : IClassFixture<JauntyServ
             HttpStatusCode.Conflict
         );
         (
-            await lesson.Teacher.Post($"assignments/{lesson.AssignmentId}/close", null)
+            await lesson.Teacher.Patch(
+                $"assignments/{lesson.AssignmentId}",
+                new JsonObject { ["closed"] = true }
+            )
         ).Status.ShouldBe(HttpStatusCode.NoContent);
         (await lesson.HandIn(Guid.NewGuid(), 1, Lesson.Reading(3))).Status.ShouldBe(
             HttpStatusCode.Conflict
@@ -159,7 +164,7 @@ public sealed class MainJobTests(JauntyServer server) : IClassFixture<JauntyServ
     }
 
     [Fact]
-    public async Task Removing_a_student_removes_their_answers()
+    public async Task Deleting_a_student_ends_their_work_and_a_day_later_their_answers_are_gone()
     {
         using Lesson lesson = await Lesson.Begin(server, "remove");
         var id = Guid.NewGuid();
@@ -167,10 +172,19 @@ public sealed class MainJobTests(JauntyServer server) : IClassFixture<JauntyServ
         (
             await lesson.Teacher.Delete($"classes/{lesson.ClassId}/students/{lesson.StudentId}")
         ).Status.ShouldBe(HttpStatusCode.NoContent);
-        (await Count(id)).ShouldBe(0);
         (await lesson.HandIn(Guid.NewGuid(), 0, Lesson.Reading(1))).Status.ShouldBe(
-            HttpStatusCode.NotFound
+            HttpStatusCode.Unauthorized
         );
+        (await Count(id)).ShouldBe(1);
+        TestDatabase.Run(
+            server.Connection,
+            $"UPDATE students SET deleted_at = deleted_at - interval '25 hours' WHERE id = '{lesson.StudentId}'"
+        );
+        await using (AsyncServiceScope scope = server.Services.CreateAsyncScope())
+        {
+            await scope.ServiceProvider.GetRequiredService<Tidying>().RunAsync(default);
+        }
+        (await Count(id)).ShouldBe(0);
     }
 
     private async Task<long> Count(Guid answerId)

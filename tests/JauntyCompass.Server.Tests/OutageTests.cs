@@ -1,6 +1,8 @@
 using System.Diagnostics;
 using System.Net;
 using JauntyCompass.Server.Features.Demo;
+using JauntyCompass.Server.Storage;
+using Microsoft.EntityFrameworkCore;
 using Shouldly;
 using Xunit;
 
@@ -21,7 +23,12 @@ public sealed class OutageTests : IDisposable
         string connection = await Script("start", cluster);
         try
         {
-            using var server = JauntyServer.On(connection);
+            using (var context = new JauntyDbContext(TestDatabase.Options(connection)))
+            {
+                await context.Database.MigrateAsync();
+            }
+            TestDatabase.Run(connection, "UPDATE school SET teachers_may_register = true");
+            using var server = new JauntyServer(connection, null);
             using Lesson lesson = await Lesson.Begin(server, "outage");
             double truth = lesson.TrueMeasure(0);
             var id = Guid.NewGuid();

@@ -1,6 +1,6 @@
 using System.Security.Cryptography;
 using System.Text;
-using JauntyCompass.Server.Features.Accounts;
+using JauntyCompass.Server.Features.Accounts.SigningIn;
 using Microsoft.AspNetCore.DataProtection;
 using Microsoft.Extensions.DependencyInjection;
 using Microsoft.Extensions.Internal;

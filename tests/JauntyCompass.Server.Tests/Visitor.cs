@@ -5,7 +5,12 @@ using System.Text.Json.Nodes;
 
 namespace JauntyCompass.Server.Tests;
 
-public sealed record Reply(HttpStatusCode Status, string? Type, JsonNode? Body)
+public sealed record Reply(
+    HttpStatusCode Status,
+    string? Type,
+    JsonNode? Body,
+    TimeSpan? RetryAfter = null
+)
 {
     public JsonNode this[string name] => Body![name]!;
 
@@ -18,12 +23,47 @@ public sealed class Visitor : IDisposable
     private readonly HttpClient _http;
     private readonly Dictionary<bool, string> _tokens = [];
 
-    public Visitor(JauntyServer server) =>
-        _http = new HttpClient(new HttpClientHandler { CookieContainer = new CookieContainer() })
+    /// <param name="server">The server.</param>
+    /// <param name="from">The address it seems to come from, through a web server in front; left out: this machine.</param>
+    /// <param name="scheme">How the web server in front was asked.</param>
+    /// <param name="cookies">The cookies it has; left out: none.</param>
+    public Visitor(
+        JauntyServer server,
+        string? from = null,
+        string? scheme = null,
+        CookieContainer? cookies = null
+    )
+    {
+        Cookies = cookies ?? new CookieContainer();
+        _http = new HttpClient(new HttpClientHandler { CookieContainer = Cookies })
         {
             BaseAddress = server.Address,
             Timeout = TimeSpan.FromSeconds(30),
         };
+        if (from is not null)
+        {
+            _http.DefaultRequestHeaders.Add("X-Forwarded-For", from);
+        }
+        if (scheme is not null)
+        {
+            _http.DefaultRequestHeaders.Add("X-Forwarded-Proto", scheme);
+        }
+    }
+
+    public CookieContainer Cookies { get; }
+
+    /// <summary>Another browser with copies of this one's cookies and tokens as they are now.</summary>
+    public Visitor Copy(JauntyServer server)
+    {
+        var cookies = new CookieContainer();
+        cookies.Add(Cookies.GetAllCookies());
+        var copy = new Visitor(server, cookies: cookies);
+        foreach ((bool bench, string token) in _tokens)
+        {
+            copy._tokens[bench] = token;
+        }
+        return copy;
+    }
 
     public bool SendTokens { get; set; } = true;
 
@@ -37,6 +77,9 @@ public sealed class Visitor : IDisposable
 
     public Task<Reply> Put(string path, JsonNode body) =>
         Send(HttpMethod.Put, path, JsonContent.Create(body));
+
+    public Task<Reply> Patch(string path, JsonNode body) =>
+        Send(HttpMethod.Patch, path, JsonContent.Create(body));
 
     public Task<Reply> Delete(string path) => Send(HttpMethod.Delete, path, null);
 
@@ -60,7 +103,7 @@ public sealed class Visitor : IDisposable
         {
             _tokens[bench] = made.GetValue<string>();
         }
-        return new Reply(response.StatusCode, type, body);
+        return new Reply(response.StatusCode, type, body, response.Headers.RetryAfter?.Delta);
     }
 
     public async Task<Reply> BecomeTeacher(string userName)

@@ -99,5 +99,21 @@ public sealed record AnswersFile(
         faults.Text("title", Title, 1, 120);
         faults.Range("tolerance", Tolerance, 0, 10, "degrees");
         faults.Each("answers", Answers, 0, MostAnswers);
+        if (!faults.None)
+        {
+            return;
+        }
+        // So no student has more answers than a set has tries, and marking each in the light of those before it stays bounded.
+        var known = new HashSet<(int, int, int)>();
+        for (int i = 0; i < Answers.Count; i++)
+        {
+            if (!known.Add((Answers[i].Student, Answers[i].ItemIndex, Answers[i].Try)))
+            {
+                faults.Add(
+                    $"answers[{i}].try",
+                    "is in this file twice for the same student and item."
+                );
+            }
+        }
     }
 }

@@ -1,20 +1,21 @@
-using Microsoft.AspNetCore.StaticFiles;
-
 namespace JauntyCompass.Server.Api;
 
-/// <summary>Serves the built front end: one page per room, and its files in the compressed form made at build time.</summary>
+/// <summary>Serves the built front end: one page per room, and its files compressed and with entity tags as the build made them.</summary>
 public static class Pages
 {
+    private const string Forever = "public, max-age=31536000, immutable";
+
     private static readonly Dictionary<string, string> Rooms = new()
     {
         ["/"] = "/index.html",
         ["/board"] = "/board.html",
         ["/bench"] = "/bench.html",
         ["/desk"] = "/desk.html",
+        ["/privacy"] = "/privacy.html",
     };
 
-    public static void UsePages(this WebApplication app)
-    {
+    /// <summary>Each room has an address without an ending.</summary>
+    public static void UseRooms(this WebApplication app) =>
         app.Use(
             (context, next) =>
             {
@@ -24,41 +25,32 @@ public static class Pages
                 {
                     context.Request.Path = page;
                 }
-                PreferCompressed(context, app.Environment);
+                else if (path.StartsWith("/assets/", StringComparison.Ordinal))
+                {
+                    // These carry a hash of their contents in their names; whatever else changes under its name is asked for again.
+                    context.Response.OnStarting(() =>
+                    {
+                        if (context.Response.StatusCode == StatusCodes.Status200OK)
+                        {
+                            context.Response.Headers.CacheControl = Forever;
+                        }
+                        return Task.CompletedTask;
+                    });
+                }
                 return next(context);
             }
         );
-        app.UseStaticFiles(
-            new StaticFileOptions { OnPrepareResponse = SetHeaders, ServeUnknownFileTypes = true }
+
+    /// <summary>The files themselves; none where the front end has not been built.</summary>
+    public static void MapPages(this WebApplication app)
+    {
+        string manifest = Path.Combine(
+            AppContext.BaseDirectory,
+            "JauntyCompass.Server.staticwebassets.endpoints.json"
         );
-    }
-
-    private static void PreferCompressed(HttpContext context, IWebHostEnvironment environment)
-    {
-        string path = context.Request.Path.Value ?? "";
-        bool wanted = context
-            .Request.Headers.AcceptEncoding.ToString()
-            .Contains("br", StringComparison.Ordinal);
-        if (wanted && environment.WebRootFileProvider.GetFileInfo(path + ".br").Exists)
+        if (File.Exists(manifest))
         {
-            context.Request.Path = path + ".br";
+            app.MapStaticAssets(manifest);
         }
-    }
-
-    private static void SetHeaders(StaticFileResponseContext served)
-    {
-        IHeaderDictionary headers = served.Context.Response.Headers;
-        string path = served.Context.Request.Path.Value ?? "";
-        if (path.EndsWith(".br", StringComparison.Ordinal))
-        {
-            new FileExtensionContentTypeProvider().TryGetContentType(path[..^3], out string? type);
-            headers.ContentType = type ?? "application/octet-stream";
-            headers.ContentEncoding = "br";
-        }
-        headers.Vary = "Accept-Encoding";
-        // Files under /assets carry a hash of their contents in their names; pages do not.
-        headers.CacheControl = path.StartsWith("/assets/", StringComparison.Ordinal)
-            ? "public, max-age=31536000, immutable"
-            : "no-cache";
     }
 }

@@ -22,11 +22,9 @@ public static partial class Problems
 
     public static void UseProblems(this WebApplication app)
     {
+        // What the handler knows is a refusal, not a fault; it logs the others itself.
         app.UseExceptionHandler(
-            new ExceptionHandlerOptions
-            {
-                SuppressDiagnosticsCallback = c => c.Exception is BadHttpRequestException,
-            }
+            new ExceptionHandlerOptions { SuppressDiagnosticsCallback = _ => true }
         );
         app.UseStatusCodePages(context =>
             Results
@@ -51,6 +49,14 @@ public static partial class Problems
     /// <summary>A problem with one field.</summary>
     public static IResult Invalid(string field, string message) =>
         Invalid([new Fault(field, message)]);
+
+    /// <summary>There is no room for another one.</summary>
+    public static IResult Full(string detail) =>
+        Results.Problem(
+            statusCode: StatusCodes.Status409Conflict,
+            title: "No more fit.",
+            detail: detail
+        );
 
     /// <summary>The thing does not exist, or it is not yours: which of the two is not told.</summary>
     public static IResult NotFound(string what) =>

@@ -14,6 +14,11 @@ public sealed class JauntyDbContext(DbContextOptions<JauntyDbContext> options)
     : IdentityUserContext<Teacher, Guid>(options),
         IDataProtectionKeyContext
 {
+    public DbSet<School> Schools => Set<School>();
+    public DbSet<Session> Sessions => Set<Session>();
+    public DbSet<OneTimeLink> OneTimeLinks => Set<OneTimeLink>();
+    public DbSet<SignInTries> SignInTries => Set<SignInTries>();
+    public DbSet<CoTeacher> CoTeachers => Set<CoTeacher>();
     public DbSet<SchoolClass> Classes => Set<SchoolClass>();
     public DbSet<Student> Students => Set<Student>();
     public DbSet<ExerciseSet> Sets => Set<ExerciseSet>();
@@ -39,6 +44,40 @@ public sealed class JauntyDbContext(DbContextOptions<JauntyDbContext> options)
         builder.Entity<IdentityUserLogin<Guid>>().ToTable("teacher_logins");
         builder.Entity<IdentityUserToken<Guid>>().ToTable("teacher_tokens");
 
+        builder.Entity<School>().ToTable("school").Property(s => s.Id).ValueGeneratedNever();
+        builder.Entity<Session>(e =>
+        {
+            e.HasKey(s => s.KeyHash);
+            e.HasOne(s => s.Teacher)
+                .WithMany()
+                .HasForeignKey(s => s.TeacherId)
+                .OnDelete(DeleteBehavior.Cascade);
+            e.HasOne(s => s.Student)
+                .WithMany()
+                .HasForeignKey(s => s.StudentId)
+                .OnDelete(DeleteBehavior.Cascade);
+        });
+        builder.Entity<OneTimeLink>(e =>
+        {
+            e.HasKey(l => l.KeyHash);
+            e.HasOne<Teacher>()
+                .WithMany()
+                .HasForeignKey(l => l.TeacherId)
+                .OnDelete(DeleteBehavior.Cascade);
+        });
+        builder.Entity<SignInTries>(e =>
+        {
+            e.HasKey(t => t.Bucket);
+            e.HasIndex(t => t.Subject);
+            e.HasIndex(t => t.LastAt);
+        });
+        builder.Entity<CoTeacher>(e =>
+        {
+            e.HasKey(c => new { c.ClassId, c.TeacherId });
+            e.HasOne<SchoolClass>().WithMany(c => c.CoTeachers).HasForeignKey(c => c.ClassId);
+            e.HasOne<Teacher>().WithMany().HasForeignKey(c => c.TeacherId);
+        });
+
         builder.Entity<SchoolClass>(e =>
         {
             e.Property(c => c.Name).HasMaxLength(60);
@@ -52,7 +91,10 @@ public sealed class JauntyDbContext(DbContextOptions<JauntyDbContext> options)
         {
             e.Property(s => s.GivenName).HasMaxLength(40);
             e.Property(s => s.NameKey).HasMaxLength(40);
-            e.HasIndex(s => new { s.ClassId, s.NameKey }).IsUnique();
+            e.HasIndex(s => new { s.ClassId, s.NameKey })
+                .IsUnique()
+                .HasFilter("deleted_at IS NULL");
+            e.HasIndex(s => s.CardHash).IsUnique();
         });
         builder.Entity<ExerciseSet>(e =>
         {
@@ -66,6 +108,7 @@ public sealed class JauntyDbContext(DbContextOptions<JauntyDbContext> options)
         {
             e.HasOne(a => a.Set).WithMany().HasForeignKey(a => a.SetId);
             e.HasOne(a => a.Class).WithMany().HasForeignKey(a => a.ClassId);
+            e.Property(a => a.Title).HasMaxLength(120);
             AsJson(e.Property(a => a.Weights));
         });
         builder.Entity<Reflection>(e =>
@@ -126,6 +169,11 @@ public sealed class JauntyDbContext(DbContextOptions<JauntyDbContext> options)
             e.ToTable("marks");
             AsJson(e.Property(m => m.Mark));
         });
+        // What is deleted is seen by nobody; only tidying up and bringing back look past this.
+        builder.Entity<SchoolClass>().HasQueryFilter(c => c.DeletedAt == null);
+        builder.Entity<Student>().HasQueryFilter(s => s.DeletedAt == null);
+        builder.Entity<ExerciseSet>().HasQueryFilter(s => s.DeletedAt == null);
+        builder.Entity<Assignment>().HasQueryFilter(a => a.DeletedAt == null);
     }
 
     private static void AsJson<T>(PropertyBuilder<T> property)

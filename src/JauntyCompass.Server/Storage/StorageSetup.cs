@@ -1,4 +1,6 @@
+using JauntyCompass.Server.Storage.Sharing;
 using Microsoft.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore.Infrastructure;
 using Npgsql;
 
 namespace JauntyCompass.Server.Storage;
@@ -31,6 +33,13 @@ public static class StorageSetup
         services.AddSingleton(_ =>
             new NpgsqlDataSourceBuilder(connection.ConnectionString).Build()
         );
+        services.AddSingleton<SharedCache>();
+        services.AddHostedService<ChangeListener>();
+        // Hundreds of kilobytes hold what a class works at; everything together stays bounded.
+        services.AddMemoryCache(options => options.SizeLimit = RememberedWeight.Most);
+        services
+            .AddHybridCache(options => options.MaximumKeyLength = 200)
+            .AddSerializerFactory<RememberedWeight>();
         services.AddDbContextPool<JauntyDbContext>(
             (provider, options) =>
                 options
@@ -39,12 +48,41 @@ public static class StorageSetup
         );
     }
 
-    /// <summary>Brings the database up to this version.</summary>
+    /// <summary>Brings the database up to this version; of several that try at once one does it and the others wait.</summary>
     public static async Task MigrateAsync(IServiceProvider services)
     {
         await using AsyncServiceScope scope = services.CreateAsyncScope();
-        await scope.ServiceProvider.GetRequiredService<JauntyDbContext>().Database.MigrateAsync();
+        DatabaseFacade database = scope
+            .ServiceProvider.GetRequiredService<JauntyDbContext>()
+            .Database;
+        // A table may be large; no request waits for this.
+        database.SetCommandTimeout(TimeSpan.FromMinutes(10));
+        await database.MigrateAsync();
     }
+
+    /// <summary>What keeps this version from using the database, or null: it is older or newer.</summary>
+    public static async Task<string?> VersionFaultAsync(IServiceProvider services)
+    {
+        await using AsyncServiceScope scope = services.CreateAsyncScope();
+        DatabaseFacade database = scope
+            .ServiceProvider.GetRequiredService<JauntyDbContext>()
+            .Database;
+        string[] applied = [.. await database.GetAppliedMigrationsAsync()];
+        string[] known = [.. database.GetMigrations()];
+        return applied.Except(known).Any()
+                ? "database is newer than this version of the application. Install the newer version, or restore a backup that this one made."
+            : known.Except(applied).Any()
+                ? "database has not been brought up to this version. Run the command: migrate"
+            : null;
+    }
+
+    /// <summary>An outage as one line that says what to do.</summary>
+    public static string OutageText(Exception error) =>
+        $"database cannot be reached: {error.GetBaseException().Message.TrimEnd('.')}. Start it, or check the connection string.";
+
+    /// <summary>Whether something is refused because another row has its name already (SQLSTATE 23505, unique violation).</summary>
+    public static bool IsTaken(DbUpdateException error) =>
+        error.InnerException is PostgresException { SqlState: PostgresErrorCodes.UniqueViolation };
 
     /// <summary>Whether an error means that the database cannot be reached or is going down.</summary>
     public static bool IsOutage(Exception? error)

@@ -71,7 +71,8 @@ internal sealed class Candidates
     internal static Candidates Of(
         SetSpecification specification,
         Tray tray,
-        IReadOnlyList<Mistake> targets
+        IReadOnlyList<Mistake> targets,
+        CancellationToken cancellation = default
     )
     {
         var foretold = new Dictionary<(string Kind, string Instrument), List<Foreseen>>();
@@ -81,6 +82,7 @@ internal sealed class Candidates
             ExerciseKind kind = ExerciseKinds.Find(key)!;
             foreach (Protractor instrument in tray.For(kind))
             {
+                cancellation.ThrowIfCancellationRequested();
                 List<Foreseen> own =
                 [
                     .. MeasuresOf(kind.Facts, specification)

@@ -16,10 +16,20 @@ public static class SetGenerator
     /// <summary>Makes the set.</summary>
     /// <param name="specification">What is wanted; taken as checked.</param>
     /// <param name="seed">Any number; another seed gives another set of the same sort.</param>
+    /// <param name="cancellation">Gives up between two pieces of work.</param>
     /// <exception cref="SpecificationCollisionException">The wishes collide.</exception>
-    public static GeneratedSet Generate(SetSpecification specification, int seed)
+    /// <exception cref="OperationCanceledException">It was given up.</exception>
+    public static GeneratedSet Generate(
+        SetSpecification specification,
+        int seed,
+        CancellationToken cancellation = default
+    )
     {
-        (IReadOnlyList<Slot> slots, Candidates candidates) = Plan(specification, seed);
+        (IReadOnlyList<Slot> slots, Candidates candidates) = Plan(
+            specification,
+            seed,
+            cancellation
+        );
         var maker = new ItemMaker(specification, seed);
         List<Item> first = maker.Form(slots, form: 0);
         Dictionary<int, int>[] used =
@@ -29,6 +39,7 @@ public static class SetGenerator
         var forms = new List<IReadOnlyList<Item>>();
         for (int form = 1; form < specification.Forms; form++)
         {
+            cancellation.ThrowIfCancellationRequested();
             var again = new SeededRandom(seed, stream: 20_000 + form);
             var design = new SetDesign(candidates.Targets, again);
             var own = new List<Slot>(slots.Count);
@@ -60,13 +71,14 @@ public static class SetGenerator
     /// <exception cref="SpecificationCollisionException">The wishes collide.</exception>
     internal static (IReadOnlyList<Slot> Slots, Candidates Candidates) Plan(
         SetSpecification specification,
-        int seed
+        int seed,
+        CancellationToken cancellation = default
     )
     {
         var tray = Tray.Of(specification);
         IReadOnlyList<Mistake> targets = Targets(specification);
         Collisions.Require(specification, tray, targets);
-        var candidates = Candidates.Of(specification, tray, targets);
+        var candidates = Candidates.Of(specification, tray, targets, cancellation);
         Collisions.RequireRoom(specification, tray, candidates);
         return (Slots.Of(specification, tray, candidates, seed), candidates);
     }

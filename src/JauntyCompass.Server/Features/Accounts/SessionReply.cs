@@ -5,22 +5,31 @@ namespace JauntyCompass.Server.Features.Accounts;
 
 /// <summary>Who is signed in, and the token that changing requests must carry.</summary>
 /// <param name="SignedIn">Whether anybody is.</param>
+/// <param name="Id">Their id, or null.</param>
 /// <param name="Name">Their name, or null.</param>
+/// <param name="Head">Whether they look after the accounts of the school.</param>
 /// <param name="AntiforgeryToken">To be sent as the header X-Jaunty-Token with every changing request.</param>
-public sealed record SessionReply(bool SignedIn, string? Name, string AntiforgeryToken)
+public sealed record SessionReply(
+    bool SignedIn,
+    Guid? Id,
+    string? Name,
+    bool Head,
+    string AntiforgeryToken
+)
 {
     /// <summary>The session of a person; the token is bound to that person.</summary>
     internal static SessionReply Of(
         HttpContext context,
         ClaimsPrincipal person,
-        IAntiforgery antiforgery,
-        string? name = null
+        IAntiforgery antiforgery
     )
     {
         context.User = person;
         bool signedIn = person.Identity?.IsAuthenticated == true;
         string token = antiforgery.GetAndStoreTokens(context).RequestToken!;
-        return new SessionReply(signedIn, signedIn ? name ?? person.Identity!.Name : null, token);
+        return signedIn
+            ? new SessionReply(true, person.Id(), person.Identity!.Name, person.IsHead(), token)
+            : new SessionReply(false, null, null, false, token);
     }
 
     internal static ClaimsPrincipal Nobody => new(new ClaimsIdentity());

@@ -1,8 +1,10 @@
 using JauntyCompass.Core.Checking;
 using JauntyCompass.Server.Api;
+using JauntyCompass.Server.Features.Accounts.SigningIn;
+using JauntyCompass.Server.Features.Demo;
+using JauntyCompass.Server.Features.School;
 using JauntyCompass.Server.Storage;
 using Microsoft.AspNetCore.Antiforgery;
-using Microsoft.AspNetCore.Authentication;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Identity;
 using Microsoft.EntityFrameworkCore;
@@ -13,22 +15,32 @@ namespace JauntyCompass.Server.Features.Accounts;
 /// <param name="ClassCode">The code of the class.</param>
 /// <param name="GivenName">The student's given name.</param>
 /// <param name="Pin">The student's PIN: four digits.</param>
-public sealed record StudentSignIn(string ClassCode, string GivenName, string Pin) : IChecked
+/// <param name="Keep">Whether this device stays signed in for weeks; else until the browser is closed, a day at most.</param>
+public sealed record StudentSignIn(
+    string ClassCode,
+    string GivenName,
+    string Pin,
+    bool Keep = false
+) : IChecked
 {
     public void Check(Faults faults)
     {
         faults.Text("classCode", ClassCode, 1, 12);
-        faults.Text("givenName", GivenName, 1, 40);
+        faults.Text("givenName", GivenName, 1, GivenNames.Longest);
         faults.Text("pin", Pin, 4, 8);
     }
 }
 
+/// <summary>How a student joins with a card.</summary>
+/// <param name="Card">What the card's code holds after its last sign of equality.</param>
+/// <param name="Keep">Whether this device stays signed in for weeks; else until the browser is closed, a day at most.</param>
+public sealed record CardSignIn(string Card, bool Keep = false) : IChecked
+{
+    public void Check(Faults faults) => faults.Text("card", Card, Secret.Length, Secret.Length);
+}
+
 public static class StudentEndpoints
 {
-    // A four-digit PIN holds only as long as it cannot be tried through.
-    private const int FailedPinsAllowed = 6;
-    private static readonly TimeSpan LockedFor = TimeSpan.FromMinutes(2);
-
     public static void MapStudents(this RouteGroupBuilder bench)
     {
         RouteGroupBuilder group = bench
@@ -43,17 +55,25 @@ public static class StudentEndpoints
             .MapPost("/session", Join)
             .WithName("JoinClass")
             .WithSummary("Signs a student in by class code, given name and PIN.")
+            .RequireRateLimiting(RateLimits.SignIn)
             .ProducesValidationProblem()
             .ProducesProblem(401)
+            .ProducesProblem(429)
             .WithExample(new StudentSignIn("HERON6", "Wren", "0000"));
+        group
+            .MapPost("/session/card", JoinByCard)
+            .WithName("JoinByCard")
+            .WithSummary("Signs a student in by the code on their card.")
+            .RequireRateLimiting(RateLimits.SignIn)
+            .ProducesValidationProblem()
+            .ProducesProblem(401)
+            .ProducesProblem(429)
+            .WithExample(new CardSignIn("5lXwH0m1n2b3v4c5x6z7a8s9d0f1g2h3"));
         group
             .MapDelete("/session", Leave)
             .WithName("LeaveClass")
-            .WithSummary("Signs the student out.");
+            .WithSummary("Signs the student out; the session ends at once.");
     }
-
-    /// <summary>A name as it is compared: capital letters and spaces around it do not count.</summary>
-    public static string NameKey(string givenName) => givenName.Trim().ToUpperInvariant();
 
     private static Ok<SessionReply> Current(HttpContext context, IAntiforgery antiforgery) =>
         TypedResults.Ok(SessionReply.Of(context, context.User, antiforgery));
@@ -62,81 +82,100 @@ public static class StudentEndpoints
         StudentSignIn request,
         HttpContext context,
         JauntyDbContext database,
+        SchoolSettings school,
+        Tries tries,
         IPasswordHasher<Student> hasher,
-        IAntiforgery antiforgery,
-        TimeProvider clock
+        IAntiforgery antiforgery
     )
     {
         string code = request.ClassCode.Trim().ToUpperInvariant();
-        string name = NameKey(request.GivenName);
+        string name = GivenNames.KeyOf(request.GivenName);
+        KnownDevice device = KnownDevice.Of(context);
+        IReadOnlyList<CountedTry> tried = Tries.AsStudent(code, name, context, device);
+        if (await tries.Take(tried, context.RequestAborted) is TimeSpan wait)
+        {
+            return Tries.TooSoon(context, wait);
+        }
+        // Its published PINs open the made-up class only.
+        bool published =
+            code == DemoData.ClassCode && !(await school.Get(context.RequestAborted)).IsDemo;
         Student? student = await database
-            .Classes.Where(c => c.Code == code)
+            .Classes.Where(c => c.Code == code && c.ArchivedAt == null && !published)
             .SelectMany(c => c.Students)
-            .FirstOrDefaultAsync(s => s.NameKey == name, context.RequestAborted);
-        if (student is null)
-        {
-            // As slow as a wrong PIN, so that names cannot be told by the clock.
-            hasher.HashPassword(null!, request.Pin);
-            return Refused();
-        }
-        DateTimeOffset now = clock.GetUtcNow();
-        if (student.LockedUntil > now)
-        {
-            return TypedResults.Problem(
-                statusCode: 401,
-                title: "Too many tries.",
-                detail: "Wait two minutes, or ask your teacher for a new PIN."
-            );
-        }
-        if (
-            hasher.VerifyHashedPassword(student, student.PinHash, request.Pin.Trim())
-            == PasswordVerificationResult.Failed
-        )
-        {
-            await CountFailure(
-                database.Students.Where(s => s.Id == student.Id),
-                now,
+            .FirstOrDefaultAsync(
+                s => s.NameKey == name && s.ArchivedAt == null,
                 context.RequestAborted
             );
-            return Refused();
+        if (!Matches(student, request.Pin.Trim(), hasher))
+        {
+            return Refused("Check the class code, your name and your PIN.");
         }
-        (student.FailedPins, student.LockedUntil) = (0, null);
-        await database.SaveChangesAsync(context.RequestAborted);
-        await context.SignInAsync(People.StudentScheme, People.Of(student));
-        return TypedResults.Ok(SessionReply.Of(context, People.Of(student), antiforgery));
+        await tries.GiveBack(tried, context.RequestAborted);
+        device.Remember(Tries.StudentSubject(code, name), context);
+        return await Enter(student!, request.Keep, context, antiforgery);
     }
 
-    // Counted in the database, so that tries made at the same moment all count.
-    private static async Task CountFailure(
-        IQueryable<Student> student,
-        DateTimeOffset now,
-        CancellationToken cancellation
+    private static async Task<Results<Ok<SessionReply>, ProblemHttpResult>> JoinByCard(
+        CardSignIn request,
+        HttpContext context,
+        JauntyDbContext database,
+        Tries tries,
+        IAntiforgery antiforgery
     )
     {
-        await student.ExecuteUpdateAsync(
-            s => s.SetProperty(x => x.FailedPins, x => x.FailedPins + 1),
-            cancellation
-        );
-        await student
-            .Where(s => s.FailedPins >= FailedPinsAllowed)
-            .ExecuteUpdateAsync(
-                s =>
-                    s.SetProperty(x => x.FailedPins, 0)
-                        .SetProperty(x => x.LockedUntil, now + LockedFor),
-                cancellation
+        IReadOnlyList<CountedTry> tried = Tries.WithSecret(context);
+        if (await tries.Take(tried, context.RequestAborted) is TimeSpan wait)
+        {
+            return Tries.TooSoon(context, wait);
+        }
+        byte[] card = Secret.HashOf(request.Card.Trim());
+        var found = await database
+            .Classes.Where(c => c.ArchivedAt == null)
+            .SelectMany(c => c.Students, (c, s) => new { c.Code, Student = s })
+            .FirstOrDefaultAsync(
+                f => f.Student.CardHash == card && f.Student.ArchivedAt == null,
+                context.RequestAborted
             );
+        if (found is null)
+        {
+            return Refused(
+                "This card does not open anything any more. Ask your teacher for a new one."
+            );
+        }
+        await tries.GiveBack(tried, context.RequestAborted);
+        KnownDevice
+            .Of(context)
+            .Remember(Tries.StudentSubject(found.Code, found.Student.NameKey), context);
+        return await Enter(found.Student, request.Keep, context, antiforgery);
     }
+
+    private static async Task<Ok<SessionReply>> Enter(
+        Student student,
+        bool keep,
+        HttpContext context,
+        IAntiforgery antiforgery
+    ) =>
+        TypedResults.Ok(
+            SessionReply.Of(context, await People.Enter(context, student, keep), antiforgery)
+        );
 
     private static async Task<Ok<SessionReply>> Leave(HttpContext context, IAntiforgery antiforgery)
     {
-        await context.SignOutAsync(People.StudentScheme);
+        await People.Leave(context);
         return TypedResults.Ok(SessionReply.Of(context, SessionReply.Nobody, antiforgery));
     }
 
-    private static ProblemHttpResult Refused() =>
-        TypedResults.Problem(
-            statusCode: 401,
-            title: "Class code, name and PIN do not go together.",
-            detail: "Check all three with your teacher."
-        );
+    // A name that does not exist takes as long as one that does: something is verified in any case.
+    private static string? _nobodysHash;
+
+    private static bool Matches(Student? student, string pin, IPasswordHasher<Student> hasher)
+    {
+        string hash =
+            student?.PinHash ?? (_nobodysHash ??= hasher.HashPassword(null!, Secret.New()));
+        return hasher.VerifyHashedPassword(student!, hash, pin) != PasswordVerificationResult.Failed
+            && student is not null;
+    }
+
+    private static ProblemHttpResult Refused(string detail) =>
+        TypedResults.Problem(statusCode: 401, title: "These do not match.", detail: detail);
 }

@@ -1,14 +1,19 @@
 using JauntyCompass.Core.Checking;
 using JauntyCompass.Server.Api;
+using JauntyCompass.Server.Features.Accounts.SigningIn;
+using JauntyCompass.Server.Features.Demo;
+using JauntyCompass.Server.Features.School;
 using JauntyCompass.Server.Storage;
 using Microsoft.AspNetCore.Antiforgery;
 using Microsoft.AspNetCore.Http.HttpResults;
-using Microsoft.AspNetCore.Identity;
 
 namespace JauntyCompass.Server.Features.Accounts;
 
 /// <summary>A teacher's user name and password.</summary>
-public sealed record TeacherSignIn(string UserName, string Password) : IChecked
+/// <param name="UserName">User name.</param>
+/// <param name="Password">Password.</param>
+/// <param name="Keep">Whether this device stays signed in for weeks; else until the browser is closed, a day at most.</param>
+public sealed record TeacherSignIn(string UserName, string Password, bool Keep = false) : IChecked
 {
     public void Check(Faults faults)
     {
@@ -20,17 +25,13 @@ public sealed record TeacherSignIn(string UserName, string Password) : IChecked
 /// <summary>A new teacher's account.</summary>
 public sealed record NewTeacher(string UserName, string DisplayName, string Password) : IChecked
 {
-    public void Check(Faults faults)
+    public void Check(Faults faults) => Check(UserName, DisplayName, Password, faults);
+
+    internal static void Check(string userName, string displayName, string password, Faults faults)
     {
-        faults.Text("userName", UserName, 3, 60);
-        faults.Text("displayName", DisplayName, 1, 80);
-        if (Password.Length is < 10 or > 200)
-        {
-            faults.Add(
-                "password",
-                "must have 10 to 200 characters; a few words in a row are good."
-            );
-        }
+        faults.Text("userName", userName, 3, 60);
+        faults.Text("displayName", displayName, 1, 80);
+        faults.Range("password", password.Length, 1, Passwords.PasswordRules.Longest, "characters");
     }
 }
 
@@ -49,128 +50,107 @@ public static class TeacherEndpoints
             .MapPost("/session", SignIn)
             .WithName("SignIn")
             .WithSummary("Signs a teacher in.")
+            .RequireRateLimiting(RateLimits.SignIn)
             .ProducesValidationProblem()
             .ProducesProblem(401)
+            .ProducesProblem(429)
             .WithExample(new TeacherSignIn("fenwick", "a few words in a row"));
         group
             .MapDelete("/session", SignOut)
             .WithName("SignOut")
-            .WithSummary("Signs the teacher out.");
+            .WithSummary("Signs the teacher out; the session ends at once.");
         group
             .MapPost("/teachers", Register)
             .WithName("Register")
-            .WithSummary("Makes a teacher's account and signs it in.")
+            .WithSummary("Makes a teacher's account and signs it in, where the school allows it.")
+            .RequireRateLimiting(RateLimits.SignIn)
+            .Produces<SessionReply>()
             .ProducesValidationProblem()
+            .ProducesProblem(403)
             .WithExample(new NewTeacher("fenwick", "M. Fenwick", "a few words in a row"));
+        group.MapOneTimeLinks();
     }
 
-    private static async Task<Ok<SessionReply>> Current(
-        HttpContext context,
-        IAntiforgery antiforgery,
-        UserManager<Teacher> teachers
-    )
-    {
-        Teacher? teacher =
-            context.User.Identity?.IsAuthenticated == true
-                ? await teachers.GetUserAsync(context.User)
-                : null;
-        return TypedResults.Ok(
-            SessionReply.Of(
-                context,
-                teacher is null ? SessionReply.Nobody : context.User,
-                antiforgery,
-                teacher?.DisplayName
-            )
-        );
-    }
+    private static Ok<SessionReply> Current(HttpContext context, IAntiforgery antiforgery) =>
+        TypedResults.Ok(SessionReply.Of(context, context.User, antiforgery));
 
     private static async Task<Results<Ok<SessionReply>, ProblemHttpResult>> SignIn(
         TeacherSignIn request,
         HttpContext context,
         IAntiforgery antiforgery,
-        SignInManager<Teacher> signIn,
-        UserManager<Teacher> teachers,
-        IPasswordHasher<Teacher> hasher
+        TeacherAccounts accounts,
+        SchoolSettings school,
+        Tries tries
     )
     {
-        Teacher? teacher = await teachers.FindByNameAsync(request.UserName.Trim());
-        if (teacher is null)
+        KnownDevice device = KnownDevice.Of(context);
+        IReadOnlyList<CountedTry> tried = Tries.AsTeacher(request.UserName, context, device);
+        if (await tries.Take(tried, context.RequestAborted) is TimeSpan wait)
         {
-            // As slow as a wrong password, so that names cannot be told by the clock.
-            hasher.HashPassword(new Teacher { DisplayName = "" }, request.Password);
-            return Refused(locked: false);
+            return Tries.TooSoon(context, wait);
         }
-        SignInResult result = await signIn.CheckPasswordSignInAsync(
-            teacher,
-            request.Password,
-            lockoutOnFailure: true
-        );
-        return result.Succeeded
-            ? TypedResults.Ok(await Enter(teacher, context, antiforgery, signIn))
-            : Refused(result.IsLockedOut);
+        Teacher? teacher = await accounts.Find(request.UserName);
+        // A published password opens the made-up school only.
+        bool published =
+            request.Password == DemoData.Password
+            && !(await school.Get(context.RequestAborted)).IsDemo;
+        if (!await accounts.Matches(teacher, request.Password) || published)
+        {
+            return TypedResults.Problem(
+                statusCode: StatusCodes.Status401Unauthorized,
+                title: "These do not match.",
+                detail: "Check the user name and the password; capital letters count in the password."
+            );
+        }
+        await tries.GiveBack(tried, context.RequestAborted);
+        device.Remember(Tries.TeacherSubject(request.UserName), context);
+        return TypedResults.Ok(await Enter(teacher!, request.Keep, context, antiforgery));
     }
 
     private static async Task<Ok<SessionReply>> SignOut(
         HttpContext context,
-        IAntiforgery antiforgery,
-        SignInManager<Teacher> signIn
+        IAntiforgery antiforgery
     )
     {
-        await signIn.SignOutAsync();
+        await People.Leave(context);
         return TypedResults.Ok(SessionReply.Of(context, SessionReply.Nobody, antiforgery));
     }
 
-    private static async Task<Results<Ok<SessionReply>, ValidationProblem>> Register(
+    private static async Task<IResult> Register(
         NewTeacher request,
         HttpContext context,
         IAntiforgery antiforgery,
-        SignInManager<Teacher> signIn,
-        UserManager<Teacher> teachers
+        TeacherAccounts accounts,
+        SchoolSettings school
     )
     {
-        var teacher = new Teacher
+        if (!(await school.Get(context.RequestAborted)).TeachersMayRegister)
         {
-            Id = Guid.CreateVersion7(),
-            UserName = request.UserName.Trim(),
-            DisplayName = request.DisplayName.Trim(),
-        };
-        IdentityResult made = await teachers.CreateAsync(teacher, request.Password);
-        if (!made.Succeeded)
-        {
-            return TypedResults.ValidationProblem(
-                made.Errors.GroupBy(e =>
-                        e.Code.Contains("Password", StringComparison.Ordinal)
-                            ? "password"
-                            : "userName"
-                    )
-                    .ToDictionary(g => g.Key, g => g.Select(e => e.Description).ToArray())
+            return Results.Problem(
+                statusCode: StatusCodes.Status403Forbidden,
+                title: "Accounts are made by invitation here.",
+                detail: "Ask whoever looks after the accounts of your school for an invitation."
             );
         }
-        return TypedResults.Ok(await Enter(teacher, context, antiforgery, signIn));
+        var faults = new Faults();
+        Teacher? teacher = await accounts.Make(
+            request.UserName,
+            request.DisplayName,
+            request.Password,
+            head: false,
+            faults,
+            context.RequestAborted
+        );
+        return teacher is null
+            ? Problems.Invalid(faults.Found)
+            : TypedResults.Ok(await Enter(teacher, keep: false, context, antiforgery));
     }
 
-    private static async Task<SessionReply> Enter(
+    /// <summary>Signs a teacher in who has shown who they are.</summary>
+    internal static async Task<SessionReply> Enter(
         Teacher teacher,
+        bool keep,
         HttpContext context,
-        IAntiforgery antiforgery,
-        SignInManager<Teacher> signIn
-    )
-    {
-        await signIn.SignInAsync(teacher, isPersistent: true);
-        return SessionReply.Of(
-            context,
-            await signIn.CreateUserPrincipalAsync(teacher),
-            antiforgery,
-            teacher.DisplayName
-        );
-    }
-
-    private static ProblemHttpResult Refused(bool locked) =>
-        TypedResults.Problem(
-            statusCode: StatusCodes.Status401Unauthorized,
-            title: locked ? "Too many tries." : "That user name and password do not go together.",
-            detail: locked
-                ? "Wait two minutes, then try again."
-                : "Check both; capital letters count in the password."
-        );
+        IAntiforgery antiforgery
+    ) => SessionReply.Of(context, await People.Enter(context, teacher, keep), antiforgery);
 }

@@ -69,6 +69,13 @@ public sealed record NextItemRequest(
                 );
             }
         }
+        if (
+            Mistakes is not null
+            && !faults.Count("mistakes", Mistakes, 0, MistakeCatalogue.All.Count)
+        )
+        {
+            return;
+        }
         for (int i = 0; i < Mistakes?.Count; i++)
         {
             if (MistakeCatalogue.Find(Mistakes[i]) is null)
@@ -92,6 +99,7 @@ public static class AdaptiveEndpoints
                 "Of some items, the one whose answer is expected to tell most about what a student does, until that is known."
             )
             .WithTags("Calculations")
+            .RequireRateLimiting(RateLimits.Heavy)
             .ProducesValidationProblem()
             .WithExample(new NextItemRequest([Examples.Item], []));
 
@@ -110,7 +118,7 @@ public static class AdaptiveEndpoints
             AdaptivePool
                 .Of(
                     request.Items,
-                    request.Mistakes?.Select(m => MistakeCatalogue.Find(m)!).ToArray(),
+                    request.Mistakes?.Distinct().Select(m => MistakeCatalogue.Find(m)!).ToArray(),
                     request.Tolerance
                 )
                 .Next(
@@ -130,7 +138,10 @@ public static class AdaptiveEndpoints
         Assignment? assignment = await database
             .Assignments.AsNoTracking()
             .Include(a => a.Set)
-            .FirstOrDefaultAsync(a => a.Id == assignmentId && a.ClassId == classId, cancellation);
+            .FirstOrDefaultAsync(
+                a => a.Id == assignmentId && a.ClassId == classId && a.ArchivedAt == null,
+                cancellation
+            );
         if (assignment?.AdaptiveLimit is not int limit)
         {
             return Problems.NotFound("adaptive set");

@@ -3,7 +3,9 @@ using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Accounts;
+using JauntyCompass.Server.Features.PuttingAway;
 using JauntyCompass.Server.Storage;
+using JauntyCompass.Server.Storage.Sharing;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 
@@ -55,12 +57,35 @@ public sealed record AssignmentReply(
     int? AdaptiveLimit,
     DateTimeOffset SetAt,
     DateTimeOffset? ClosedAt,
+    bool Archived,
     int Students,
     int HandedIn
 );
 
+/// <summary>A change of what is given; what is left out stays as it is.</summary>
+/// <param name="Title">What it is called.</param>
+/// <param name="Closed">Whether it takes no more answers.</param>
+/// <param name="Archived">Whether it is put away: students do not see it.</param>
+public sealed record AssignmentChange(
+    string? Title = null,
+    bool? Closed = null,
+    bool? Archived = null
+) : IChecked
+{
+    public void Check(Faults faults)
+    {
+        if (Title is not null)
+        {
+            faults.Text("title", Title, 1, ThingChange.LongestName);
+        }
+    }
+}
+
 public static class AssignmentEndpoints
 {
+    // More than one each day of three school years.
+    private const int MostOfOneClass = 1000;
+
     public static void MapAssignments(this RouteGroupBuilder teacher)
     {
         RouteGroupBuilder group = teacher.MapGroup("/assignments").WithTags("Assignments");
@@ -77,26 +102,42 @@ public static class AssignmentEndpoints
             .ProducesProblem(404)
             .WithExample(new NewAssignment(Guid.Empty, Guid.Empty));
         group
-            .MapPost("/{assignmentId:guid}/close", Close)
-            .WithName("CloseAssignment")
-            .WithSummary("Takes no more answers.")
+            .MapPatch("/{assignmentId:guid}", Change)
+            .WithName("ChangeAssignment")
+            .WithSummary(
+                "Renames what is given, closes it or opens it again, puts it away or brings it back."
+            )
+            .Produces(204)
+            .ProducesValidationProblem()
+            .ProducesProblem(404)
+            .WithExample(new AssignmentChange(Closed: true));
+        group
+            .MapGet("/{assignmentId:guid}/contents", ContentsOf)
+            .WithName("GetAssignmentContents")
+            .WithSummary("What goes with it when it is deleted.")
+            .Produces<Contents>()
+            .ProducesProblem(404);
+        group
+            .MapDelete("/{assignmentId:guid}", Delete)
+            .WithName("DeleteAssignment")
+            .WithSummary("Deletes it with all its answers; for a day it can be restored.")
+            .Produces(204)
+            .ProducesProblem(404);
+        group
+            .MapPost("/{assignmentId:guid}/restore", Restore)
+            .WithName("RestoreAssignment")
+            .WithSummary("Brings back what was deleted within a day.")
             .Produces(204)
             .ProducesProblem(404);
         group.MapResults();
     }
 
-    /// <summary>An assignment of this teacher's, or none.</summary>
+    /// <summary>What is given to a class of this teacher's, by its id, or none.</summary>
     internal static IQueryable<Assignment> Own(
         JauntyDbContext database,
         ClaimsPrincipal teacher,
         Guid assignmentId
-    )
-    {
-        Guid teacherId = teacher.Id();
-        return database.Assignments.Where(a =>
-            a.Id == assignmentId && a.Class!.TeacherId == teacherId
-        );
-    }
+    ) => database.AssignmentsOf(teacher.Id()).Where(a => a.Id == assignmentId);
 
     private static async Task<Ok<List<AssignmentReply>>> All(
         ClaimsPrincipal teacher,
@@ -106,8 +147,7 @@ public static class AssignmentEndpoints
     {
         Guid id = teacher.Id();
         return TypedResults.Ok(
-            await Replies(database, database.Assignments.Where(a => a.Class!.TeacherId == id))
-                .ToListAsync(cancellation)
+            await Replies(database, database.AssignmentsOf(id)).ToListAsync(cancellation)
         );
     }
 
@@ -120,29 +160,38 @@ public static class AssignmentEndpoints
     )
     {
         Guid teacherId = teacher.Id();
-        if (
-            !await database.Sets.AnyAsync(
-                s => s.Id == request.SetId && s.TeacherId == teacherId,
-                cancellation
-            )
-        )
+        string? title = await database
+            .SetsOf(teacherId)
+            .Where(s => s.Id == request.SetId)
+            .Select(s => s.Title)
+            .FirstOrDefaultAsync(cancellation);
+        if (title is null)
         {
             return Problems.NotFound("set");
         }
         if (
-            !await database.Classes.AnyAsync(
-                c => c.Id == request.ClassId && c.TeacherId == teacherId,
-                cancellation
-            )
+            !await database
+                .ClassesOf(teacherId)
+                .AnyAsync(c => c.Id == request.ClassId, cancellation)
         )
         {
             return Problems.NotFound("class");
+        }
+        if (
+            await database.Assignments.CountAsync(a => a.ClassId == request.ClassId, cancellation)
+            >= MostOfOneClass
+        )
+        {
+            return Problems.Full(
+                $"{MostOfOneClass} sets are given to this class already. Delete some first."
+            );
         }
         var made = new Assignment
         {
             Id = Guid.CreateVersion7(),
             SetId = request.SetId,
             ClassId = request.ClassId,
+            Title = title,
             Tries = request.Tries,
             Weights = request.Weights,
             AdaptiveLimit = request.AdaptiveLimit,
@@ -157,10 +206,12 @@ public static class AssignmentEndpoints
         );
     }
 
-    private static async Task<IResult> Close(
+    private static async Task<IResult> Change(
         Guid assignmentId,
+        AssignmentChange request,
         ClaimsPrincipal teacher,
         JauntyDbContext database,
+        SharedCache cache,
         TimeProvider clock,
         CancellationToken cancellation
     )
@@ -171,8 +222,74 @@ public static class AssignmentEndpoints
         {
             return Problems.NotFound("assignment");
         }
-        assignment.ClosedAt ??= clock.GetUtcNow();
-        await database.SaveChangesAsync(cancellation);
+        DateTimeOffset now = clock.GetUtcNow();
+        assignment.Title = request.Title?.Trim() ?? assignment.Title;
+        assignment.Archive(request.Archived, now);
+        if (request.Closed is bool closed)
+        {
+            assignment.ClosedAt = closed ? assignment.ClosedAt ?? now : null;
+        }
+        await cache.Save(database, [Part.Assignment(assignmentId)], cancellation);
+        return TypedResults.NoContent();
+    }
+
+    private static async Task<IResult> ContentsOf(
+        Guid assignmentId,
+        ClaimsPrincipal teacher,
+        JauntyDbContext database,
+        CancellationToken cancellation
+    )
+    {
+        IQueryable<Assignment> own = Own(database, teacher, assignmentId);
+        return await own.AnyAsync(cancellation)
+            ? TypedResults.Ok(new Contents(0, 1, await database.AnswersTo(own, cancellation)))
+            : Problems.NotFound("assignment");
+    }
+
+    private static async Task<IResult> Delete(
+        Guid assignmentId,
+        ClaimsPrincipal teacher,
+        JauntyDbContext database,
+        SharedCache cache,
+        TimeProvider clock,
+        CancellationToken cancellation
+    )
+    {
+        Assignment? assignment = await Own(database, teacher, assignmentId)
+            .FirstOrDefaultAsync(cancellation);
+        if (assignment is null)
+        {
+            return Problems.NotFound("assignment");
+        }
+        assignment.DeletedAt = clock.GetUtcNow();
+        await cache.Save(database, [Part.Assignment(assignmentId)], cancellation);
+        return TypedResults.NoContent();
+    }
+
+    private static async Task<IResult> Restore(
+        Guid assignmentId,
+        ClaimsPrincipal teacher,
+        JauntyDbContext database,
+        SharedCache cache,
+        CancellationToken cancellation
+    )
+    {
+        List<Guid> classes = await database
+            .ClassesOf(teacher.Id())
+            .Select(c => c.Id)
+            .ToListAsync(cancellation);
+        Assignment? assignment = await database
+            .Assignments.Deleted()
+            .FirstOrDefaultAsync(
+                a => a.Id == assignmentId && classes.Contains(a.ClassId),
+                cancellation
+            );
+        if (assignment is null)
+        {
+            return Problems.NotFound("assignment");
+        }
+        assignment.DeletedAt = null;
+        await cache.Save(database, [Part.Assignment(assignmentId)], cancellation);
         return TypedResults.NoContent();
     }
 
@@ -185,14 +302,15 @@ public static class AssignmentEndpoints
             .Select(a => new AssignmentReply(
                 a.Id,
                 a.SetId,
-                a.Set!.Title,
+                a.Title,
                 a.ClassId,
                 a.Class!.Name,
                 a.Tries,
                 a.AdaptiveLimit,
                 a.SetAt,
                 a.ClosedAt,
-                a.Class.Students.Count,
+                a.ArchivedAt != null || a.Class.ArchivedAt != null,
+                a.Class.Students.Count(s => s.ArchivedAt == null),
                 database
                     .Answers.Where(x => x.AssignmentId == a.Id)
                     .Select(x => x.StudentId)

@@ -141,7 +141,17 @@ public static class ResultEndpoints
         {
             return Problems.NotFound("assignment");
         }
-        List<Answer> answers = await WithMarks(database, assignmentId).ToListAsync(cancellation);
+        // Of those who are still there.
+        HashSet<Guid> here =
+        [
+            .. assignment.Class!.Students.Where(s => s.ArchivedAt is null).Select(s => s.Id),
+        ];
+        List<Answer> answers =
+        [
+            .. (await WithMarks(database, assignmentId).ToListAsync(cancellation)).Where(a =>
+                here.Contains(a.StudentId)
+            ),
+        ];
         Dictionary<Guid, Reflection> reflections = await database
             .Reflections.AsNoTracking()
             .Where(r => r.AssignmentId == assignmentId)
@@ -150,7 +160,8 @@ public static class ResultEndpoints
         List<StudentResult> students =
         [
             .. assignment
-                .Class!.Students.OrderBy(s => s.NameKey, StringComparer.Ordinal)
+                .Class!.Students.Where(s => s.ArchivedAt is null)
+                .OrderBy(s => s.NameKey, StringComparer.Ordinal)
                 .Select(s =>
                     Row(
                         s,
@@ -164,13 +175,13 @@ public static class ResultEndpoints
             new ResultsReply(
                 assignmentId,
                 assignment.SetId,
-                assignment.Set!.Title,
+                assignment.Title,
                 assignment.Class.Name,
                 assignment.Tries,
                 assignment.ClosedAt,
                 assignment.Class.Rules,
                 [
-                    .. assignment.Set.Items.Select(i =>
+                    .. assignment.Set!.Items.Select(i =>
                         GeneratedItem.Of(i, assignment.Set.Specification.Tolerance)
                     ),
                 ],

@@ -1,11 +1,9 @@
 using System.Text.Json;
-using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Server.Storage;
 using Microsoft.EntityFrameworkCore;
-using Microsoft.Extensions.Caching.Memory;
 
 namespace JauntyCompass.Server.Features.Bench;
 
@@ -25,14 +23,17 @@ public readonly record struct Intake(
 public sealed class AnswerIntake(
     JauntyDbContext database,
     AnswerWriter writer,
-    OpenAssignments open,
-    IMemoryCache cache,
+    RememberedHistories histories,
     TimeProvider clock
 )
 {
-    private static readonly TimeSpan Kept = TimeSpan.FromMinutes(2);
+    // Another host may have stored an answer of the same student in between; then the mark is made again, with that in it.
+    private const int MostRounds = 8;
 
-    /// <summary>Marks an answer and stores both, unless its id or its try is taken, no tries are left, or the assignment is closed.</summary>
+    /// <summary>
+    /// Marks an answer and stores both, unless its id or its try is taken, no tries are left, or the assignment is closed. The mark
+    /// stands on the student's first tries as they are in the database when it is stored, whichever host had them.
+    /// </summary>
     public async Task<Intake> Take(
         OpenAssignment assignment,
         Guid studentId,
@@ -41,43 +42,71 @@ public sealed class AnswerIntake(
     )
     {
         Item item = assignment.ItemsOf(studentId)[request.ItemIndex];
-        HouseRules rules = await open.RulesOf(assignment, cancellation);
-        StudentHistory history = await HistoryOf(assignment, studentId, cancellation);
         ExerciseKind kind = ExerciseKinds.Of(item);
         IReadOnlyList<AnsweredStep> steps = kind.Steps(item, request.Response);
-        Mark mark = Assembly.Of(
-            steps,
-            new MarkingRules(assignment.Tolerance, rules.Speech)
+        string response = JsonSerializer.Serialize(request.Response, ExerciseJson.Options);
+        StudentHistory? remembered = histories.Of(assignment.Id, studentId);
+        for (int round = 0; ; round++)
+        {
+            StudentHistory history = remembered ?? await Load(assignment, studentId, cancellation);
+            Mark mark = Assembly.Of(
+                steps,
+                new MarkingRules(assignment.Tolerance, assignment.Rules.Speech)
+                {
+                    History = history.Beliefs,
+                    Weights = assignment.Weights,
+                }
+            );
+            DateTimeOffset received = clock.GetUtcNow();
+            Written written = await writer.Store(
+                new AnswerRow(
+                    request.Id,
+                    assignment.Id,
+                    studentId,
+                    request.ItemIndex,
+                    assignment.Tries,
+                    history.Answered,
+                    mark.MarkerVersion,
+                    response,
+                    JsonSerializer.Serialize(mark, ExerciseJson.Options),
+                    received,
+                    request.AnsweredAt
+                ),
+                cancellation
+            );
+            if (written.HistoryIsOld && round < MostRounds)
             {
-                History = history.Beliefs,
-                Weights = assignment.Weights,
+                remembered = null;
+                continue;
             }
-        );
-        DateTimeOffset received = clock.GetUtcNow();
-        Written written = await writer.Store(
-            new AnswerRow(
-                request.Id,
-                assignment.Id,
-                studentId,
-                request.ItemIndex,
-                assignment.Tries,
-                mark.MarkerVersion,
-                JsonSerializer.Serialize(request.Response, ExerciseJson.Options),
-                JsonSerializer.Serialize(mark, ExerciseJson.Options),
-                received,
-                request.AnsweredAt
-            ),
-            cancellation
-        );
-        if (written.Try is not int attempt)
-        {
-            return new Intake(written.StudentKnown, written.TriesBefore, written.Closed, null);
+            if (written.Try is not int attempt)
+            {
+                return new Intake(written.StudentKnown, written.TriesBefore, written.Closed, null);
+            }
+            if (attempt == 1)
+            {
+                // At first tries a habit shows; what was told in between would hide it.
+                history = history.With(kind, steps, request.ItemIndex);
+            }
+            histories.Remember(assignment.Id, studentId, history);
+            return new Intake(
+                written.StudentKnown,
+                written.TriesBefore,
+                written.Closed,
+                Stored(assignment, studentId, request, attempt, mark, received)
+            );
         }
-        if (attempt == 1)
-        {
-            // At first tries a habit shows; what was told in between would hide it.
-            cache.Set(HistoryKey(assignment.Id, studentId), history.With(kind, steps), Kept);
-        }
+    }
+
+    private static Answer Stored(
+        OpenAssignment assignment,
+        Guid studentId,
+        AnswerRequest request,
+        int attempt,
+        Mark mark,
+        DateTimeOffset received
+    )
+    {
         var answer = new Answer
         {
             Id = request.Id,
@@ -96,35 +125,26 @@ public sealed class AnswerIntake(
                 Mark = mark,
             }
         );
-        return new Intake(written.StudentKnown, written.TriesBefore, written.Closed, answer);
+        return answer;
     }
 
-    private async Task<StudentHistory> HistoryOf(
+    private async Task<StudentHistory> Load(
         OpenAssignment assignment,
         Guid studentId,
         CancellationToken cancellation
     )
     {
-        (string, Guid, Guid) key = HistoryKey(assignment.Id, studentId);
-        if (!cache.TryGetValue(key, out StudentHistory? history))
-        {
-            var before = await database
-                .Answers.Where(a =>
-                    a.AssignmentId == assignment.Id && a.StudentId == studentId && a.Try == 1
-                )
-                .Select(a => new { a.ItemIndex, a.Response })
-                .ToListAsync(cancellation);
-            history = StudentHistory.Of(
-                assignment.ItemsOf(studentId),
-                before.Select(a => (a.ItemIndex, a.Response))
-            );
-            cache.Set(key, history, Kept);
-        }
-        return history!;
+        var before = await database
+            .Answers.Where(a =>
+                a.AssignmentId == assignment.Id && a.StudentId == studentId && a.Try == 1
+            )
+            .Select(a => new { a.ItemIndex, a.Response })
+            .ToListAsync(cancellation);
+        return StudentHistory.Of(
+            assignment.ItemsOf(studentId),
+            before.Select(a => (a.ItemIndex, a.Response))
+        );
     }
-
-    private static (string, Guid, Guid) HistoryKey(Guid assignment, Guid student) =>
-        ("history", assignment, student);
 
     /// <summary>A stored answer by its id.</summary>
     public Task<Answer?> Stored(Guid answerId, CancellationToken cancellation) =>

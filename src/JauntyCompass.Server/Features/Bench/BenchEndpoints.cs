@@ -57,15 +57,15 @@ public static class BenchEndpoints
     {
         (Guid id, Guid classId) = (student.Id(), student.ClassId());
         var assignments = await database
-            .Assignments.Where(a => a.ClassId == classId)
+            .Assignments.Where(a => a.ClassId == classId && a.ArchivedAt == null)
             .OrderByDescending(a => a.SetAt)
             .Select(a => new
             {
                 a.Id,
-                a.Set!.Title,
-                Items = a.AdaptiveLimit != null && a.AdaptiveLimit < a.Set.ItemCount
+                a.Title,
+                Items = a.AdaptiveLimit != null && a.AdaptiveLimit < a.Set!.ItemCount
                     ? a.AdaptiveLimit.Value
-                    : a.Set.ItemCount,
+                    : a.Set!.ItemCount,
                 Closed = a.ClosedAt != null,
             })
             .ToListAsync(cancellation);

@@ -9,29 +9,47 @@ namespace JauntyCompass.Server.Features.Bench;
 /// <summary>What a student's first tries at a set say together, so far.</summary>
 public sealed class StudentHistory
 {
-    private readonly ImmutableArray<AnswerEvidence> _answers;
-    private readonly ImmutableArray<ExerciseKind> _kinds;
+    // By the place of the item, not by time: sums of logarithms depend on their order in the last digits, and a mark must not.
+    private readonly ImmutableArray<FirstTry> _tries;
     private Beliefs? _beliefs;
 
-    private StudentHistory(
-        ImmutableArray<AnswerEvidence> answers,
-        ImmutableArray<ExerciseKind> kinds
-    ) => (_answers, _kinds) = (answers, kinds);
+    private StudentHistory(ImmutableArray<FirstTry> tries) => _tries = tries;
+
+    private readonly record struct FirstTry(
+        int ItemIndex,
+        ExerciseKind Kind,
+        ImmutableArray<AnswerEvidence> Evidence
+    );
 
     /// <summary>Nothing is answered yet.</summary>
-    public static StudentHistory Empty { get; } = new([], []);
+    public static StudentHistory Empty { get; } = new([]);
+
+    /// <summary>One bit an item, of at most sixty: whether its first try is in here. Answers never change, so this tells all of them.</summary>
+    public long Answered => _tries.Aggregate(0L, (bits, t) => bits | (1L << t.ItemIndex));
 
     /// <summary>The habits behind the answers; weighed when they are first asked for.</summary>
     public Beliefs Beliefs =>
-        _beliefs ??= HabitFinder.Find(_answers, [.. _kinds.SelectMany(k => k.Mistakes).Distinct()]);
+        _beliefs ??= HabitFinder.Find(
+            [.. _tries.SelectMany(t => t.Evidence)],
+            [.. _tries.Select(t => t.Kind).Distinct().SelectMany(k => k.Mistakes).Distinct()]
+        );
 
     /// <summary>The history with one more first try.</summary>
-    public StudentHistory With(ExerciseKind kind, Item item, Response response) =>
-        With(kind, kind.Steps(item, response));
+    public StudentHistory With(ExerciseKind kind, Item item, Response response, int itemIndex) =>
+        With(kind, kind.Steps(item, response), itemIndex);
 
     /// <summary>The history with one more first try, by its steps.</summary>
-    public StudentHistory With(ExerciseKind kind, IReadOnlyList<AnsweredStep> steps) =>
-        new(_answers.AddRange(ExerciseKind.Weigh(steps)), And(_kinds, kind));
+    public StudentHistory With(ExerciseKind kind, IReadOnlyList<AnsweredStep> steps, int itemIndex)
+    {
+        int place = 0;
+        while (place < _tries.Length && _tries[place].ItemIndex < itemIndex)
+        {
+            place++;
+        }
+        return new(
+            _tries.Insert(place, new FirstTry(itemIndex, kind, [.. ExerciseKind.Weigh(steps)]))
+        );
+    }
 
     /// <summary>The history of some answers.</summary>
     /// <param name="items">The student's items.</param>
@@ -43,12 +61,11 @@ public sealed class StudentHistory
         answers.Aggregate(
             Empty,
             (all, a) =>
-                all.With(ExerciseKinds.Of(items[a.ItemIndex]), items[a.ItemIndex], a.Response)
+                all.With(
+                    ExerciseKinds.Of(items[a.ItemIndex]),
+                    items[a.ItemIndex],
+                    a.Response,
+                    a.ItemIndex
+                )
         );
-
-    // Most answers are of a kind that has been answered before.
-    private static ImmutableArray<ExerciseKind> And(
-        ImmutableArray<ExerciseKind> kinds,
-        ExerciseKind kind
-    ) => kinds.Contains(kind) ? kinds : kinds.Add(kind);
 }

@@ -156,7 +156,10 @@ public static class TwinEndpoints
             .Assignments.AsNoTracking()
             .Include(a => a.Set)
             .Include(a => a.Class)
-            .FirstOrDefaultAsync(a => a.Id == assignmentId && a.ClassId == classId, cancellation);
+            .FirstOrDefaultAsync(
+                a => a.Id == assignmentId && a.ClassId == classId && a.ArchivedAt == null,
+                cancellation
+            );
         IReadOnlyList<Item>? items = assignment?.Set!.ItemsOf(student.Id());
         return items is not null && index >= 0 && index < items.Count
             ? (assignment!, items[index])

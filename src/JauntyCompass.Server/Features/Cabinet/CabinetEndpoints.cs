@@ -105,29 +105,32 @@ public static class CabinetEndpoints
                 "must differ from those that ship with the product."
             );
         }
-        await database
-            .Cabinet.Where(c => c.TeacherId == id && c.Key == protractor.Id)
-            .ExecuteDeleteAsync(cancellation);
-        if (
-            await database.Cabinet.CountAsync(c => c.TeacherId == id, cancellation)
-            >= MostInstruments
-        )
+        CabinetInstrument? kept = await database.Cabinet.FirstOrDefaultAsync(
+            c => c.TeacherId == id && c.Key == protractor.Id,
+            cancellation
+        );
+        if (kept is null)
         {
-            return Results.Problem(
-                statusCode: 409,
-                title: "The cabinet is full.",
-                detail: $"It holds {MostInstruments} instruments. Take one out first."
-            );
+            if (
+                await database.Cabinet.CountAsync(c => c.TeacherId == id, cancellation)
+                >= MostInstruments
+            )
+            {
+                return Problems.Full(
+                    $"The cabinet holds {MostInstruments} instruments. Take one out first."
+                );
+            }
+            kept = new CabinetInstrument
+            {
+                Id = Guid.CreateVersion7(),
+                TeacherId = id,
+                Key = protractor.Id,
+                Name = protractor.Name.Trim(),
+                Protractor = protractor,
+            };
+            database.Add(kept);
         }
-        var kept = new CabinetInstrument
-        {
-            Id = Guid.CreateVersion7(),
-            TeacherId = id,
-            Key = protractor.Id,
-            Name = protractor.Name.Trim(),
-            Protractor = protractor,
-        };
-        database.Add(kept);
+        (kept.Name, kept.Protractor) = (protractor.Name.Trim(), protractor);
         await database.SaveChangesAsync(cancellation);
         return TypedResults.Created(
             $"/api/v1/cabinet/{kept.Id}",

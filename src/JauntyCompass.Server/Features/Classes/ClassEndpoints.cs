@@ -1,62 +1,20 @@
-using System.Globalization;
 using System.Security.Claims;
 using System.Security.Cryptography;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Accounts;
-using JauntyCompass.Server.Features.Bench;
+using JauntyCompass.Server.Features.PuttingAway;
 using JauntyCompass.Server.Storage;
+using JauntyCompass.Server.Storage.Sharing;
 using Microsoft.AspNetCore.Http.HttpResults;
-using Microsoft.AspNetCore.Identity;
 using Microsoft.EntityFrameworkCore;
-using Microsoft.Extensions.Caching.Memory;
 
 namespace JauntyCompass.Server.Features.Classes;
 
-/// <summary>A new class.</summary>
-public sealed record NewClass(string Name) : IChecked
-{
-    public void Check(Faults faults) => faults.Text("name", Name, 1, 60);
-}
-
-/// <summary>A new student: a given name; if two share it, an initial more.</summary>
-public sealed record NewStudent(string GivenName) : IChecked
-{
-    public void Check(Faults faults) => faults.Text("givenName", GivenName, 1, 40);
-}
-
-/// <summary>A class in the list.</summary>
-/// <param name="Id">Its id.</param>
-/// <param name="Name">Its name.</param>
-/// <param name="Code">What students type to join.</param>
-/// <param name="Students">How many students it has.</param>
-/// <param name="Rules">How it does things; null: the usual way.</param>
-public sealed record ClassReply(
-    Guid Id,
-    string Name,
-    string Code,
-    int Students,
-    HouseRules? Rules = null
-);
-
-/// <summary>A student in the list.</summary>
-public sealed record StudentReply(Guid Id, string GivenName);
-
-/// <summary>A class with its students.</summary>
-public sealed record ClassDetailReply(
-    Guid Id,
-    string Name,
-    string Code,
-    IReadOnlyList<StudentReply> Students
-);
-
-/// <summary>A student's PIN; shown once, kept only as a hash.</summary>
-public sealed record PinReply(Guid StudentId, string GivenName, string Pin);
-
 public static class ClassEndpoints
 {
-    private const int MostStudents = 60;
+    // More classes than anybody teaches, also with those of past years.
+    private const int MostClasses = 100;
 
     // No letters that are mistaken for digits or for each other when copied from a board.
     private const string CodeLetters = "ABCDEFGHJKLMNPQRTUVWXY346789";
@@ -64,18 +22,51 @@ public static class ClassEndpoints
     public static void MapClasses(this RouteGroupBuilder teacher)
     {
         RouteGroupBuilder group = teacher.MapGroup("/classes").WithTags("Classes");
-        group.MapGet("", All).WithName("ListClasses").WithSummary("The teacher's classes.");
+        group
+            .MapGet("", All)
+            .WithName("ListClasses")
+            .WithSummary("The classes the teacher teaches.");
         group
             .MapPost("", Add)
             .WithName("AddClass")
             .WithSummary("Makes a class with a new code.")
+            .Produces<ClassReply>(201)
             .ProducesValidationProblem()
+            .ProducesProblem(409)
             .WithExample(new NewClass("6 Heron"));
         group
             .MapGet("/{classId:guid}", One)
             .WithName("GetClass")
             .WithSummary("A class with its students.")
             .Produces<ClassDetailReply>()
+            .ProducesProblem(404);
+        group
+            .MapPatch("/{classId:guid}", Change)
+            .WithName("ChangeClass")
+            .WithSummary("Renames a class, puts it away or brings it back.")
+            .Produces(204)
+            .ProducesValidationProblem()
+            .ProducesProblem(404)
+            .WithExample(new ThingChange("6 Heron", Archived: false));
+        group
+            .MapGet("/{classId:guid}/contents", ContentsOf)
+            .WithName("GetClassContents")
+            .WithSummary("What goes with a class that is deleted.")
+            .Produces<Contents>()
+            .ProducesProblem(404);
+        group
+            .MapDelete("/{classId:guid}", Delete)
+            .WithName("DeleteClass")
+            .WithSummary(
+                "Deletes a class with all that goes with it; for a day it can be restored."
+            )
+            .Produces(204)
+            .ProducesProblem(404);
+        group
+            .MapPost("/{classId:guid}/restore", Restore)
+            .WithName("RestoreClass")
+            .WithSummary("Brings a class back that was deleted within a day.")
+            .Produces(204)
             .ProducesProblem(404);
         group
             .MapPut("/{classId:guid}/rules", SetRules)
@@ -85,31 +76,10 @@ public static class ClassEndpoints
             .ProducesValidationProblem()
             .ProducesProblem(404)
             .WithExample(HouseRules.Usual);
-        group
-            .MapPost("/{classId:guid}/students", AddStudent)
-            .WithName("AddStudent")
-            .WithSummary("Adds a student and tells the new PIN, once.")
-            .Produces<PinReply>(201)
-            .ProducesValidationProblem()
-            .ProducesProblem(404)
-            .WithExample(new NewStudent("Wren"));
-        group
-            .MapPost("/{classId:guid}/students/{studentId:guid}/pin", NewPin)
-            .WithName("RenewPin")
-            .WithSummary("Gives a student a new PIN and tells it, once.")
-            .Produces<PinReply>()
-            .ProducesProblem(404);
-        group
-            .MapDelete("/{classId:guid}/students/{studentId:guid}", Remove)
-            .WithName("RemoveStudent")
-            .WithSummary("Removes a student and all their answers for good.")
-            .Produces(204)
-            .ProducesProblem(404);
+        group.MapClassTeachers();
+        group.MapClassStudents();
+        group.MapClassExport();
     }
-
-    /// <summary>Four random digits.</summary>
-    public static string RandomPin() =>
-        RandomNumberGenerator.GetInt32(10_000).ToString("0000", CultureInfo.InvariantCulture);
 
     private static async Task<Ok<List<ClassReply>>> All(
         ClaimsPrincipal teacher,
@@ -120,38 +90,22 @@ public static class ClassEndpoints
         Guid id = teacher.Id();
         return TypedResults.Ok(
             await database
-                .Classes.Where(c => c.TeacherId == id)
+                .ClassesOf(id)
                 .OrderBy(c => c.Name)
-                .Select(c => new ClassReply(c.Id, c.Name, c.Code, c.Students.Count, c.Rules))
+                .Select(c => new ClassReply(
+                    c.Id,
+                    c.Name,
+                    c.Code,
+                    c.Students.Count(s => s.ArchivedAt == null),
+                    c.TeacherId == id,
+                    c.ArchivedAt != null,
+                    c.Rules
+                ))
                 .ToListAsync(cancellation)
         );
     }
 
-    private static async Task<IResult> SetRules(
-        Guid classId,
-        HouseRules rules,
-        ClaimsPrincipal teacher,
-        JauntyDbContext database,
-        IMemoryCache cache,
-        CancellationToken cancellation
-    )
-    {
-        Guid id = teacher.Id();
-        SchoolClass? own = await database.Classes.FirstOrDefaultAsync(
-            c => c.Id == classId && c.TeacherId == id,
-            cancellation
-        );
-        if (own is null)
-        {
-            return Problems.NotFound("class");
-        }
-        own.Rules = rules;
-        await database.SaveChangesAsync(cancellation);
-        OpenAssignments.ForgetRules(cache, classId);
-        return TypedResults.NoContent();
-    }
-
-    private static async Task<Created<ClassReply>> Add(
+    private static async Task<IResult> Add(
         NewClass request,
         ClaimsPrincipal teacher,
         JauntyDbContext database,
@@ -159,10 +113,15 @@ public static class ClassEndpoints
         CancellationToken cancellation
     )
     {
+        Guid id = teacher.Id();
+        if (await database.Classes.CountAsync(c => c.TeacherId == id, cancellation) >= MostClasses)
+        {
+            return Problems.Full($"There are {MostClasses} classes already. Delete one first.");
+        }
         var made = new SchoolClass
         {
             Id = Guid.CreateVersion7(),
-            TeacherId = teacher.Id(),
+            TeacherId = id,
             Name = request.Name.Trim(),
             Code = RandomNumberGenerator.GetString(CodeLetters, 7),
             CreatedAt = clock.GetUtcNow(),
@@ -171,7 +130,7 @@ public static class ClassEndpoints
         await database.SaveChangesAsync(cancellation);
         return TypedResults.Created(
             $"/api/v1/classes/{made.Id}",
-            new ClassReply(made.Id, made.Name, made.Code, 0)
+            new ClassReply(made.Id, made.Name, made.Code, 0, Own: true, Archived: false)
         );
     }
 
@@ -182,112 +141,164 @@ public static class ClassEndpoints
         CancellationToken cancellation
     )
     {
-        SchoolClass? found = await Own(database, teacher, classId)
+        Guid id = teacher.Id();
+        SchoolClass? found = await database
+            .ClassesOf(id)
+            .Where(c => c.Id == classId)
             .Include(c => c.Students)
+            .Include(c => c.CoTeachers)
             .AsNoTracking()
-            .FirstOrDefaultAsync(cancellation);
-        return found is null
-            ? Problems.NotFound("class")
-            : TypedResults.Ok(
-                new ClassDetailReply(
-                    found.Id,
-                    found.Name,
-                    found.Code,
-                    [
-                        .. found
-                            .Students.OrderBy(s => s.NameKey, StringComparer.Ordinal)
-                            .Select(s => new StudentReply(s.Id, s.GivenName)),
-                    ]
-                )
-            );
-    }
-
-    private static async Task<IResult> AddStudent(
-        Guid classId,
-        NewStudent request,
-        ClaimsPrincipal teacher,
-        JauntyDbContext database,
-        IPasswordHasher<Student> hasher,
-        CancellationToken cancellation
-    )
-    {
-        SchoolClass? found = await Own(database, teacher, classId)
-            .Include(c => c.Students)
             .FirstOrDefaultAsync(cancellation);
         if (found is null)
         {
             return Problems.NotFound("class");
         }
-        string key = StudentEndpoints.NameKey(request.GivenName);
-        if (found.Students.Any(s => s.NameKey == key))
-        {
-            return Problems.Invalid(
-                "givenName",
-                "is already in this class; add an initial to tell the two apart."
-            );
-        }
-        if (found.Students.Count >= MostStudents)
-        {
-            return Problems.Invalid(
-                "givenName",
-                $"cannot be added: a class holds at most {MostStudents} students."
-            );
-        }
-        string pin = RandomPin();
-        var student = new Student
-        {
-            Id = Guid.CreateVersion7(),
-            ClassId = classId,
-            GivenName = request.GivenName.Trim(),
-            NameKey = key,
-            PinHash = hasher.HashPassword(null!, pin),
-        };
-        database.Add(student);
-        await database.SaveChangesAsync(cancellation);
-        return TypedResults.Created(
-            $"/api/v1/classes/{classId}",
-            new PinReply(student.Id, student.GivenName, pin)
+        Guid[] teachers = [found.TeacherId, .. found.CoTeachers.Select(c => c.TeacherId)];
+        Dictionary<Guid, string> names = await database
+            .Users.Where(t => teachers.Contains(t.Id))
+            .ToDictionaryAsync(t => t.Id, t => t.DisplayName, cancellation);
+        return TypedResults.Ok(
+            new ClassDetailReply(
+                found.Id,
+                found.Name,
+                found.Code,
+                found.TeacherId == id,
+                found.ArchivedAt is not null,
+                [
+                    .. found
+                        .Students.OrderBy(s => s.NameKey, StringComparer.Ordinal)
+                        .Select(s => new StudentReply(
+                            s.Id,
+                            s.GivenName,
+                            s.ArchivedAt is not null,
+                            s.CardHash is not null
+                        )),
+                ],
+                [.. teachers.Select(t => new ColleagueReply(t, names[t]))]
+            )
         );
     }
 
-    private static async Task<IResult> NewPin(
+    private static async Task<IResult> Change(
         Guid classId,
-        Guid studentId,
+        ThingChange request,
         ClaimsPrincipal teacher,
         JauntyDbContext database,
-        IPasswordHasher<Student> hasher,
+        SharedCache cache,
+        TimeProvider clock,
         CancellationToken cancellation
     )
     {
-        Student? student = await OwnStudent(database, teacher, classId, studentId)
-            .FirstOrDefaultAsync(cancellation);
-        if (student is null)
+        if (request.Name?.Trim().Length > NewClass.LongestName)
         {
-            return Problems.NotFound("student");
+            return Problems.Invalid("name", $"must have 1 to {NewClass.LongestName} characters.");
         }
-        string pin = RandomPin();
-        (student.PinHash, student.FailedPins, student.LockedUntil) = (
-            hasher.HashPassword(student, pin),
-            0,
-            null
-        );
-        await database.SaveChangesAsync(cancellation);
-        return TypedResults.Ok(new PinReply(student.Id, student.GivenName, pin));
+        SchoolClass? own = await Own(database, teacher, classId).FirstOrDefaultAsync(cancellation);
+        if (own is null)
+        {
+            return Problems.NotFound("class");
+        }
+        own.Name = request.Name?.Trim() ?? own.Name;
+        own.Archive(request.Archived, clock.GetUtcNow());
+        await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
+        if (own.ArchivedAt is not null)
+        {
+            await EndSessions(database, classId, cancellation);
+        }
+        await cache.Save(database, [Part.Class(classId)], cancellation);
+        await transaction.CommitAsync(cancellation);
+        cache.Forget(Part.Class(classId));
+        return TypedResults.NoContent();
     }
 
-    private static async Task<IResult> Remove(
+    private static async Task<IResult> ContentsOf(
         Guid classId,
-        Guid studentId,
         ClaimsPrincipal teacher,
         JauntyDbContext database,
         CancellationToken cancellation
-    ) =>
-        await OwnStudent(database, teacher, classId, studentId).ExecuteDeleteAsync(cancellation)
-        == 0
-            ? Problems.NotFound("student")
-            : TypedResults.NoContent();
+    )
+    {
+        if (!await Own(database, teacher, classId).AnyAsync(cancellation))
+        {
+            return Problems.NotFound("class");
+        }
+        IQueryable<Assignment> given = database.Assignments.Where(a => a.ClassId == classId);
+        return TypedResults.Ok(
+            new Contents(
+                await database.Students.CountAsync(s => s.ClassId == classId, cancellation),
+                await given.CountAsync(cancellation),
+                await database.AnswersTo(given, cancellation)
+            )
+        );
+    }
 
-    private static IQueryable<SchoolClass> Own(
+    private static async Task<IResult> Delete(
+        Guid classId,
+        ClaimsPrincipal teacher,
+        JauntyDbContext database,
+        SharedCache cache,
+        TimeProvider clock,
+        CancellationToken cancellation
+    )
+    {
+        SchoolClass? own = await Own(database, teacher, classId).FirstOrDefaultAsync(cancellation);
+        if (own is null)
+        {
+            return Problems.NotFound("class");
+        }
+        own.DeletedAt = clock.GetUtcNow();
+        await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
+        await EndSessions(database, classId, cancellation);
+        await cache.Save(database, [Part.Class(classId)], cancellation);
+        await transaction.CommitAsync(cancellation);
+        cache.Forget(Part.Class(classId));
+        return TypedResults.NoContent();
+    }
+
+    private static async Task<IResult> Restore(
+        Guid classId,
+        ClaimsPrincipal teacher,
+        JauntyDbContext database,
+        SharedCache cache,
+        CancellationToken cancellation
+    )
+    {
+        Guid id = teacher.Id();
+        SchoolClass? own = await database
+            .Classes.Deleted()
+            .FirstOrDefaultAsync(c => c.Id == classId && c.TeacherId == id, cancellation);
+        if (own is null)
+        {
+            return Problems.NotFound("class");
+        }
+        own.DeletedAt = null;
+        await cache.Save(database, [Part.Class(classId)], cancellation);
+        return TypedResults.NoContent();
+    }
+
+    private static async Task<IResult> SetRules(
+        Guid classId,
+        HouseRules rules,
+        ClaimsPrincipal teacher,
+        JauntyDbContext database,
+        SharedCache cache,
+        CancellationToken cancellation
+    )
+    {
+        SchoolClass? found = await database
+            .ClassesOf(teacher.Id())
+            .FirstOrDefaultAsync(c => c.Id == classId, cancellation);
+        if (found is null)
+        {
+            return Problems.NotFound("class");
+        }
+        found.Rules = rules;
+        await cache.Save(database, [Part.Class(classId)], cancellation);
+        return TypedResults.NoContent();
+    }
+
+    // What changes a class as a whole is for whoever has it.
+    internal static IQueryable<SchoolClass> Own(
         JauntyDbContext database,
         ClaimsPrincipal teacher,
         Guid classId
@@ -297,18 +308,14 @@ public static class ClassEndpoints
         return database.Classes.Where(c => c.Id == classId && c.TeacherId == teacherId);
     }
 
-    private static IQueryable<Student> OwnStudent(
+    private static Task<int> EndSessions(
         JauntyDbContext database,
-        ClaimsPrincipal teacher,
         Guid classId,
-        Guid studentId
-    )
-    {
-        Guid teacherId = teacher.Id();
-        return database.Students.Where(s =>
-            s.Id == studentId
-            && s.ClassId == classId
-            && database.Classes.Any(c => c.Id == classId && c.TeacherId == teacherId)
-        );
-    }
+        CancellationToken cancellation
+    ) =>
+        database
+            .Sessions.Where(s =>
+                database.Students.Any(t => t.ClassId == classId && t.Id == s.StudentId)
+            )
+            .ExecuteDeleteAsync(cancellation);
 }

@@ -44,7 +44,10 @@ public static class DemoData
     {
         await using AsyncServiceScope scope = services.CreateAsyncScope();
         JauntyDbContext database = scope.ServiceProvider.GetRequiredService<JauntyDbContext>();
-        if (await database.Users.AnyAsync())
+        await using var transaction = await database.Database.BeginTransactionAsync();
+        // Of two that start at once one fills it. A database that somebody means to use stays empty.
+        await database.Database.ExecuteSqlAsync($"SELECT 1 FROM school FOR UPDATE");
+        if (await database.Users.AnyAsync() || await database.OneTimeLinks.AnyAsync())
         {
             return false;
         }
@@ -52,12 +55,15 @@ public static class DemoData
             UserManager<Teacher>
         >();
         DateTimeOffset now = scope.ServiceProvider.GetRequiredService<TimeProvider>().GetUtcNow();
-        await using var transaction = await database.Database.BeginTransactionAsync();
+        await database.Schools.ExecuteUpdateAsync(s =>
+            s.SetProperty(x => x.IsDemo, true).SetProperty(x => x.TeachersMayRegister, true)
+        );
         var teacher = new Teacher
         {
             Id = Guid.CreateVersion7(),
             UserName = UserName,
             DisplayName = "M. Fenwick",
+            IsHead = true,
         };
         IdentityResult made = await teachers.CreateAsync(teacher, Password);
         if (!made.Succeeded)
@@ -158,7 +164,7 @@ public static class DemoData
                 {
                     Id = Guid.CreateVersion7(),
                     GivenName = name,
-                    NameKey = StudentEndpoints.NameKey(name),
+                    NameKey = GivenNames.KeyOf(name),
                     PinHash = hasher.HashPassword(null!, PinOf(i)),
                 }
             );
@@ -192,6 +198,7 @@ public static class DemoData
             Id = Guid.CreateVersion7(),
             SetId = set.Id,
             ClassId = to.Id,
+            Title = set.Title,
             Tries = 3,
             SetAt = at,
         };
@@ -234,7 +241,12 @@ public static class DemoData
             }
             // Marked as those are that are handed in: each in the light of those before it.
             IEnumerable<Mark> marks = Remarking.Of(
-                answers.Select(a => new Remarking.Again(set.Items[a.ItemIndex], a.Response, a.Try)),
+                answers.Select(a => new Remarking.Again(
+                    set.Items[a.ItemIndex],
+                    a.Response,
+                    a.ItemIndex,
+                    a.Try
+                )),
                 rules
             );
             foreach ((Answer answer, Mark mark) in answers.Zip(marks))

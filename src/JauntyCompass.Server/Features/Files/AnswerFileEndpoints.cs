@@ -84,8 +84,8 @@ public static class AnswerFileEndpoints
         return Results.Text(
             JsonFile.Write(
                 AnswersFile.Of(
-                    assignment.Set!.Title,
-                    assignment.Set.Specification.Tolerance,
+                    assignment.Title,
+                    assignment.Set!.Specification.Tolerance,
                     [
                         .. answers
                             .GroupBy(a => a.StudentId)
@@ -142,9 +142,11 @@ public static class AnswerFileEndpoints
                 own.Select(a => new Remarking.Again(
                     assignment.Set.ItemsOf(own.Key)[a.ItemIndex],
                     a.Response,
+                    a.ItemIndex,
                     a.Try
                 )),
-                rules
+                rules,
+                cancellation
             );
             foreach ((Answer answer, Mark mark) in own.Zip(marks))
             {

@@ -57,12 +57,25 @@ public static class FileEndpoints
                     JsonFile.Write(SpecificationFile.Of("Harbour angles", Examples.Specification))
                 )
             );
-        api.MapPost("/answers/mark", Mark)
+        api.MapPost("/figures", Figure)
+            .WithName("DrawFigure")
+            .WithSummary("An item's sheet as SVG, true to size.")
+            .WithTags("Calculations")
+            .Produces<string>(200, Svg)
+            .ProducesValidationProblem()
+            .WithExample(new FigureRequest(Examples.Item));
+    }
+
+    /// <summary>Marking whole files is work; it is for teachers who are signed in.</summary>
+    public static void MapAnswerMarking(this RouteGroupBuilder teacher) =>
+        teacher
+            .MapPost("/answers/mark", Mark)
             .WithName("MarkAnswersFile")
             .WithSummary(
                 "Reads a file of answers and marks each by the newest marker, beside the marks it has. Keeps nothing."
             )
             .WithTags("Calculations")
+            .RequireRateLimiting(RateLimits.Heavy)
             .WithMetadata(new RequestSizeLimitAttribute(LargestFile))
             .ProducesValidationProblem()
             .WithExample(
@@ -76,14 +89,6 @@ public static class FileEndpoints
                     )
                 )
             );
-        api.MapPost("/figures", Figure)
-            .WithName("DrawFigure")
-            .WithSummary("An item's sheet as SVG, true to size.")
-            .WithTags("Calculations")
-            .Produces<string>(200, Svg)
-            .ProducesValidationProblem()
-            .WithExample(new FigureRequest(Examples.Item));
-    }
 
     private static IResult Schema(string name) =>
         Schemas.Of(name) is JsonNode schema ? TypedResults.Ok(schema) : Problems.NotFound("schema");
@@ -91,9 +96,10 @@ public static class FileEndpoints
     private static SpecificationFile Read(string text) =>
         JsonFile.Read<SpecificationFile>(text, SpecificationFile.LongestText, new Faults())!;
 
-    private static AnswersFile Mark(AnswersText request) =>
+    private static AnswersFile Mark(AnswersText request, CancellationToken cancellation) =>
         Remarking.Of(
-            JsonFile.Read<AnswersFile>(request.Text, AnswersFile.LongestText, new Faults())!
+            JsonFile.Read<AnswersFile>(request.Text, AnswersFile.LongestText, new Faults())!,
+            cancellation
         );
 
     private static IResult Figure(FigureRequest request) =>

@@ -6,7 +6,6 @@ using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Accounts;
 using JauntyCompass.Server.Features.Sets;
 using JauntyCompass.Server.Storage;
-using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.EntityFrameworkCore;
 
@@ -38,7 +37,10 @@ public static class SetFileEndpoints
                 "Keeps a set from a file as it is; a fault names its line, and then nothing is kept."
             )
             .WithMetadata(new RequestSizeLimitAttribute(FileEndpoints.LargestFile))
+            .RequireRateLimiting(RateLimits.Heavy)
+            .Produces<SetReply>(201)
             .ProducesValidationProblem()
+            .ProducesProblem(409)
             .WithExample(
                 new SetText(
                     JsonFile.Write(
@@ -64,8 +66,9 @@ public static class SetFileEndpoints
     {
         Guid id = teacher.Id();
         ExerciseSet? set = await database
-            .Sets.AsNoTracking()
-            .FirstOrDefaultAsync(s => s.Id == setId && s.TeacherId == id, cancellation);
+            .SetsOf(id)
+            .AsNoTracking()
+            .FirstOrDefaultAsync(s => s.Id == setId, cancellation);
         return set is null
             ? Problems.NotFound("set")
             : Results.Text(
@@ -83,7 +86,7 @@ public static class SetFileEndpoints
             );
     }
 
-    private static Task<Created<SetReply>> Keep(
+    private static Task<IResult> Keep(
         SetText request,
         ClaimsPrincipal teacher,
         JauntyDbContext database,

@@ -143,29 +143,31 @@ public static class RunningOrderEndpoints
     {
         Guid id = teacher.Id();
         string name = request.Name.Trim();
-        await database
-            .RunningOrders.Where(o => o.TeacherId == id && o.Name == name)
-            .ExecuteDeleteAsync(cancellation);
-        if (
-            await database.RunningOrders.CountAsync(o => o.TeacherId == id, cancellation)
-            >= MostOrders
-        )
+        RunningOrder? kept = await database.RunningOrders.FirstOrDefaultAsync(
+            o => o.TeacherId == id && o.Name == name,
+            cancellation
+        );
+        if (kept is null)
         {
-            return Results.Problem(
-                statusCode: 409,
-                title: "No more running orders fit.",
-                detail: $"There are {MostOrders} already. Delete one first, or save this one as a file."
-            );
+            if (
+                await database.RunningOrders.CountAsync(o => o.TeacherId == id, cancellation)
+                >= MostOrders
+            )
+            {
+                return Problems.Full(
+                    $"There are {MostOrders} running orders already. Delete one first, or save this one as a file."
+                );
+            }
+            kept = new RunningOrder
+            {
+                Id = Guid.CreateVersion7(),
+                TeacherId = id,
+                Name = name,
+                Items = request.Items,
+            };
+            database.Add(kept);
         }
-        var kept = new RunningOrder
-        {
-            Id = Guid.CreateVersion7(),
-            TeacherId = id,
-            Name = name,
-            Items = request.Items,
-            SavedAt = clock.GetUtcNow(),
-        };
-        database.Add(kept);
+        (kept.Items, kept.SavedAt) = (request.Items, clock.GetUtcNow());
         await database.SaveChangesAsync(cancellation);
         return TypedResults.Created($"/api/v1/running-orders/{kept.Id}", Reply(kept));
     }

@@ -37,7 +37,13 @@ public sealed record NewSet(string Title, SetSpecification Specification, int Se
 }
 
 /// <summary>A kept set in the list.</summary>
-public sealed record SetReply(Guid Id, string Title, int Items, DateTimeOffset CreatedAt);
+public sealed record SetReply(
+    Guid Id,
+    string Title,
+    int Items,
+    DateTimeOffset CreatedAt,
+    bool Archived = false
+);
 
 /// <summary>A kept set with its items.</summary>
 /// <param name="Id">Its id.</param>
@@ -57,6 +63,9 @@ public sealed record SetDetailReply(
 
 public static class SetEndpoints
 {
+    // Ten a week for ten years; with all their items some gigabyte.
+    private const int MostSets = 4000;
+
     public static void MapGeneration(this RouteGroupBuilder api)
     {
         api.MapGet("/sets/ready", () => TypedResults.Ok(ReadySets.All))
@@ -67,6 +76,7 @@ public static class SetEndpoints
             .WithName("GenerateSet")
             .WithSummary("Generates a set from a specification and a seed, and keeps nothing.")
             .WithTags("Calculations")
+            .RequireRateLimiting(RateLimits.Heavy)
             .ProducesValidationProblem()
             .WithExample(new GenerateRequest(Examples.Specification, 7));
     }
@@ -79,7 +89,10 @@ public static class SetEndpoints
             .MapPost("", Add)
             .WithName("AddSet")
             .WithSummary("Generates a set and keeps it as it is.")
+            .RequireRateLimiting(RateLimits.Heavy)
+            .Produces<SetReply>(201)
             .ProducesValidationProblem()
+            .ProducesProblem(409)
             .WithExample(new NewSet("Harbour survey", Examples.Specification, 7));
         group
             .MapGet("/{setId:guid}", One)
@@ -87,10 +100,13 @@ public static class SetEndpoints
             .WithSummary("A set with its items.")
             .Produces<SetDetailReply>()
             .ProducesProblem(404);
+        group.MapKeptSets();
     }
 
-    private static Ok<GeneratedSet> Generate(GenerateRequest request) =>
-        TypedResults.Ok(SetGenerator.Generate(request.Specification, request.Seed));
+    private static Ok<GeneratedSet> Generate(
+        GenerateRequest request,
+        CancellationToken cancellation
+    ) => TypedResults.Ok(SetGenerator.Generate(request.Specification, request.Seed, cancellation));
 
     private static async Task<Ok<List<SetReply>>> All(
         ClaimsPrincipal teacher,
@@ -101,14 +117,20 @@ public static class SetEndpoints
         Guid id = teacher.Id();
         return TypedResults.Ok(
             await database
-                .Sets.Where(s => s.TeacherId == id)
+                .SetsOf(id)
                 .OrderByDescending(s => s.CreatedAt)
-                .Select(s => new SetReply(s.Id, s.Title, s.ItemCount, s.CreatedAt))
+                .Select(s => new SetReply(
+                    s.Id,
+                    s.Title,
+                    s.ItemCount,
+                    s.CreatedAt,
+                    s.ArchivedAt != null
+                ))
                 .ToListAsync(cancellation)
         );
     }
 
-    private static Task<Created<SetReply>> Add(
+    private static Task<IResult> Add(
         NewSet request,
         ClaimsPrincipal teacher,
         JauntyDbContext database,
@@ -116,7 +138,7 @@ public static class SetEndpoints
         CancellationToken cancellation
     )
     {
-        GeneratedSet set = SetGenerator.Generate(request.Specification, request.Seed);
+        GeneratedSet set = SetGenerator.Generate(request.Specification, request.Seed, cancellation);
         var file = SetFile.Of(
             request.Title,
             request.Specification,
@@ -129,7 +151,7 @@ public static class SetEndpoints
     }
 
     /// <summary>Keeps a set as it is, made here or read from a file.</summary>
-    internal static async Task<Created<SetReply>> Keep(
+    internal static async Task<IResult> Keep(
         SetFile file,
         ClaimsPrincipal teacher,
         JauntyDbContext database,
@@ -137,6 +159,10 @@ public static class SetEndpoints
         CancellationToken cancellation
     )
     {
+        if (await database.SetsOf(teacher.Id()).CountAsync(cancellation) >= MostSets)
+        {
+            return Problems.Full($"There are {MostSets} sets already. Delete some first.");
+        }
         var kept = new ExerciseSet
         {
             Id = Guid.CreateVersion7(),

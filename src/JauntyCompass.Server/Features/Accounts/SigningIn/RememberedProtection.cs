@@ -2,7 +2,7 @@ using Microsoft.AspNetCore.DataProtection;
 using Microsoft.Extensions.Caching.Memory;
 using Microsoft.Extensions.Internal;
 
-namespace JauntyCompass.Server.Features.Accounts;
+namespace JauntyCompass.Server.Features.Accounts.SigningIn;
 
 /// <summary>
 /// Remembers for a moment what protected data came to: a browser sends the same cookies and the same token with every answer, and to

@@ -5,52 +5,15 @@ using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Server.Features.Bench;
 using JauntyCompass.Server.Features.RunningOrders;
-using Microsoft.AspNetCore.Identity;
 
 namespace JauntyCompass.Server.Storage;
 
-/// <summary>Someone who teaches. Signs in with a user name; no e-mail address is asked for.</summary>
-public sealed class Teacher : IdentityUser<Guid>
-{
-    public required string DisplayName { get; set; }
-}
-
-/// <summary>A class of one teacher.</summary>
-public sealed class SchoolClass
-{
-    public Guid Id { get; init; }
-    public Guid TeacherId { get; init; }
-    public required string Name { get; set; }
-
-    /// <summary>What students type to join; unique.</summary>
-    public required string Code { get; init; }
-    public DateTimeOffset CreatedAt { get; init; }
-
-    /// <summary>How this class does things; null: the usual way.</summary>
-    public HouseRules? Rules { get; set; }
-    public List<Student> Students { get; } = [];
-}
-
-/// <summary>A student: a given name and a PIN, nothing more.</summary>
-public sealed class Student
-{
-    public Guid Id { get; init; }
-    public Guid ClassId { get; init; }
-    public required string GivenName { get; set; }
-
-    /// <summary>The name as it is compared; unique within the class.</summary>
-    public required string NameKey { get; set; }
-    public required string PinHash { get; set; }
-    public int FailedPins { get; set; }
-    public DateTimeOffset? LockedUntil { get; set; }
-}
-
 /// <summary>A generated set, stored as it was generated; it never changes.</summary>
-public sealed class ExerciseSet
+public sealed class ExerciseSet : IPutAway
 {
     public Guid Id { get; init; }
-    public Guid TeacherId { get; init; }
-    public required string Title { get; init; }
+    public Guid TeacherId { get; set; }
+    public required string Title { get; set; }
     public required SetSpecification Specification { get; init; }
     public int Seed { get; init; }
     public int GeneratorVersion { get; init; }
@@ -68,21 +31,28 @@ public sealed class ExerciseSet
         Guid studentId
     )
     {
-        // The last bytes of an id are random, and stay with the student.
-        uint drawn = BitConverter.ToUInt32(studentId.ToByteArray(), 12);
-        int form = (int)(drawn % (uint)(1 + (forms?.Count ?? 0)));
+        int form = FormNumber(forms, studentId);
         return form == 0 ? items : forms![form - 1];
     }
+
+    // The last bytes of an id are random, and stay with the student.
+    internal static int FormNumber(IReadOnlyList<IReadOnlyList<Item>>? forms, Guid studentId) =>
+        (int)(BitConverter.ToUInt32(studentId.ToByteArray(), 12) % (uint)(1 + (forms?.Count ?? 0)));
 
     /// <summary>How many items there are, so that lists need not read them.</summary>
     public int ItemCount { get; init; }
     public DateTimeOffset CreatedAt { get; init; }
+    public DateTimeOffset? ArchivedAt { get; set; }
+    public DateTimeOffset? DeletedAt { get; set; }
 }
 
 /// <summary>A set given to a class.</summary>
-public sealed class Assignment
+public sealed class Assignment : IPutAway
 {
     public Guid Id { get; init; }
+
+    /// <summary>What it is called here; the set's title at first.</summary>
+    public required string Title { get; set; }
     public Guid SetId { get; init; }
     public ExerciseSet? Set { get; init; }
     public Guid ClassId { get; init; }
@@ -98,6 +68,8 @@ public sealed class Assignment
     public int? AdaptiveLimit { get; init; }
     public DateTimeOffset SetAt { get; init; }
     public DateTimeOffset? ClosedAt { get; set; }
+    public DateTimeOffset? ArchivedAt { get; set; }
+    public DateTimeOffset? DeletedAt { get; set; }
 
     /// <summary>How much each step counts, by its key; null: as the kinds of exercise have it.</summary>
     public IReadOnlyDictionary<string, double>? Weights { get; init; }
@@ -161,8 +133,8 @@ public sealed class CabinetInstrument
 
     /// <summary>The instrument's own short name; unique in a cabinet.</summary>
     public required string Key { get; init; }
-    public required string Name { get; init; }
-    public required Protractor Protractor { get; init; }
+    public required string Name { get; set; }
+    public required Protractor Protractor { get; set; }
 }
 
 /// <summary>The demonstrations of a lesson, one after the other.</summary>
@@ -171,6 +143,6 @@ public sealed class RunningOrder
     public Guid Id { get; init; }
     public Guid TeacherId { get; init; }
     public required string Name { get; init; }
-    public required IReadOnlyList<RunningOrderItem> Items { get; init; }
-    public DateTimeOffset SavedAt { get; init; }
+    public required IReadOnlyList<RunningOrderItem> Items { get; set; }
+    public DateTimeOffset SavedAt { get; set; }
 }

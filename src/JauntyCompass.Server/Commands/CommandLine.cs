@@ -1,0 +1,118 @@
+using System.CommandLine;
+using JauntyCompass.Server.Api;
+using JauntyCompass.Server.Features.Keeping;
+using JauntyCompass.Server.Storage;
+using Microsoft.AspNetCore.OpenApi;
+using Microsoft.OpenApi;
+
+namespace JauntyCompass.Server.Commands;
+
+/// <summary>What is done on the server by command instead of by page.</summary>
+public static class CommandLine
+{
+    /// <summary>Runs a command and returns its exit code.</summary>
+    /// <param name="args">The command line.</param>
+    /// <param name="settings">Configuration beside that of the environment.</param>
+    public static async Task<int> RunAsync(
+        string[] args,
+        params (string Name, string Value)[] settings
+    )
+    {
+        Settings.Value = [.. settings.Select(s => $"--{s.Name}={s.Value}")];
+        var root = new RootCommand("Jaunty Compass: commands for whoever runs the server.")
+        {
+            Migrate(),
+            Tidy(),
+            Describe(),
+        };
+        foreach (Command command in PeopleCommands.All())
+        {
+            root.Add(command);
+        }
+        try
+        {
+            return await root.Parse(args)
+                .InvokeAsync(new InvocationConfiguration { EnableDefaultExceptionHandler = false });
+        }
+        catch (Exception error) when (StorageSetup.IsOutage(error))
+        {
+            await Console.Error.WriteLineAsync(StorageSetup.OutageText(error));
+            return 1;
+        }
+    }
+
+    private static readonly AsyncLocal<string[]> Settings = new();
+
+    /// <summary>A command that needs the application's services, but no web server.</summary>
+    internal static async Task<int> With(Func<IServiceProvider, Task<int>> work)
+    {
+        await using WebApplication app = Application.Build(Settings.Value ?? []);
+        await using AsyncServiceScope scope = app.Services.CreateAsyncScope();
+        return await work(scope.ServiceProvider);
+    }
+
+    private static Command Migrate()
+    {
+        var command = new Command("migrate", "Brings the database up to this version.");
+        command.SetAction(_ =>
+            With(async services =>
+            {
+                await StorageSetup.MigrateAsync(services);
+                await Console.Out.WriteLineAsync("The database is up to this version.");
+                return 0;
+            })
+        );
+        return command;
+    }
+
+    private static Command Tidy()
+    {
+        var command = new Command(
+            "tidy",
+            "Deletes now what is no longer kept; the server does it daily."
+        );
+        command.SetAction(
+            (_, cancellation) =>
+                With(async services =>
+                {
+                    Tidied done = await services
+                        .GetRequiredService<Tidying>()
+                        .RunAsync(cancellation);
+                    await Console.Out.WriteLineAsync(
+                        $"Deleted: {done.Answers} answers, {done.Drafts} drafts, {done.Classes} archived classes, {done.Deleted} things that somebody deleted."
+                    );
+                    return 0;
+                })
+        );
+        return command;
+    }
+
+    private static Command Describe()
+    {
+        var file = new Argument<string>("file") { Description = "Where it is written." };
+        var command = new Command(
+            "describe",
+            "Writes the description of the interface (OpenAPI). Needs no database."
+        )
+        {
+            file,
+        };
+        command.SetAction(async parsed =>
+        {
+            await using WebApplication app = Application.Build(["--urls", "http://127.0.0.1:0"]);
+            // The description knows the endpoints only once the application has started.
+            await app.StartAsync();
+            var provider = app.Services.GetRequiredKeyedService<IOpenApiDocumentProvider>(
+                OpenApiSetup.DocumentName
+            );
+            OpenApiDocument document = await provider.GetOpenApiDocumentAsync();
+            await File.WriteAllTextAsync(
+                parsed.GetRequiredValue(file),
+                await document.SerializeAsJsonAsync(OpenApiSpecVersion.OpenApi3_1)
+            );
+            await app.StopAsync();
+            return 0;
+        });
+        return command;
+    }
+}

@@ -1,0 +1,100 @@
+using System.Globalization;
+using System.Text;
+
+namespace JauntyCompass.Server.Features.Accounts;
+
+/// <summary>How given names are written, compared and told apart.</summary>
+public static class GivenNames
+{
+    /// <summary>The most characters a name may have.</summary>
+    public const int Longest = 40;
+
+    // Letters of other alphabets, and digits, that look like a Latin letter in most fonts: the commonest of the list that goes with
+    // Unicode Technical Standard 39 (from memory).
+    private const string Lookalikes =
+        "АAВBЕEКKМMНHОOРPСCТTУYХXІIЈJЅSԚQԜWҺHӀIΑAΒBΕEΖZΗHΙIΚKΜMΝNΟOΡPΤTΥYΧXՕOՏSႽSᏴB0O1I|I5SLI";
+
+    private static readonly Dictionary<char, char> LooksLike = Enumerable
+        .Range(0, Lookalikes.Length / 2)
+        .ToDictionary(i => Lookalikes[2 * i], i => Lookalikes[2 * i + 1]);
+
+    // Letters by name, blanks by look.
+    private const string BlankLetters = "\u115F\u1160\u3164\uFFA0\u2800";
+
+    /// <summary>A name as it is kept: letters composed, one space between its parts.</summary>
+    public static string Clean(string name) =>
+        string.Join(
+            ' ',
+            name.Normalize(NormalizationForm.FormC)
+                .Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries)
+        );
+
+    /// <summary>What is wrong with a name, as the rest of a sentence; null where nothing is.</summary>
+    public static string? FaultOf(string name)
+    {
+        string text = name.Trim();
+        if (!IsWellFormed(text) || text.Any(IsInvisible))
+        {
+            return "has a character in it that cannot be seen. Type the name again by hand.";
+        }
+        if (text.Length is 0 or > Longest)
+        {
+            return $"must have 1 to {Longest} characters; it has {text.Length}.";
+        }
+        return text.Any(char.IsLetter) ? null : "needs at least one letter.";
+    }
+
+    /// <summary>A name as it is compared: composed and decomposed letters, capitals and spaces make no difference.</summary>
+    public static string KeyOf(string name)
+    {
+        if (!IsWellFormed(name))
+        {
+            return "";
+        }
+        string same = Clean(name.Normalize(NormalizationForm.FormKC))
+            .ToUpperInvariant()
+            .Replace("ß", "SS", StringComparison.Ordinal)
+            .Replace("ẞ", "SS", StringComparison.Ordinal);
+        return same.Length <= Longest ? same : same[..Longest];
+    }
+
+    /// <summary>A name as it looks: two that look alike come out the same.</summary>
+    public static string LookOf(string name)
+    {
+        var look = new StringBuilder();
+        foreach (char letter in KeyOf(name))
+        {
+            if (char.IsLetterOrDigit(letter) || letter == '|')
+            {
+                look.Append(LooksLike.GetValueOrDefault(letter, letter));
+            }
+        }
+        return look.ToString();
+    }
+
+    private static bool IsWellFormed(string text)
+    {
+        for (int i = 0; i < text.Length; i++)
+        {
+            if (
+                char.IsSurrogate(text[i])
+                && !(i + 1 < text.Length && char.IsSurrogatePair(text[i], text[++i]))
+            )
+            {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static bool IsInvisible(char letter) =>
+        BlankLetters.Contains(letter, StringComparison.Ordinal)
+        || (letter is >= '\uFE00' and <= '\uFE0F')
+        || char.GetUnicodeCategory(letter)
+            is UnicodeCategory.Control
+                or UnicodeCategory.Format
+                or UnicodeCategory.LineSeparator
+                or UnicodeCategory.ParagraphSeparator
+                or UnicodeCategory.PrivateUse
+                or UnicodeCategory.OtherNotAssigned;
+}

@@ -1,0 +1,62 @@
+using JauntyCompass.Core.Checking;
+using JauntyCompass.Server.Storage;
+using Microsoft.EntityFrameworkCore;
+
+namespace JauntyCompass.Server.Features.PuttingAway;
+
+/// <summary>What goes with a thing that is deleted.</summary>
+/// <param name="Students">Students.</param>
+/// <param name="Assignments">Sets given to a class.</param>
+/// <param name="Answers">Answers.</param>
+public sealed record Contents(int Students, int Assignments, int Answers);
+
+/// <summary>A change of a thing's name, or whether it is put away; what is left out stays as it is.</summary>
+/// <param name="Name">Its name.</param>
+/// <param name="Archived">Whether it is put away.</param>
+public sealed record ThingChange(string? Name = null, bool? Archived = null) : IChecked
+{
+    /// <summary>The longest name anything may have; what has shorter ones says so itself.</summary>
+    public const int LongestName = 120;
+
+    public void Check(Faults faults)
+    {
+        if (Name is not null)
+        {
+            faults.Text("name", Name, 1, LongestName);
+        }
+    }
+}
+
+/// <summary>
+/// Putting away, bringing back, deleting and changing one's mind, the same for classes, students, sets and what is given. What is
+/// deleted is hidden at once and gone for good a day later, so that it can be undone until the page is left.
+/// </summary>
+public static class PuttingAway
+{
+    /// <summary>How long something deleted can be brought back.</summary>
+    public static readonly TimeSpan Undoable = TimeSpan.FromDays(1);
+
+    /// <summary>Puts a thing away or brings it back.</summary>
+    public static void Archive(this IPutAway thing, bool? archived, DateTimeOffset now)
+    {
+        if (archived is bool away)
+        {
+            thing.ArchivedAt = away ? thing.ArchivedAt ?? now : null;
+        }
+    }
+
+    /// <summary>Answers that go with some assignments or students.</summary>
+    public static Task<int> AnswersTo(
+        this JauntyDbContext database,
+        IQueryable<Assignment> assignments,
+        CancellationToken cancellation
+    )
+    {
+        IQueryable<Guid> ids = assignments.Select(a => a.Id);
+        return database.Answers.CountAsync(a => ids.Contains(a.AssignmentId), cancellation);
+    }
+
+    /// <summary>Among things that are deleted: those that can still be brought back.</summary>
+    public static IQueryable<T> Deleted<T>(this IQueryable<T> things)
+        where T : class, IPutAway => things.IgnoreQueryFilters().Where(t => t.DeletedAt != null);
+}

@@ -98,9 +98,7 @@ public sealed class BenchKeepsTests(JauntyServer server) : IClassFixture<JauntyS
             int item = next.GetValue<int>();
             asked.ShouldNotContain(item);
             asked.Add(item);
-            double measure = items[item]!["sheet"]!["figures"]![0]!["angle"]![
-                "measure"
-            ]!.GetValue<double>();
+            double measure = Seen.Measure(items[item]!);
             await lesson.Student.Post(
                 $"{bench}/answers",
                 new JsonObject

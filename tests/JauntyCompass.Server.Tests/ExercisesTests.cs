@@ -82,8 +82,7 @@ public sealed class ExercisesTests(JauntyServer server) : IClassFixture<JauntySe
             using Visitor student = new Visitor(server);
             await student.Join(lesson.Code, name, pin);
             JsonArray items = (await student.Get(path))["items"].AsArray();
-            JsonNode angle = items[0]!["sheet"]!["figures"]![0]!["angle"]!;
-            double own = angle["measure"]!.GetValue<double>();
+            double own = Seen.Measure(items[0]!);
             measures.Add(string.Join(' ', items.Select(i => Measure(i!))));
             Reply right = await student.Post(
                 $"{path}/answers",
@@ -104,11 +103,9 @@ public sealed class ExercisesTests(JauntyServer server) : IClassFixture<JauntySe
         rows.Count(r => r!["credit"] is not null).ShouldBe(5);
 
         static string Measure(JsonNode item) =>
-            item["sheet"]!["figures"]!
-                .AsArray()
-                .FirstOrDefault()
-                ?["angle"]!["measure"]!.ToJsonString()
-            ?? item["prompt"]!.ToJsonString();
+            item["figures"]!.AsArray().Count > 0
+                ? Seen.Angle(item).ToJsonString()
+                : item["view"]!["prompt"]!.ToJsonString();
     }
 
     [Fact]
@@ -118,7 +115,7 @@ public sealed class ExercisesTests(JauntyServer server) : IClassFixture<JauntySe
         string path = $"bench/assignments/{lesson.AssignmentId}/items/0";
         Reply twin = await lesson.Student.Get($"{path}/twins/1");
         twin.Status.ShouldBe(HttpStatusCode.OK);
-        double measure = twin["sheet"]["figures"]![0]!["angle"]!["measure"]!.GetValue<double>();
+        double measure = Seen.Measure(twin.Body!);
         measure.ShouldNotBe(lesson.TrueMeasure(0));
         (await lesson.Student.Get($"{path}/twins/1"))
             .Body!.ToJsonString()
@@ -181,8 +178,7 @@ public sealed class ExercisesTests(JauntyServer server) : IClassFixture<JauntySe
             again["feedback"]["happened"]!.GetValue<string>().ShouldContain("other scale");
         }
 
-        static double Measure(JsonNode item) =>
-            item["sheet"]!["figures"]![0]!["angle"]!["measure"]!.GetValue<double>();
+        static double Measure(JsonNode item) => Seen.Measure(item);
     }
 
     [Fact]

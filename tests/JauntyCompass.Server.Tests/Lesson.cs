@@ -160,7 +160,7 @@ public sealed class Lesson : IDisposable
     }
 
     /// <summary>The angle of an item, as the student sees it.</summary>
-    public JsonNode AngleOf(int item) => Items[item]!["sheet"]!["figures"]![0]!["angle"]!;
+    public JsonNode AngleOf(int item) => Seen.Angle(Items[item]!);
 
     public double TrueMeasure(int item) => AngleOf(item)["measure"]!.GetValue<double>();
 

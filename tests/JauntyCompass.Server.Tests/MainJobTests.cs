@@ -1,5 +1,7 @@
+using System.Globalization;
 using System.Net;
 using System.Text.Json.Nodes;
+using System.Text.RegularExpressions;
 using JauntyCompass.Server.Features.Keeping;
 using Microsoft.Extensions.DependencyInjection;
 using Npgsql;
@@ -57,6 +59,14 @@ public sealed class MainJobTests(JauntyServer server) : IClassFixture<JauntyServ
             "items"
         ];
         items.AsArray().ShouldAllBe(i => i!["answer"] == null && i["strip"] == null);
+        // What the sheet must draw may travel; how many degrees it has may not, under whatever name.
+        double truth = lesson.TrueMeasure(0);
+        string first = items[0]!.ToJsonString();
+        first.ShouldNotContain("\"measure\":");
+        Regex
+            .Matches(first, @"-?\d+(\.\d+)?(?:e-?\d+)?")
+            .Select(m => double.Parse(m.Value, CultureInfo.InvariantCulture))
+            .ShouldAllBe(n => Math.Abs(n - truth) > 0.05 && Math.Abs(n - (180 - truth)) > 0.05);
     }
 
     [Fact]

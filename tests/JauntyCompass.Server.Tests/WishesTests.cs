@@ -43,13 +43,13 @@ public sealed class WishesTests(JauntyServer server) : IClassFixture<JauntyServe
             ["ownInstruments"] = new JsonArray(own["instrument"]!.DeepClone()),
         };
         JsonArray items = await ItemsOf(lesson, specification);
-        items[0]!["inHand"]!["edgeRadius"]!.GetValue<double>().ShouldBe(60);
-        items[2]!["laid"]!["id"]!.GetValue<string>().ShouldBe("own-one-scale");
+        items[0]!["view"]!["inHand"]!["edgeRadius"]!.GetValue<double>().ShouldBe(60);
+        items[2]!["view"]!["laid"]!["id"]!.GetValue<string>().ShouldBe("own-one-scale");
         // What is printed on it, anyone may ask.
         using var anyone = new Visitor(server);
         Reply face = await anyone.Post(
             "instruments/described",
-            new JsonObject { ["instrument"] = items[0]!["inHand"]!.DeepClone() }
+            new JsonObject { ["instrument"] = items[0]!["view"]!["inHand"]!.DeepClone() }
         );
         face["forExercises"].GetValue<bool>().ShouldBeTrue();
         face["face"]!["labels"]!.AsArray().Count.ShouldBe(19);
@@ -75,13 +75,13 @@ public sealed class WishesTests(JauntyServer server) : IClassFixture<JauntyServe
         JsonArray items = await ItemsOf(lesson, specification);
         foreach (JsonNode? item in items.Take(2))
         {
-            item!["laid"]!["id"]!.GetValue<string>().ShouldBe("turning-ruler");
-            item["sheet"]!["instruments"]![0]!["armBearing"]!
+            item!["view"]!["laid"]!["id"]!.GetValue<string>().ShouldBe("turning-ruler");
+            item["view"]!["sheet"]!["instruments"]![0]!["armBearing"]!
                 .GetValue<double>()
                 .ShouldBeInRange(0, 180);
         }
         // Nobody could turn its arm: what is to be measured comes with another one.
-        items[2]!["inHand"]!["id"]!.GetValue<string>().ShouldBe("desk-half-circle");
+        items[2]!["view"]!["inHand"]!["id"]!.GetValue<string>().ShouldBe("desk-half-circle");
     }
 
     [Theory]
@@ -119,14 +119,18 @@ public sealed class WishesTests(JauntyServer server) : IClassFixture<JauntyServe
         specification["rules"] = new JsonObject { ["estimateFirst"] = true };
         JsonArray items = await ItemsOf(lesson, specification);
         string[] Asked(int item) =>
-            [.. items[item]!["asks"]!.AsArray().Select(a => a!["field"]!.GetValue<string>())];
+            [
+                .. items[item]!["view"]!["asks"]!
+                    .AsArray()
+                    .Select(a => a!["field"]!.GetValue<string>()),
+            ];
         Asked(0).ShouldBe(["kindSaid", "estimate", "reading"]);
         Asked(1).ShouldBe(["kindSaid", "strokes"]);
         JsonArray usual = (await lesson.Student.Get($"bench/assignments/{lesson.AssignmentId}"))[
             "items"
         ]
             .AsArray();
-        usual[0]!["asks"]!.AsArray().Count.ShouldBe(2);
+        usual[0]!["view"]!["asks"]!.AsArray().Count.ShouldBe(2);
     }
 
     // What a class works at is kept in memory; a change of its rules is heard all the same, at the Bench and in a mark.
@@ -135,7 +139,7 @@ public sealed class WishesTests(JauntyServer server) : IClassFixture<JauntyServe
     {
         using Lesson lesson = await Lesson.Begin(server, "rules-heard");
         string bench = $"bench/assignments/{lesson.AssignmentId}";
-        int AskedIn(Reply reply) => reply["items"][0]!["asks"]!.AsArray().Count;
+        int AskedIn(Reply reply) => reply["items"][0]!["view"]!["asks"]!.AsArray().Count;
         AskedIn(await lesson.Student.Get(bench)).ShouldBe(2);
         await lesson.Teacher.Put(
             $"classes/{lesson.ClassId}/rules",

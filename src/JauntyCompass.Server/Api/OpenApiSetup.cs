@@ -96,7 +96,7 @@ public static class OpenApiSetup
     {
         ["assignmentId"] = "Id of the assignment: a set given to a class.",
         ["classId"] = "Id of the class.",
-        ["studentId"] = "Id of the student.",
+        ["studentId"] = "Id of the student; where it may be left out: whoever is signed in.",
         ["setId"] = "Id of the set.",
         ["instrumentId"] = "Id of the instrument in the teacher's cabinet.",
         ["orderId"] = "Id of the running order.",

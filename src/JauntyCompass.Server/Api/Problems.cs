@@ -50,6 +50,21 @@ public static partial class Problems
     public static IResult Invalid(string field, string message) =>
         Invalid([new Fault(field, message)]);
 
+    /// <summary>Type of the problem that the anti-forgery token is missing or old: the session has to be asked for again.</summary>
+    public const string OldToken = "urn:jaunty-compass:old-token";
+
+    /// <summary>Type of the problem that work is somebody else's than whoever is signed in.</summary>
+    public const string OtherPerson = "urn:jaunty-compass:other-student";
+
+    /// <summary>Work is somebody else's than whoever is signed in by now.</summary>
+    public static IResult OtherStudent() =>
+        Results.Problem(
+            statusCode: StatusCodes.Status403Forbidden,
+            type: OtherPerson,
+            title: "Somebody else is signed in here now.",
+            detail: "Nothing was stored. Sign in as the student who did this, then it is taken."
+        );
+
     /// <summary>There is no room for another one.</summary>
     public static IResult Full(string detail) =>
         Results.Problem(
@@ -103,6 +118,7 @@ public static partial class Problems
                     ),
                 AntiforgeryValidationException => Results.Problem(
                     statusCode: 400,
+                    type: OldToken,
                     title: "The anti-forgery token is missing or old.",
                     detail: $"Get the session again and send its antiforgeryToken as the header {Limits.AntiforgeryHeader}."
                 ),

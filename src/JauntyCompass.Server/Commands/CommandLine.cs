@@ -99,8 +99,14 @@ public static class CommandLine
         };
         command.SetAction(async parsed =>
         {
-            await using WebApplication app = Application.Build(["--urls", "http://127.0.0.1:0"]);
-            // The description knows the endpoints only once the application has started.
+            // The description knows the endpoints only once the application has started; no database need be there.
+            await using WebApplication app = Application.Build([
+                "--urls",
+                "http://127.0.0.1:0",
+                "--Logging:LogLevel:Default=None",
+                "--Logging:LogLevel:JauntyCompass=None",
+                "--ConnectionStrings:Jaunty=Host=127.0.0.1;Port=1",
+            ]);
             await app.StartAsync();
             var provider = app.Services.GetRequiredKeyedService<IOpenApiDocumentProvider>(
                 OpenApiSetup.DocumentName

@@ -143,6 +143,10 @@ public static class BenchEndpoints
     )
     {
         Guid studentId = student.Id();
+        if (request.StudentId is Guid made && made != studentId)
+        {
+            return Problems.OtherStudent();
+        }
         if (
             await open.Find(assignmentId, student.ClassId(), cancellation)
             is not OpenAssignment assignment

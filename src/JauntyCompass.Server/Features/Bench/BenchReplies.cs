@@ -10,11 +10,13 @@ namespace JauntyCompass.Server.Features.Bench;
 /// <param name="ItemIndex">Place of the item in the set, from 0.</param>
 /// <param name="Response">The response.</param>
 /// <param name="AnsweredAt">When it was made by the browser's clock, or left out.</param>
+/// <param name="StudentId">Who made it; where somebody else is signed in by now, it is not taken for theirs. Left out: whoever is signed in.</param>
 public sealed record AnswerRequest(
     Guid Id,
     int ItemIndex,
     Response Response,
-    DateTimeOffset? AnsweredAt = null
+    DateTimeOffset? AnsweredAt = null,
+    Guid? StudentId = null
 ) : IChecked
 {
     public void Check(Faults faults)
@@ -98,7 +100,7 @@ public sealed record BenchReply(
     int Tries,
     int? AdaptiveLimit,
     bool Closed,
-    IReadOnlyList<ItemView> Items,
+    IReadOnlyList<SeenItem> Items,
     IReadOnlyList<BenchAnswerReply> Answers,
     IReadOnlyList<BenchDraftReply> Drafts,
     ReflectionReply? Reflection

@@ -96,6 +96,7 @@ public static class DraftEndpoints
         Guid assignmentId,
         int index,
         BenchDraft draft,
+        Guid? studentId,
         ClaimsPrincipal student,
         JauntyDbContext database,
         TimeProvider clock,
@@ -103,6 +104,10 @@ public static class DraftEndpoints
     )
     {
         (Guid id, Guid classId) = (student.Id(), student.ClassId());
+        if (studentId is Guid made && made != id)
+        {
+            return Problems.OtherStudent();
+        }
         bool given = await database.Assignments.AnyAsync(
             a =>
                 a.Id == assignmentId

@@ -45,7 +45,7 @@ public sealed class OpenAssignments(JauntyDbContext database, SharedCache cache)
     }
 
     [ImmutableObject(true)]
-    private sealed record Views(IReadOnlyList<ItemView> Items) : IRemembered
+    private sealed record Views(IReadOnlyList<SeenItem> Items) : IRemembered
     {
         public int Kilobytes => 1 + 4 * Items.Count;
     }
@@ -67,7 +67,7 @@ public sealed class OpenAssignments(JauntyDbContext database, SharedCache cache)
     }
 
     /// <summary>The items of a student as they lie before them: the same for all who have the same form.</summary>
-    public async Task<IReadOnlyList<ItemView>> ViewsOf(
+    public async Task<IReadOnlyList<SeenItem>> ViewsOf(
         OpenAssignment assignment,
         Guid studentId,
         CancellationToken cancellation
@@ -81,7 +81,9 @@ public sealed class OpenAssignments(JauntyDbContext database, SharedCache cache)
                     new Views([
                         .. assignment
                             .ItemsOf(studentId)
-                            .Select(i => ExerciseKinds.Of(i).Present(i, assignment.Rules)),
+                            .Select(i =>
+                                SeenItem.Of(ExerciseKinds.Of(i).Present(i, assignment.Rules))
+                            ),
                     ])
                 ),
             PartsOf(assignment.Id, assignment.ClassId),

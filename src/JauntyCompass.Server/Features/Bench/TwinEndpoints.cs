@@ -37,7 +37,7 @@ public static class TwinEndpoints
             .MapGet("/{assignmentId:guid}/items/{index:int}/twins/{number:int}", Twin)
             .WithName("GetTwin")
             .WithSummary("Another item like one of the set, at which the same mistakes would show.")
-            .Produces<ItemView>()
+            .Produces<SeenItem>()
             .ProducesProblem(404);
         assignments
             .MapPost("/{assignmentId:guid}/items/{index:int}/twins/{number:int}", MarkTwin)
@@ -104,7 +104,9 @@ public static class TwinEndpoints
     ) =>
         await Find(assignmentId, index, number, after, student, database, cancellation)
             is (Assignment assignment, Item twin)
-            ? TypedResults.Ok(ExerciseKinds.Of(twin).Present(twin, assignment.RulesInForce))
+            ? TypedResults.Ok(
+                SeenItem.Of(ExerciseKinds.Of(twin).Present(twin, assignment.RulesInForce))
+            )
             : Problems.NotFound("item");
 
     private static async Task<IResult> MarkTwin(

@@ -1,0 +1,74 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Demonstrations;
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Exercises.Presentation;
+
+/// <summary>
+/// An angle as it can be seen on paper: where its lines run, to a hundredth of a millimetre. How many degrees it has is for the
+/// student to find out, and stands nowhere in it.
+/// </summary>
+/// <param name="Id">Unique on the sheet.</param>
+/// <param name="Vertex">The vertex, in mm.</param>
+/// <param name="StartTip">Where the start arm ends, in mm.</param>
+/// <param name="EndTip">Where the end arm ends, in mm.</param>
+/// <param name="Opening">Which way round it opens from the start arm to the end arm.</param>
+/// <param name="WholeTurn">Whether it goes once round: then the arms lie on each other, as those of a zero angle do.</param>
+public sealed record SeenFigure(
+    string Id,
+    Point Vertex,
+    Point StartTip,
+    Point EndTip,
+    Opening Opening,
+    bool WholeTurn
+)
+{
+    /// <summary>Letters at its points, or null.</summary>
+    public AngleNames? Names { get; init; }
+
+    /// <summary>How its opening is marked.</summary>
+    public OpeningMark Mark { get; init; } = OpeningMark.Arc;
+
+    /// <summary>What is written beside the mark, or null.</summary>
+    public string? Written { get; init; }
+
+    /// <summary>Length to which the start arm is extended, in mm, or null when it is not.</summary>
+    public double? StartExtendedTo { get; init; }
+
+    /// <summary>Length to which the end arm is extended, in mm, or null when it is not.</summary>
+    public double? EndExtendedTo { get; init; }
+
+    /// <summary>A figure as it is seen.</summary>
+    public static SeenFigure Of(Figure figure) =>
+        new(
+            figure.Id,
+            figure.Angle.Vertex.Rounded(),
+            figure.Angle.StartArm.Tip.Rounded(),
+            figure.Angle.EndArm.Tip.Rounded(),
+            figure.Angle.Opening,
+            figure.Angle.Measure.Kind == AngleKind.FullTurn
+        )
+        {
+            Names = figure.Names,
+            Mark = figure.Mark,
+            Written = figure.Written,
+            StartExtendedTo = figure.StartExtendedTo,
+            EndExtendedTo = figure.EndExtendedTo,
+        };
+}
+
+/// <summary>An item as it goes to a student's device: all that its sheet must draw, and nothing of the answer.</summary>
+/// <param name="View">The item; on its sheet stands everything but the angles.</param>
+/// <param name="Figures">The angles as they are seen.</param>
+public sealed record SeenItem(ItemView View, IReadOnlyList<SeenFigure> Figures)
+{
+    /// <summary>An item as it is seen.</summary>
+    public static SeenItem Of(ItemView view) =>
+        new(
+            view with
+            {
+                Sheet = view.Sheet with { Figures = [] },
+            },
+            [.. view.Sheet.Figures.Select(SeenFigure.Of)]
+        );
+}

@@ -1,9 +1,9 @@
-import { readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
+import { readdirSync, readFileSync } from 'node:fs'
 import { join, resolve } from 'node:path'
-import { brotliCompressSync } from 'node:zlib'
 import { svelte } from '@sveltejs/vite-plugin-svelte'
 import { PurgeCSS } from 'purgecss'
 import { defineConfig, type Plugin } from 'vite'
+import { VitePWA } from 'vite-plugin-pwa'
 
 const here = import.meta.dirname
 
@@ -50,34 +50,56 @@ function leanCarbon(): Plugin {
   }
 }
 
-/** Compresses text files once, when they are built, instead of at every request. */
-function compressed(): Plugin {
-  return {
-    name: 'compressed',
-    apply: 'build',
-    closeBundle() {
-      const dist = resolve(here, 'dist')
-      for (const name of readdirSync(dist, { recursive: true }) as string[]) {
-        const file = join(dist, name)
-        if (/\.(js|css|html|svg)$/.test(name) && statSync(file).size > 1024) {
-          writeFileSync(file + '.br', brotliCompressSync(readFileSync(file)))
-        }
-      }
-    },
-  }
-}
+/** What lets the Bench open without a connection: its page and all it is made of are kept on the device after one visit. */
+const offline = VitePWA({
+  registerType: 'prompt',
+  injectRegister: null,
+  manifest: {
+    name: 'Jaunty Compass · Bench',
+    short_name: 'Bench',
+    description: 'Measure and draw angles, and see what happened.',
+    start_url: '/bench',
+    scope: '/',
+    display: 'standalone',
+    background_color: '#f4f1e8',
+    theme_color: '#12233f',
+    icons: [
+      { src: '/icon-192.png', sizes: '192x192', type: 'image/png' },
+      { src: '/icon-512.png', sizes: '512x512', type: 'image/png' },
+      { src: '/icon-512.png', sizes: '512x512', type: 'image/png', purpose: 'maskable' },
+    ],
+  },
+  workbox: {
+    globPatterns: ['bench.html', 'assets/*.{js,css,woff2}', 'compass.svg'],
+    globIgnores: ['assets/{board,desk,index}-*'],
+    // Other rooms and whatever the server computes are asked for as ever.
+    navigateFallback: null,
+    cleanupOutdatedCaches: true,
+    runtimeCaching: [
+      {
+        // What is printed on the instruments never changes within a version.
+        urlPattern: ({ url }) => url.pathname === '/api/v1/instruments',
+        handler: 'StaleWhileRevalidate',
+        options: { cacheName: 'instruments', cacheableResponse: { statuses: [200] } },
+      },
+    ],
+  },
+})
 
 export default defineConfig({
   root: here,
-  plugins: [leanCarbon(), svelte(), compressed()],
+  plugins: [leanCarbon(), svelte(), offline],
   resolve: { conditions: process.env.VITEST ? ['browser'] : undefined },
   server: { proxy: { '/api': 'http://127.0.0.1:5080', '/openapi': 'http://127.0.0.1:5080' } },
   build: {
+    // Where the server's own build finds, compresses and fingerprints it.
+    outDir: resolve(here, '../src/JauntyCompass.Server/wwwroot'),
+    emptyOutDir: true,
     // An inlined file would be a data address, which the content security policy refuses for fonts and scripts.
     assetsInlineLimit: 0,
     rolldownOptions: {
       input: Object.fromEntries(
-        ['index', 'board', 'bench', 'desk'].map((page) => [page, resolve(here, `${page}.html`)]),
+        ['index', 'board', 'bench', 'desk', 'privacy'].map((page) => [page, resolve(here, `${page}.html`)]),
       ),
     },
   },

@@ -1,9 +1,11 @@
 using System.CommandLine;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Keeping;
+using JauntyCompass.Server.Features.School;
 using JauntyCompass.Server.Storage;
 using Microsoft.AspNetCore.OpenApi;
 using Microsoft.OpenApi;
+using QRCoder;
 
 namespace JauntyCompass.Server.Commands;
 
@@ -24,6 +26,8 @@ public static class CommandLine
             Migrate(),
             Tidy(),
             Describe(),
+            School(),
+            QrCode(),
         };
         foreach (Command command in PeopleCommands.All())
         {
@@ -84,6 +88,44 @@ public static class CommandLine
                     return 0;
                 })
         );
+        return command;
+    }
+
+    private static Command School()
+    {
+        var command = new Command(
+            "school",
+            "Prints what the database holds: demo, whose passwords are public, or school."
+        );
+        command.SetAction(
+            (_, cancellation) =>
+                With(async services =>
+                {
+                    SchoolReply school = await services
+                        .GetRequiredService<SchoolSettings>()
+                        .Get(cancellation);
+                    await Console.Out.WriteLineAsync(school.IsDemo ? "demo" : "school");
+                    return 0;
+                })
+        );
+        return command;
+    }
+
+    private static Command QrCode()
+    {
+        var text = new Argument<string>("text") { Description = "What it holds." };
+        var command = new Command("qr", "Prints a QR code. Needs no database.") { text };
+        command.SetAction(async parsed =>
+        {
+            using var generator = new QRCodeGenerator();
+            using QRCodeData data = generator.CreateQrCode(
+                parsed.GetRequiredValue(text),
+                QRCodeGenerator.ECCLevel.M
+            );
+            using var code = new AsciiQRCode(data);
+            await Console.Out.WriteLineAsync(code.GetGraphicSmall());
+            return 0;
+        });
         return command;
     }
 

@@ -3,6 +3,7 @@
  * every failure as a Problem that can be shown as it is.
  */
 import createClient, { type Middleware } from 'openapi-fetch'
+import { patient } from './patience'
 import type { components, paths } from './schema.generated'
 
 export type Schema = components['schemas']
@@ -28,13 +29,22 @@ export class Problem extends Error {
     title: string,
     readonly detail: string,
     readonly errors: Record<string, string[]> = {},
+    readonly type = '',
+    /** Whether our server said so itself, and not something in between. */
+    readonly isOurs = false,
   ) {
     super(title)
   }
 
   /** Whether the same request may well succeed later. */
   get passing(): boolean {
-    return this.status === 0 || this.status === 503
+    return (
+      this.status === 0 ||
+      this.status === 408 ||
+      this.status === 425 ||
+      this.status === 429 ||
+      this.status >= 500
+    )
   }
 
   /** The whole story in one text. */
@@ -68,8 +78,11 @@ const withClock: Middleware = {
   },
 }
 
-const client = createClient<paths>({ baseUrl: location.origin, fetch: (request) => fetch(request) })
+const client = createClient<paths>({ baseUrl: location.origin, fetch: (request) => patient(request) })
 client.use(withToken, withClock)
+
+const unreachable = (): Problem =>
+  new Problem(0, 'The server cannot be reached.', 'Check the connection; nothing is lost.')
 
 /** Waits for a reply and returns its body, or throws a Problem. */
 export async function ask<T>(
@@ -79,10 +92,13 @@ export async function ask<T>(
   try {
     reply = await request
   } catch {
-    throw new Problem(0, 'The server cannot be reached.', 'Check the connection; nothing is lost.')
+    // No connection, no answer in time, or an answer that is not ours.
+    throw unreachable()
   }
   if (reply.response.ok) return reply.data as NonNullable<T>
-  const problem = (reply.error ?? {}) as {
+  const isOurs = reply.response.headers.get('content-type')?.startsWith('application/problem+json') ?? false
+  const problem = (isOurs ? reply.error : {}) as {
+    type?: string
     title?: string
     detail?: string
     errors?: Record<string, string[]>
@@ -92,6 +108,8 @@ export async function ask<T>(
     problem.title ?? 'The server did not accept that.',
     problem.detail ?? '',
     problem.errors,
+    problem.type,
+    isOurs,
   )
 }
 

@@ -1,82 +1,221 @@
-<!-- The Bench: a student joins, picks a set, works on it. -->
+<!-- The Bench: a student joins, picks a set, works on it; also where there is no connection for a while. -->
 <script lang="ts">
   import { onMount } from 'svelte'
-  import { api, ask, entered, session, tell, type Schema } from '../api/client'
+  import { api, ask, entered, Problem, session, tell, type Schema } from '../api/client'
+  import DemoNote from '../shared/DemoNote.svelte'
   import { Latest } from '../shared/latest'
   import Join from './Join.svelte'
-  import { Outbox } from './outbox.svelte'
+  import { Outbox } from './keeping/outbox.svelte'
+  import { shelf } from './keeping/shelf'
+  import { updates } from './offline.svelte'
+  import Waiting from './Waiting.svelte'
   import SetList from './SetList.svelte'
   import Work from './Work.svelte'
 
-  let who = $state<Schema['SessionReply'] | null>(null)
+  type Student = { id: string; name: string }
+
+  let student: Student | null = $state.raw(null)
+  /** Whether it is known that nobody is signed in. */
+  let nobody = $state(false)
   let sets: Schema['BenchListReply'][] = $state([])
   let open = $state<Schema['BenchReply'] | null>(null)
   let outbox = $state<Outbox | null>(null)
   let failure = $state('')
 
+  const latest = new Latest()
+  const passing = (error: unknown): boolean => error instanceof Problem && error.passing
+  const expired = (error: unknown): boolean => error instanceof Problem && error.status === 401
+
   /** Runs something that may fail, and shows how it failed. */
   async function guarded(work: () => Promise<void>): Promise<void> {
+    failure = ''
     try {
       await work()
-      failure = ''
     } catch (error) {
-      failure = tell(error)
+      // Whoever has to sign in again is asked to; work goes on.
+      if (expired(error) && outbox) outbox.mustSignIn = true
+      else failure = tell(error)
     }
   }
-
-  const latest = new Latest()
 
   const list = (): Promise<void> =>
     guarded(async () => {
       open = null
       history.replaceState(null, '', location.pathname)
-      sets = (await latest.of(ask(api.GET('/api/v1/bench/assignments')))) ?? sets
+      if (!student) return
+      updates.apply()
+      const { id, name } = student
+      try {
+        sets = (await latest.of(ask(api.GET('/api/v1/bench/assignments')))) ?? sets
+        await shelf.come({ studentId: id, name, list: $state.snapshot(sets) }).catch(() => undefined)
+        // What the class has is there without a connection, too.
+        for (const { id: setId } of sets.filter((set) => !set.closed).slice(0, 5)) void fetchAhead(id, setId)
+      } catch (error) {
+        if (!passing(error) || sets.length === 0) throw error
+      }
     })
+
+  const get = (assignmentId: string): Promise<Schema['BenchReply']> =>
+    ask(api.GET('/api/v1/bench/assignments/{assignmentId}', { params: { path: { assignmentId } } }))
+
+  async function fetchAhead(studentId: string, assignmentId: string): Promise<void> {
+    try {
+      if (!(await shelf.opened(studentId, assignmentId)))
+        await shelf.keepOpened(studentId, await get(assignmentId))
+    } catch {
+      // Then it is fetched when it is opened.
+    }
+  }
 
   const pick = (assignmentId: string): Promise<void> =>
     guarded(async () => {
-      const found = await latest.of(
-        ask(api.GET('/api/v1/bench/assignments/{assignmentId}', { params: { path: { assignmentId } } })),
-      )
+      const { id } = student!
+      let found: Schema['BenchReply'] | null
+      try {
+        found = await latest.of(get(assignmentId))
+        if (found) await shelf.keepOpened(id, found).catch(() => undefined)
+      } catch (error) {
+        found = passing(error) || expired(error) ? ((await shelf.opened(id, assignmentId)) ?? null) : null
+        if (!found) throw error
+        if (expired(error) && outbox) outbox.mustSignIn = true
+      }
       if (!found) return
       open = found
       history.replaceState(null, '', `#${assignmentId}`)
     })
 
-  async function come(session: Schema['SessionReply']): Promise<void> {
-    who = session
-    if (!session.signedIn) return
-    outbox = new Outbox(session.name ?? '')
-    void outbox.flush()
-    const asked = location.hash.slice(1)
+  /** A student sits down: at once with what this device knows, then with what the server says. */
+  async function sit(who: Student, known: Schema['BenchListReply'][]): Promise<void> {
+    if (outbox && outbox.studentId !== who.id) {
+      await outbox.stop()
+      outbox = null
+      open = null
+    }
+    student = who
+    nobody = false
+    sets = known
+    if (outbox) outbox.signedIn()
+    else outbox = new Outbox(who.id)
+    // Whoever only signs in again goes on where they are.
+    if (open) return
+    const asked = /^#([0-9a-f-]{36})$/.exec(location.hash)?.[1]
     await (asked ? pick(asked) : list())
+  }
+
+  async function come(reply: Schema['SessionReply']): Promise<void> {
+    if (reply.signedIn) await sit({ id: reply.id!, name: reply.name ?? '' }, [])
   }
 
   const leave = (): Promise<void> =>
     guarded(async () => {
-      who = entered('student', await ask(api.DELETE('/api/v1/bench/session')))
+      // Nothing of this student's may be on its way when the next one signs in.
+      const { id } = student!
+      await outbox?.stop()
+      outbox = null
+      const told = await signOut()
+      await shelf.leave(id, told).catch(() => undefined)
+      student = null
+      open = null
+      nobody = true
+      sets = []
+      if (!told) failure = 'You have left this device. The server is told as soon as it can be reached.'
     })
 
-  onMount(() => guarded(async () => come(await session('student'))))
+  /** Ends the session; whether the server could be told. */
+  async function signOut(): Promise<boolean> {
+    try {
+      await session('student')
+      entered('student', await ask(api.DELETE('/api/v1/bench/session')))
+      return true
+    } catch (error) {
+      if (!passing(error)) throw error
+      return false
+    }
+  }
+
+  const card = /^#card=([\w-]+)$/.exec(location.hash)?.[1]
+
+  async function begin(): Promise<void> {
+    void shelf.purge(new Date()).catch(() => undefined)
+    if (card) {
+      // A card opens the Bench whoever sat here before, and stands in no history.
+      history.replaceState(null, '', location.pathname)
+      await session('student')
+      await come(
+        entered(
+          'student',
+          await ask(api.POST('/api/v1/bench/session/card', { body: { card, keep: false } })),
+        ),
+      )
+      return
+    }
+    const before = await shelf.visit().catch(() => undefined)
+    if (before?.left) {
+      // Whoever left while there was no connection must not be signed in for the next one.
+      nobody = true
+      if (await signOut()) await shelf.leave(before.studentId, true).catch(() => undefined)
+      return
+    }
+    const asks = session('student')
+    if (!before) {
+      const now = await asks
+      nobody = !now.signedIn
+      return come(now)
+    }
+    // The server may be slow or away; what lies here can be worked on meanwhile.
+    const sits = sit({ id: before.studentId, name: before.name }, before.list)
+    try {
+      const now = await asks
+      if (now.signedIn && now.id !== before.studentId) {
+        await sits
+        open = null
+        return come(now)
+      }
+      if (!now.signedIn && outbox) outbox.mustSignIn = true
+    } catch (error) {
+      if (!passing(error)) throw error
+    }
+    await sits
+  }
+
+  onMount(() =>
+    guarded(async () => {
+      try {
+        await begin()
+      } catch (error) {
+        nobody ||= !student
+        throw error
+      }
+    }),
+  )
 </script>
 
+<DemoNote />
 {#if failure}<p class="failure" role="alert">{failure}</p>{/if}
-{#if open && who && outbox}
+{#if outbox}
+  <Waiting
+    {outbox}
+    name={student?.name ?? ''}
+    onjoin={(reply) => guarded(() => come(reply))}
+    onleave={leave}
+  />
+{/if}
+{#if open && student && outbox}
   {#key open.id}
-    <Work set={open} name={who.name ?? ''} {outbox} onleave={list} />
+    <Work set={open} name={student.name} {outbox} onleave={list} />
   {/key}
 {:else}
   <header>
     <a href="/">Jaunty Compass</a><span class="room">Bench</span>
-    {#if who?.signedIn}
-      <span>{who.name}</span>
+    {#if student}
+      <span>{student.name}</span>
       <button type="button" onclick={leave}>Leave</button>
     {/if}
   </header>
-  {#if who?.signedIn}
+  {#if student}
     <SetList {sets} onopen={pick} />
-  {:else if who}
-    <Join onjoin={come} />
+  {:else if nobody}
+    <Join onjoin={(reply) => guarded(() => come(reply))} />
   {/if}
 {/if}
 

@@ -1,7 +1,7 @@
 <!-- What the student is told about a marked answer, and what can be done next. -->
 <script lang="ts">
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
-  import type { Sent } from './outbox.svelte'
+  import type { Sent } from './keeping/outbox.svelte'
 
   interface Props {
     marked: Sent

@@ -2,7 +2,9 @@
 <script lang="ts">
   import { api, ask, tell, type Instrument, type Schema } from '../api/client'
   import { Latest } from '../shared/latest'
-  import type { Sent } from './outbox.svelte'
+  import type { Sent } from './keeping/outbox.svelte'
+  import type { ItemView } from './response'
+  import { viewOf } from './seen'
   import Worksheet from './Worksheet.svelte'
 
   interface Props {
@@ -19,7 +21,7 @@
   let { assignmentId, index, place, after, instruments, onback }: Props = $props()
 
   let number = $state(1)
-  let view: Schema['ItemView'] | null = $state.raw(null)
+  let view: ItemView | null = $state.raw(null)
   let marked: Sent | null = $state.raw(null)
   let complaint = $state('')
   const latest = new Latest()
@@ -35,7 +37,7 @@
     latest.of(asked).then(
       (reply) => {
         if (!reply) return
-        view = reply
+        view = viewOf(reply)
         marked = null
         complaint = ''
       },

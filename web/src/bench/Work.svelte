@@ -4,12 +4,13 @@
   import { api, ask, tell, type Instrument, type Schema, type Script } from '../api/client'
   import { facesFor } from '../shared/faces'
   import { Latest } from '../shared/latest'
-  import { Drafts } from './drafts'
+  import { Drafts } from './keeping/drafts'
   import LookBack from './LookBack.svelte'
-  import type { Outbox, Sent } from './outbox.svelte'
+  import type { Outbox, Sent } from './keeping/outbox.svelte'
   import Practice from './Practice.svelte'
   import Progress from './Progress.svelte'
   import ShowMe from './ShowMe.svelte'
+  import { viewOf } from './seen'
   import Worksheet from './Worksheet.svelte'
 
   interface Props {
@@ -21,15 +22,18 @@
   let { set, name, outbox, onleave }: Props = $props()
 
   // svelte-ignore state_referenced_locally
-  const drafts = new Drafts(name, set.id, set.drafts)
+  const items = set.items.map(viewOf)
+  let drafts: Drafts | null = $state.raw(null)
+  // svelte-ignore state_referenced_locally
+  void Drafts.open(outbox.studentId, set.id, set.drafts).then((found) => (drafts = found))
   // svelte-ignore state_referenced_locally
   let answers: Sent[] = $state.raw(set.answers)
   const latest = (index: number): Sent | null => answers.findLast((a) => a.itemIndex === index) ?? null
   const isAnswered = (index: number): boolean => latest(index) !== null || outbox.holds(set.id, index)
-  const every = $derived(set.items.map((_, i) => i))
+  const every = items.map((_, i) => i)
   /** The items that were asked so far, where each student is asked their own; else all of them. */
   // svelte-ignore state_referenced_locally
-  let asked: number[] = $state.raw(set.adaptiveLimit ? every.filter(isAnswered) : set.items.map((_, i) => i))
+  let asked: number[] = $state.raw(set.adaptiveLimit ? every.filter(isAnswered) : every)
   /** Whether nothing more is going to be asked. */
   // svelte-ignore state_referenced_locally
   let complete = $state(!set.adaptiveLimit)
@@ -46,13 +50,13 @@
   // svelte-ignore state_referenced_locally
   let reflection = $state.raw(set.reflection)
 
-  const item = $derived(set.items[at]!)
+  const item = $derived(items[at]!)
   const marked = $derived(again ? null : latest(at))
   const waits = $derived(outbox.holds(set.id, at))
   const finished = $derived(complete && asked.every(isAnswered))
 
   $effect(() => {
-    facesFor(set.items).then(
+    facesFor(items).then(
       (all) => (instruments = all),
       (error: unknown) => (complaint = tell(error)),
     )
@@ -116,12 +120,8 @@
     const index = at
     complaint = ''
     again = false
-    drafts.drop(index)
-    try {
-      await outbox.handIn(set.id, index, response)
-    } catch (error) {
-      complaint = `Item ${asked.indexOf(index) + 1}: ${tell(error)}`
-    }
+    drafts?.handedIn(index)
+    await outbox.handIn(set.id, index, response)
   }
 
   async function show(): Promise<void> {
@@ -149,16 +149,9 @@
     />
     <span class="name">{name}</span>
   </header>
-  {#if outbox.unreachable && outbox.waiting.length > 0}
-    <p class="waiting" role="status">
-      The server cannot be reached. {outbox.waiting.length === 1
-        ? 'Your answer is kept here and goes off by itself.'
-        : `${outbox.waiting.length} answers are kept here and go off by themselves.`} Work on.
-    </p>
-  {/if}
   {#if complaint}<p class="waiting" role="alert">{complaint}</p>{/if}
   <main>
-    {#if instruments.length > 0 && asked.length > 0}
+    {#if instruments.length > 0 && asked.length > 0 && drafts}
       {#if practises}
         <Practice
           assignmentId={set.id}
@@ -184,7 +177,7 @@
             {marked}
             busy={false}
             draft={drafts.of(at)}
-            ondraft={(draft) => drafts.keep(at, draft)}
+            ondraft={(draft) => drafts?.keep(at, draft)}
             onhandin={handIn}
             onagain={() => (again = true)}
             onnext={next}

@@ -14,7 +14,7 @@ import {
   type Tool,
 } from '../sheet/drawing'
 import { restPlace } from '../sheet/window'
-import type { Draft } from './drafts'
+import type { Draft } from './keeping/drafts'
 import {
   complaintAbout,
   filledOf,

@@ -38,7 +38,10 @@
   async function close(): Promise<void> {
     try {
       await ask(
-        api.POST('/api/v1/assignments/{assignmentId}/close', { params: { path: { assignmentId: id } } }),
+        api.PATCH('/api/v1/assignments/{assignmentId}', {
+          params: { path: { assignmentId: id } },
+          body: { closed: true },
+        }),
       )
       await look()
     } catch (error) {

@@ -1,5 +1,7 @@
 <!-- The front door: three rooms. -->
 <script lang="ts">
+  import DemoNote from '../shared/DemoNote.svelte'
+
   const rooms = [
     {
       href: '/board',
@@ -21,6 +23,7 @@
   const length = (i: number): number => (i % 10 === 0 ? 15 : i % 5 === 0 ? 11 : 7)
 </script>
 
+<DemoNote />
 <main>
   <div class="words">
     <h1>Jaunty Compass</h1>
@@ -37,6 +40,7 @@
       This is classroom geometry. For compass points and cut-out instruments mind the points and blades, and
       follow your school's own rules.
     </p>
+    <p class="quiet"><a class="plain" href="/privacy">What is kept, and why</a></p>
   </div>
   <svg viewBox="-210 -250 420 330" aria-hidden="true">
     <path d="M-300 26H300" class="waterline" />
@@ -102,6 +106,9 @@
   }
   .name {
     font: 600 26px var(--serif);
+  }
+  .plain {
+    color: #1d4f91;
   }
   .quiet {
     font-size: 14px;

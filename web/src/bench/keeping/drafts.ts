@@ -1,10 +1,10 @@
 /**
- * What is filled in and not handed in yet: kept in this browser, so that a reload or a flat battery costs nothing, and a little
+ * What is filled in and not handed in yet: kept on this device, so that a reload or a flat battery costs nothing, and a little
  * later with the account, so that work goes on at another device.
  */
-import { api, serverNow, type Placement, type Schema } from '../api/client'
-import { empty } from '../sheet/drawing'
-import type { Filled } from './response'
+import { api, serverNow, type Placement, type Schema } from '../../api/client'
+import type { Filled } from '../response'
+import { shelf as theShelf, type KeptDraft, type Shelf } from './shelf'
 
 export interface Draft {
   filled: Filled
@@ -12,17 +12,9 @@ export interface Draft {
   laid: boolean
   part: number
 }
-interface Kept {
-  draft: Draft
-  /** When it was kept, by the server's clock. */
-  at: string
-}
 
 /** So long the hand rests before the server is told. */
 const rest = 3000
-
-const keyOf = (owner: string, assignmentId: string, index: number): string =>
-  `jaunty.draft.${owner}.${assignmentId}.${index}`
 
 const toServer = ({ filled, placement, laid, part }: Draft): Schema['BenchDraft'] => ({
   values: filled.values,
@@ -53,57 +45,50 @@ const fromServer = (kept: Schema['BenchDraft']): Draft => ({
   part: kept.part,
 })
 
-function readHere(key: string): Kept | null {
-  try {
-    const kept = JSON.parse(localStorage.getItem(key) ?? 'null') as Kept | null
-    const draft = kept?.draft
-    const whole =
-      draft !== undefined &&
-      typeof kept?.at === 'string' &&
-      typeof draft.filled?.values === 'object' &&
-      typeof draft.filled.placements === 'object' &&
-      Array.isArray(draft.filled.drawing?.strokes) &&
-      Array.isArray(draft.filled.drawing.dots) &&
-      typeof draft.placement?.centre?.x === 'number' &&
-      Number.isInteger(draft.part)
-    if (!whole) return null
-    // What an earlier version kept may lack what this one knows of a drawing.
-    const drawing = { ...empty, ...draft.filled.drawing }
-    return { ...kept, draft: { ...draft, filled: { ...draft.filled, drawing } } }
-  } catch {
-    return null
-  }
-}
-
 /** The drafts of one student at one set. */
 export class Drafts {
   /** One timer an item: going on to the next one must not leave the last one untold. */
   readonly #untold = new Map<number, ReturnType<typeof setTimeout>>()
-  #elsewhere: Map<number, Schema['BenchDraftReply']>
+  readonly #here = new Map<number, KeptDraft>()
+  readonly #elsewhere: Map<number, Schema['BenchDraftReply']>
 
-  constructor(
-    private readonly owner: string,
+  private constructor(
+    private readonly studentId: string,
     private readonly assignmentId: string,
+    here: KeptDraft[],
     elsewhere: Schema['BenchDraftReply'][],
+    private readonly shelf: Shelf,
   ) {
+    this.#here = new Map(here.map((draft) => [draft.index, draft]))
     this.#elsewhere = new Map(elsewhere.map((draft) => [draft.itemIndex, draft]))
+  }
+
+  /** Opens the drafts of a student at a set: those of this device, and those the account has. */
+  static async open(
+    studentId: string,
+    assignmentId: string,
+    elsewhere: Schema['BenchDraftReply'][],
+    shelf: Shelf = theShelf,
+  ): Promise<Drafts> {
+    // A device that cannot keep anything only costs the convenience.
+    const here = await shelf.draftsOf(studentId, assignmentId).catch(() => [])
+    return new Drafts(studentId, assignmentId, here, elsewhere, shelf)
   }
 
   /** What was left last, here or at another device. */
   of(index: number): Draft | null {
-    const here = readHere(keyOf(this.owner, this.assignmentId, index))
+    const here = this.#here.get(index)
     const elsewhere = this.#elsewhere.get(index)
     if (!elsewhere) return here?.draft ?? null
     return here && here.at >= elsewhere.savedAt ? here.draft : fromServer(elsewhere.draft)
   }
 
   keep(index: number, draft: Draft): void {
-    const kept: Kept = { draft, at: serverNow().toISOString() }
-    try {
-      localStorage.setItem(keyOf(this.owner, this.assignmentId, index), JSON.stringify(kept))
-    } catch {
-      // A full storage only costs the convenience.
-    }
+    const { studentId, assignmentId } = this
+    const kept = { studentId, assignmentId, index, draft, at: serverNow().toISOString() }
+    this.#here.set(index, kept)
+    // Plain data: what the page watches cannot be kept as it is.
+    this.shelf.keepDraft(JSON.parse(JSON.stringify(kept)) as KeptDraft).catch(() => undefined)
     clearTimeout(this.#untold.get(index))
     this.#untold.set(
       index,
@@ -111,17 +96,17 @@ export class Drafts {
     )
   }
 
-  drop(index: number): void {
+  /** The item is handed in: what lay there is not offered again here. On the device it stays until the server has the answer. */
+  handedIn(index: number): void {
     clearTimeout(this.#untold.get(index))
     this.#elsewhere.delete(index)
-    localStorage.removeItem(keyOf(this.owner, this.assignmentId, index))
+    this.#here.delete(index)
   }
 
   async #tell(index: number, draft: Draft): Promise<void> {
     try {
-      const path = { assignmentId: this.assignmentId, index }
       await api.PUT('/api/v1/bench/assignments/{assignmentId}/drafts/{index}', {
-        params: { path },
+        params: { path: { assignmentId: this.assignmentId, index }, query: { studentId: this.studentId } },
         body: toServer(draft),
       })
     } catch {

@@ -1,0 +1,27 @@
+<!-- Says where everything is made up: whoever uses it for a real class would publish it. -->
+<script lang="ts">
+  import { school } from './school'
+
+  let isDemo = $state(false)
+  school().then(
+    (reply) => (isDemo = reply.isDemo),
+    () => undefined,
+  )
+</script>
+
+{#if isDemo}
+  <p>
+    This is a demonstration. The school and its people are made up and the passwords are public: please put no
+    real names in.
+  </p>
+{/if}
+
+<style>
+  p {
+    margin: 0;
+    padding: 7px 24px;
+    background: #fbf3df;
+    border-bottom: 1px solid var(--brass-light);
+    font-size: 14px;
+  }
+</style>

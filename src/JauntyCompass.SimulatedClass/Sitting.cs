@@ -51,7 +51,7 @@ internal sealed class Sitting(
         JsonNode bench = await door.GetAsync($"bench/assignments/{assignment}");
         string[] prompts =
         [
-            .. bench["items"]!.AsArray().Select(i => i!["prompt"]!.GetValue<string>()),
+            .. bench["items"]!.AsArray().Select(i => i!["view"]!["prompt"]!.GetValue<string>()),
         ];
         IReadOnlyList<Item> items = forms.First(f =>
             f.Count == prompts.Length && f.Zip(prompts).All(p => p.First.Prompt == p.Second)

@@ -2,6 +2,7 @@
 import { expect, test, type Locator, type Page } from '@playwright/test'
 import {
   addStudent,
+  draftsOn,
   drag,
   give,
   join,
@@ -276,8 +277,7 @@ test('an arm too short is drawn on with the straightedge, and rubbed out again',
   const lines = bench.locator('svg.sheet line.extension')
   await expect(lines).toHaveCount(1)
   // It is still there after a reload.
-  const kept = (): boolean => JSON.stringify(localStorage).includes('strokes\\":[[')
-  await bench.waitForFunction(kept)
+  await expect.poll(() => draftsOn(bench)).toContain('"strokes":[[')
   await bench.reload()
   await expect(lines).toHaveCount(1)
   await bench.getByRole('radio', { name: 'Straightedge' }).click()

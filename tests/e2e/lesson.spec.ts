@@ -131,7 +131,7 @@ test('wrong sign-ins are told what to do, at the Desk and at the Bench', async (
   await page.getByLabel('User name').fill('fenwick')
   await page.getByLabel('Password', { exact: true }).fill('wrong')
   await page.getByRole('button', { name: 'Sign in' }).click()
-  await expect(page.getByRole('alert')).toContainText('do not go together')
+  await expect(page.getByRole('alert')).toContainText('These do not match')
   await page.goto('/bench')
   await page.getByLabel('Class code').fill('NOPE')
   await page.getByLabel('Your given name').fill('Wren')

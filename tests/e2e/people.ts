@@ -30,8 +30,11 @@ export async function join(page: Page, name: string, pin: string): Promise<void>
   await expect(page.getByRole('heading', { name: 'On your bench' })).toBeVisible()
 }
 
-/** Of an item's view, what the tests look at. */
-type View = { prompt: string; drawing: object | null; sheet: { figures: { angle: unknown }[] } }
+/** Of an item as it comes to a student's device, what the tests look at. */
+interface SeenItem {
+  view: { prompt: string; drawing: object | null }
+  figures: { vertex: Spot; startTip: Spot; endTip: Spot; opening: string }[]
+}
 
 /** The items of a set as the student's browser gets them, with their first angle and what is drawn from. */
 export async function itemsOf(page: Page, title: string): Promise<Record<string, never>[]> {
@@ -39,10 +42,20 @@ export async function itemsOf(page: Page, title: string): Promise<Record<string,
     const all = await (await fetch('/api/v1/bench/assignments')).json()
     const id = all.find((a: { title: string }) => a.title === wanted).id
     const { items } = await (await fetch(`/api/v1/bench/assignments/${id}`)).json()
-    return (items as View[]).map((view) => ({
+    const direction = (from: Spot, to: Spot): number =>
+      (Math.atan2(to.y - from.y, to.x - from.x) * 180) / Math.PI
+    /** Measured on the lines: the degrees do not travel. */
+    const angleOf = (seen: SeenItem['figures'][number] | undefined): object | undefined => {
+      if (!seen) return undefined
+      const start = direction(seen.vertex, seen.startTip)
+      const turn = direction(seen.vertex, seen.endTip) - start
+      const measure = (((seen.opening === 'anticlockwise' ? turn : -turn) % 360) + 360) % 360
+      return { vertex: seen.vertex, start, opening: seen.opening, measure: Math.round(measure * 10) / 10 }
+    }
+    return (items as SeenItem[]).map(({ view, figures }) => ({
       ...view,
       ...view.drawing,
-      angle: view.sheet.figures[0]?.angle,
+      angle: angleOf(figures[0]),
       measure: Number(/(\d+)°/.exec(view.prompt)?.[1]),
     })) as unknown as Record<string, never>[]
   }, title)
@@ -93,6 +106,23 @@ export async function lay(page: Page, centre: Spot, turn: number): Promise<void>
   const rim = 74
   await drag(page, polar(centre, now.turn + 60, rim), polar(centre, turn + 60, rim))
 }
+
+/** The drafts that this device keeps, as text. */
+export const draftsOn = (page: Page): Promise<string> =>
+  page.evaluate(
+    () =>
+      new Promise<string>((resolve, reject) => {
+        const open = indexedDB.open('jaunty-bench')
+        open.onerror = () => reject(open.error)
+        open.onsuccess = () => {
+          const all = open.result.transaction('drafts').objectStore('drafts').getAll()
+          all.onsuccess = () => {
+            open.result.close()
+            resolve(JSON.stringify(all.result))
+          }
+        }
+      }),
+  )
 
 export interface Ask {
   field: string

@@ -152,8 +152,8 @@
     const before = await shelf.visit().catch(() => undefined)
     if (before?.left) {
       // Whoever left while there was no connection must not be signed in for the next one.
-      nobody = true
       if (await signOut()) await shelf.leave(before.studentId, true).catch(() => undefined)
+      nobody = true
       return
     }
     const asks = session('student')
@@ -190,36 +190,51 @@
   )
 </script>
 
-<DemoNote />
-{#if failure}<p class="failure" role="alert">{failure}</p>{/if}
-{#if outbox}
-  <Waiting
-    {outbox}
-    name={student?.name ?? ''}
-    onjoin={(reply) => guarded(() => come(reply))}
-    onleave={leave}
-  />
-{/if}
-{#if open && student && outbox}
-  {#key open.id}
-    <Work set={open} name={student.name} {outbox} onleave={list} />
-  {/key}
-{:else}
-  <header>
-    <a href="/">Jaunty Compass</a><span class="room">Bench</span>
-    {#if student}
-      <span>{student.name}</span>
-      <button type="button" onclick={leave}>Leave</button>
-    {/if}
-  </header>
-  {#if student}
-    <SetList {sets} onopen={pick} />
-  {:else if nobody}
-    <Join onjoin={(reply) => guarded(() => come(reply))} />
+<div class="bench" class:works={open !== null}>
+  <DemoNote />
+  {#if failure}<p class="failure" role="alert">{failure}</p>{/if}
+  {#if outbox}
+    <Waiting
+      {outbox}
+      name={student?.name ?? ''}
+      onjoin={(reply) => guarded(() => come(reply))}
+      onleave={leave}
+    />
   {/if}
-{/if}
+  {#if open && student && outbox}
+    {#key open.id}
+      <Work set={open} name={student.name} {outbox} onleave={list} />
+    {/key}
+  {:else}
+    <header>
+      <a href="/">Jaunty Compass</a><span class="room">Bench</span>
+      {#if student}
+        <span>{student.name}</span>
+        <button type="button" onclick={leave}>Leave</button>
+      {/if}
+    </header>
+    {#if student}
+      <SetList {sets} onopen={pick} />
+    {:else if nobody}
+      <Join onjoin={(reply) => guarded(() => come(reply))} />
+    {/if}
+  {/if}
+</div>
 
 <style>
+  .bench {
+    display: flex;
+    flex-direction: column;
+  }
+  /* Sheet and questions share what the notes above them leave. */
+  .works {
+    height: 100dvh;
+  }
+  @media (max-width: 900px) {
+    .works {
+      height: auto;
+    }
+  }
   header {
     display: flex;
     align-items: center;

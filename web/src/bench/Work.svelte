@@ -202,7 +202,8 @@
   .work {
     display: flex;
     flex-direction: column;
-    height: 100dvh;
+    flex: 1;
+    min-height: 0;
   }
   header {
     display: flex;
@@ -257,9 +258,6 @@
     background: #fff;
   }
   @media (max-width: 900px) {
-    .work {
-      height: auto;
-    }
     header {
       flex-wrap: wrap;
       padding: 6px 12px;

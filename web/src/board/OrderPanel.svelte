@@ -8,7 +8,7 @@
   import { onMount } from 'svelte'
   import { api, ask, session, tell, type Schema } from '../api/client'
   import { mostItems, parseOrder, shifted, writeOrder, type OrderItem, type RunningOrder } from './order'
-  import { download } from './takeaway'
+  import { download } from '../shared/download'
   import OpenFile from '../shared/OpenFile.svelte'
 
   interface Props {

@@ -1,5 +1,6 @@
 /** Takes the sheet away: as a clean SVG in millimetres, grouped and named, and as a PNG. */
 import type { Schema } from '../api/client'
+import { download } from '../shared/download'
 
 /** What of a computed style a drawing needs. */
 const styled = [
@@ -167,15 +168,6 @@ export async function svgOf(
   letters.textContent = await facesOf(flip)
   svg.append(named, letters, paper, flip)
   return `<?xml version="1.0" encoding="UTF-8"?>\n${new XMLSerializer().serializeToString(svg)}\n`
-}
-
-export function download(name: string, content: string | Blob, type: string): void {
-  const url = URL.createObjectURL(content instanceof Blob ? content : new Blob([content], { type }))
-  const link = document.createElement('a')
-  link.href = url
-  link.download = name.replace(/[^\p{L}\p{N} ._-]+/gu, '').trim() || 'sheet'
-  link.click()
-  setTimeout(() => URL.revokeObjectURL(url), 10_000)
 }
 
 export const saveSheet = async (

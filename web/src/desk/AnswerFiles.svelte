@@ -2,7 +2,7 @@
 <script lang="ts">
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
   import { api, ask, tell } from '../api/client'
-  import { download } from '../board/takeaway'
+  import { download } from '../shared/download'
 
   let { id, setId, title }: { id: string; setId: string; title: string } = $props()
   let said = $state('')

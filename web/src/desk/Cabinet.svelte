@@ -3,7 +3,7 @@
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
   import { onMount } from 'svelte'
   import { api, ask, Problem, tell, type Instrument, type Protractor, type Schema } from '../api/client'
-  import { download } from '../board/takeaway'
+  import { download } from '../shared/download'
   import OpenFile from '../shared/OpenFile.svelte'
   import InstrumentPicture from '../sheet/InstrumentPicture.svelte'
   import ProtractorBody from '../sheet/ProtractorBody.svelte'

@@ -4,19 +4,31 @@
   import TextInput from 'carbon-components-svelte/src/TextInput/TextInput.svelte'
   import { onMount } from 'svelte'
   import { api, ask, tell, type HouseRules, type Schema } from '../api/client'
+  import { download } from '../shared/download'
   import { Latest } from '../shared/latest'
   import RulesForm from '../shared/RulesForm.svelte'
+  import Cards from './Cards.svelte'
+  import ClassTeachers from './ClassTeachers.svelte'
+  import ThingMenu from './ThingMenu.svelte'
+  import UndoBar from './UndoBar.svelte'
+  import { Undoing } from './undoing.svelte'
 
   let classes: Schema['ClassReply'][] = $state([])
   let open = $state<Schema['ClassDetailReply'] | null>(null)
   /** PINs told in this visit: each is shown once and then only kept as a hash. */
   let pins: Record<string, string> = $state({})
+  /** Cards made in this visit, likewise. */
+  let cards: Schema['CardReply'][] = $state([])
   let className = $state('')
   let givenName = $state('')
   let failure = $state('')
   let rulesOpen = $state(false)
+  let showsArchive = $state(false)
   let said = $state('')
+  const undoing = new Undoing()
   const rules = $derived(classes.find((c) => c.id === open?.id)?.rules ?? {})
+  const seen = $derived(classes.filter((c) => showsArchive || !c.archived || c.id === open?.id))
+  const students = $derived(open?.students.filter((s) => showsArchive || !s.archived) ?? [])
 
   async function guarded(work: () => Promise<void>): Promise<void> {
     try {
@@ -32,8 +44,21 @@
   async function show(classId: string): Promise<void> {
     rulesOpen = false
     said = ''
+    cards = []
+    await load(classId)
+  }
+
+  async function load(classId: string): Promise<void> {
     open =
       (await latest.of(ask(api.GET('/api/v1/classes/{classId}', { params: { path: { classId } } })))) ?? open
+  }
+
+  /** Reads all again after a change; the class that was open may be gone. */
+  async function reload(): Promise<void> {
+    classes = await ask(api.GET('/api/v1/classes'))
+    const next = classes.find((c) => c.id === open?.id) ?? classes.find((c) => !c.archived)
+    if (next) await load(next.id)
+    else open = null
   }
 
   const addClass = (event: SubmitEvent): Promise<void> =>
@@ -57,7 +82,7 @@
       )
       pins[told.studentId] = told.pin
       givenName = ''
-      await show(classId)
+      await load(classId)
     })
 
   const renew = (studentId: string): Promise<void> =>
@@ -68,6 +93,40 @@
         }),
       )
       pins[studentId] = told.pin
+    })
+
+  const newCards = (who: Schema['StudentReply'][]): Promise<void> =>
+    guarded(async () => {
+      const classId = open!.id
+      const made: Schema['CardReply'][] = []
+      for (const { id } of who)
+        made.push(
+          await ask(
+            api.POST('/api/v1/classes/{classId}/students/{studentId}/card', {
+              params: { path: { classId, studentId: id } },
+            }),
+          ),
+        )
+      cards = made
+      await load(classId)
+    })
+
+  const revokeCard = (student: Schema['StudentReply']): Promise<void> =>
+    guarded(async () => {
+      const path = { classId: open!.id, studentId: student.id }
+      await ask(api.DELETE('/api/v1/classes/{classId}/students/{studentId}/card', { params: { path } }))
+      cards = cards.filter((card) => card.studentId !== student.id)
+      await load(open!.id)
+      said = `The card of ${student.givenName} opens nothing any more.`
+    })
+
+  const exportClass = (): Promise<void> =>
+    guarded(async () => {
+      const { id, name } = open!
+      const file = await ask(
+        api.GET('/api/v1/classes/{classId}/export', { params: { path: { classId: id } } }),
+      )
+      download(`${name}.json`, JSON.stringify(file, null, 2), 'application/json')
     })
 
   const setRules = (chosen: Partial<HouseRules>): Promise<void> =>
@@ -84,22 +143,11 @@
       said = 'Kept. Feedback on the Bench and “Teach on the Board” follow them.'
     })
 
-  const remove = (student: Schema['StudentReply']): Promise<void> =>
-    guarded(async () => {
-      if (!confirm(`Remove ${student.givenName} and all their answers for good?`)) return
-      const classId = open!.id
-      await ask(
-        api.DELETE('/api/v1/classes/{classId}/students/{studentId}', {
-          params: { path: { classId, studentId: student.id } },
-        }),
-      )
-      await show(classId)
-    })
-
   onMount(() =>
     guarded(async () => {
       classes = await ask(api.GET('/api/v1/classes'))
-      if (classes[0]) await show(classes[0].id)
+      const first = classes.find((c) => !c.archived) ?? classes[0]
+      if (first) await show(first.id)
     }),
   )
 </script>
@@ -107,14 +155,20 @@
 <main>
   <aside>
     <h1>Classes</h1>
-    {#each classes as each (each.id)}
+    {#each seen as each (each.id)}
       <button
         type="button"
         class="class"
         aria-pressed={open?.id === each.id}
-        onclick={() => guarded(() => show(each.id))}>{each.name}</button
+        onclick={() => guarded(() => show(each.id))}
+        >{each.name}{#if each.archived}<span class="quiet"> · archived</span>{/if}{#if !each.own}<span
+            class="quiet"
+          >
+            · shared with you</span
+          >{/if}</button
       >
     {/each}
+    <label class="archive"><input type="checkbox" bind:checked={showsArchive} /> Show what is archived</label>
     <form onsubmit={addClass}>
       <TextInput labelText="New class" bind:value={className} />
       <Button type="submit" kind="tertiary" size="field">Add the class</Button>
@@ -122,11 +176,25 @@
   </aside>
   {#if open}
     <section aria-label={open.name}>
-      <h2>{open.name}</h2>
-      <p>
-        Students join at the Bench with the class code <strong class="code">{open.code}</strong>, their name
-        and PIN.
-      </p>
+      <div class="top">
+        <h2>{open.name}</h2>
+        {#if open.own}
+          <ThingMenu
+            thing={{ kind: 'class', id: open.id, name: open.name, archived: open.archived }}
+            {undoing}
+            onchange={reload}
+            more={[{ text: 'Save as a file', act: () => void exportClass() }]}
+          />
+        {/if}
+      </div>
+      {#if open.archived}
+        <p>This class is archived: its students cannot sign in. Bring it back from the menu to go on.</p>
+      {:else}
+        <p>
+          Students join at the Bench with the class code <strong class="code">{open.code}</strong>, their name
+          and PIN, or with a card.
+        </p>
+      {/if}
       <p>
         <button type="button" class="link" aria-expanded={rulesOpen} onclick={() => (rulesOpen = !rulesOpen)}
           >House rules and words of this class</button
@@ -138,27 +206,52 @@
           <div class="rules"><RulesForm {rules} trust={[]} submit="Keep them" onchoose={setRules} /></div>
         {/key}
       {/if}
+      {#key open.id}
+        <ClassTeachers group={open} onchange={reload} />
+      {/key}
       <form class="add" onsubmit={addStudent}>
         <TextInput labelText="Given name of a new student" bind:value={givenName} />
         <Button type="submit" size="field">Add</Button>
       </form>
       <ul>
-        {#each open.students as student (student.id)}
+        {#each students as student (student.id)}
           <li>
-            <span>{student.givenName}</span>
+            <span>{student.givenName}{student.archived ? ' · archived' : ''}</span>
             {#if pins[student.id]}<strong>PIN {pins[student.id]}</strong>{/if}
             <button type="button" onclick={() => renew(student.id)}>New PIN</button>
-            <button type="button" onclick={() => remove(student)}>Remove</button>
+            <ThingMenu
+              thing={{
+                kind: 'student',
+                id: student.id,
+                classId: open.id,
+                name: student.givenName,
+                archived: student.archived,
+              }}
+              {undoing}
+              onchange={reload}
+              more={[
+                { text: 'New card', act: () => void newCards([student]) },
+                ...(student.hasCard ? [{ text: 'Stop the card', act: () => void revokeCard(student) }] : []),
+              ]}
+            />
           </li>
         {/each}
       </ul>
       <p class="quiet">
-        A PIN is told once. Write it down for the student; here it is kept so that nobody can read it.
+        A PIN is told once. Write it down for the student; here it is kept so that nobody can read it. A new
+        PIN also signs the student out everywhere.
       </p>
+      {#if students.length > 0}
+        <Button kind="tertiary" size="field" on:click={() => newCards(students.filter((s) => !s.archived))}
+          >New cards for the whole class</Button
+        >
+      {/if}
+      {#if cards.length > 0}<Cards {cards} className={open.name} />{/if}
     </section>
   {/if}
   {#if failure}<p class="failure" role="alert">{failure}</p>{/if}
 </main>
+<UndoBar {undoing} />
 
 <style>
   main {
@@ -201,6 +294,17 @@
   section {
     padding: 24px;
     background: #fff;
+  }
+  .top {
+    display: flex;
+    justify-content: space-between;
+    align-items: start;
+  }
+  .archive {
+    display: flex;
+    align-items: center;
+    gap: 8px;
+    min-height: 44px;
   }
   .code {
     font-size: 20px;

@@ -2,23 +2,28 @@
 <script lang="ts">
   import { onMount } from 'svelte'
   import { api, ask, entered, session, tell, type Schema } from '../api/client'
+  import DemoNote from '../shared/DemoNote.svelte'
+  import Account from './Account.svelte'
   import Cabinet from './Cabinet.svelte'
   import Classes from './Classes.svelte'
   import NewSet from './NewSet.svelte'
   import Results from './Results.svelte'
   import { Route } from './route.svelte'
+  import School from './School.svelte'
   import SetsGiven from './SetsGiven.svelte'
   import SignIn from './SignIn.svelte'
+  import Welcome from './Welcome.svelte'
 
   let who = $state<Schema['SessionReply'] | null>(null)
   let failure = $state('')
   const route = new Route()
-  const views = [
+  const views = $derived([
     { view: '', label: 'Sets' },
     { view: 'new', label: 'New set' },
     { view: 'classes', label: 'Classes' },
     { view: 'cabinet', label: 'Cabinet' },
-  ]
+    ...(who?.head ? [{ view: 'school', label: 'School' }] : []),
+  ])
 
   async function leave(): Promise<void> {
     try {
@@ -37,6 +42,7 @@
   })
 </script>
 
+<DemoNote />
 <header>
   <a class="home" href="/">Jaunty Compass</a><span class="room">Desk</span>
   {#if who?.signedIn}
@@ -45,18 +51,26 @@
         <a href="#/{view}" aria-current={route.view === view ? 'page' : undefined}>{label}</a>
       {/each}
     </nav>
-    <span class="name">{who.name}</span>
+    <a class="name" href="#/account" aria-current={route.view === 'account' ? 'page' : undefined}
+      >{who.name}</a
+    >
     <button type="button" onclick={leave}>Sign out</button>
   {/if}
 </header>
 {#if failure}<p class="failure" role="alert">{failure}</p>{/if}
-{#if who?.signedIn}
+{#if who && route.view === 'welcome'}
+  <Welcome key={route.id} onenter={(entry) => (who = entry)} />
+{:else if who?.signedIn}
   {#if route.view === 'new'}
     <NewSet />
   {:else if route.view === 'classes'}
     <Classes />
   {:else if route.view === 'cabinet'}
     <Cabinet />
+  {:else if route.view === 'account'}
+    <Account onrename={(name) => (who = { ...who!, name })} />
+  {:else if route.view === 'school' && who.head}
+    <School ownId={who.id ?? ''} />
   {:else if route.view === 'results'}
     {#key route.id}<Results id={route.id} />{/key}
   {:else}
@@ -94,6 +108,9 @@
     border-bottom: 3px solid transparent;
     color: #fff;
     text-decoration: none;
+  }
+  .name {
+    color: #fff;
   }
   nav a[aria-current] {
     border-color: var(--brass-light);

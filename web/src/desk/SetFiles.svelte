@@ -2,7 +2,7 @@
 <script lang="ts">
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
   import { api, ask, Problem, tell, type Schema } from '../api/client'
-  import { download } from '../board/takeaway'
+  import { download } from '../shared/download'
   import OpenFile from '../shared/OpenFile.svelte'
 
   interface Props {

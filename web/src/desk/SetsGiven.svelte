@@ -2,18 +2,48 @@
 <script lang="ts">
   import { onMount } from 'svelte'
   import { api, ask, tell, type Schema } from '../api/client'
+  import KeptSets from './KeptSets.svelte'
+  import ThingMenu from './ThingMenu.svelte'
+  import UndoBar from './UndoBar.svelte'
+  import { Undoing } from './undoing.svelte'
 
   let assignments = $state<Schema['AssignmentReply'][] | null>(null)
   let failure = $state('')
+  let showsArchive = $state(false)
+  const undoing = new Undoing()
   const day = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short' })
+  const seen = $derived((assignments ?? []).filter((a) => showsArchive || !a.archived))
 
-  onMount(async () => {
+  async function load(): Promise<void> {
     try {
       assignments = await ask(api.GET('/api/v1/assignments'))
+      failure = ''
     } catch (error) {
       failure = tell(error)
     }
-  })
+  }
+
+  async function setClosed(given: Schema['AssignmentReply'], closed: boolean): Promise<void> {
+    const change = (to: boolean): Promise<unknown> =>
+      ask(
+        api.PATCH('/api/v1/assignments/{assignmentId}', {
+          params: { path: { assignmentId: given.id } },
+          body: { closed: to },
+        }),
+      )
+    try {
+      await change(closed)
+      await load()
+      undoing.add(`“${given.title}” is ${closed ? 'closed' : 'open again'}.`, async () => {
+        await change(!closed)
+        await load()
+      })
+    } catch (error) {
+      failure = tell(error)
+    }
+  }
+
+  onMount(load)
 </script>
 
 <main>
@@ -22,24 +52,40 @@
     <a class="new" href="#/new">Make a new set</a>
   </div>
   {#if failure}<p role="alert">{failure}</p>{/if}
-  {#each assignments ?? [] as given (given.id)}
-    <a class="given" href="#/results/{given.id}">
-      <span class="title">{given.title}</span>
-      <span class="quiet">{given.className}</span>
-      <span class="quiet">
-        {day.format(new Date(given.setAt))} · {given.tries === 1 ? 'one try' : `${given.tries} tries`} an item{given.closedAt
-          ? ' · closed'
-          : ''}
-      </span>
-      <span class="count"><strong>{given.handedIn}</strong> of {given.students} at work</span>
-      <span class="bar" aria-hidden="true">
-        <i style:width="{given.students ? (100 * given.handedIn) / given.students : 0}%"></i>
-      </span>
-    </a>
+  {#each seen as given (given.id)}
+    <div class="row">
+      <a class="given" href="#/results/{given.id}">
+        <span class="title">{given.title}</span>
+        <span class="quiet">{given.className}</span>
+        <span class="quiet">
+          {day.format(new Date(given.setAt))} · {given.tries === 1 ? 'one try' : `${given.tries} tries`} an item{given.closedAt
+            ? ' · closed'
+            : ''}{given.archived ? ' · archived' : ''}
+        </span>
+        <span class="count"><strong>{given.handedIn}</strong> of {given.students} at work</span>
+        <span class="bar" aria-hidden="true">
+          <i style:width="{given.students ? (100 * given.handedIn) / given.students : 0}%"></i>
+        </span>
+      </a>
+      <ThingMenu
+        thing={{ kind: 'assignment', id: given.id, name: given.title, archived: given.archived }}
+        {undoing}
+        onchange={load}
+        more={[
+          {
+            text: given.closedAt ? 'Open again' : 'Close',
+            act: () => void setClosed(given, !given.closedAt),
+          },
+        ]}
+      />
+    </div>
   {:else}
     {#if assignments}<p>Nothing is set yet. Make a set, look at its items, and give it to a class.</p>{/if}
   {/each}
+  <label class="archive"><input type="checkbox" bind:checked={showsArchive} /> Show what is archived</label>
+  <KeptSets {undoing} {showsArchive} onchange={load} />
 </main>
+<UndoBar {undoing} />
 
 <style>
   main {
@@ -63,13 +109,24 @@
     font-weight: 600;
     text-decoration: none;
   }
+  .row {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) auto;
+    align-items: center;
+    margin-bottom: 12px;
+    background: #fff;
+  }
+  .archive {
+    display: flex;
+    align-items: center;
+    gap: 8px;
+    min-height: 44px;
+  }
   .given {
     display: grid;
     grid-template-columns: 1fr auto;
     gap: 4px 20px;
-    margin-bottom: 12px;
     padding: 20px 24px;
-    background: #fff;
     color: var(--ink);
     text-decoration: none;
   }

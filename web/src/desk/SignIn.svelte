@@ -1,25 +1,38 @@
-<!-- A teacher signs in, or makes an account. -->
+<!-- A teacher signs in or, where the school allows it, makes an account. -->
 <script lang="ts">
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
+  import Checkbox from 'carbon-components-svelte/src/Checkbox/Checkbox.svelte'
   import PasswordInput from 'carbon-components-svelte/src/TextInput/PasswordInput.svelte'
   import TextInput from 'carbon-components-svelte/src/TextInput/TextInput.svelte'
-  import { api, ask, entered, tell, type Schema } from '../api/client'
+  import { api, ask, entered, session, tell, type Schema } from '../api/client'
+  import Card from './Card.svelte'
+  import { school } from '../shared/school'
 
   let { onenter }: { onenter: (session: Schema['SessionReply']) => void } = $props()
   let fresh = $state(false)
+  let mayRegister = $state(false)
   let userName = $state('')
   let displayName = $state('')
   let password = $state('')
+  let keep = $state(false)
   let busy = $state(false)
   let complaint = $state('')
+
+  school().then(
+    (reply) => (mayRegister = reply.teachersMayRegister),
+    () => undefined,
+  )
 
   async function enter(event: SubmitEvent): Promise<void> {
     event.preventDefault()
     busy = true
+    complaint = ''
     try {
+      // A page that has stood open for long may have a token of another day.
+      await session('teacher')
       const reply = fresh
         ? await ask(api.POST('/api/v1/teachers', { body: { userName, displayName, password } }))
-        : await ask(api.POST('/api/v1/session', { body: { userName, password } }))
+        : await ask(api.POST('/api/v1/session', { body: { userName, password, keep } }))
       onenter(entered('teacher', reply))
     } catch (error) {
       complaint = tell(error)
@@ -29,21 +42,21 @@
   }
 </script>
 
-<main>
-  <form onsubmit={enter}>
-    <h1>{fresh ? 'A desk of your own' : 'Sit down at the Desk'}</h1>
-    <TextInput labelText="User name" autocomplete="username" bind:value={userName} />
-    {#if fresh}
-      <TextInput labelText="Name that students see" autocomplete="off" bind:value={displayName} />
-    {/if}
-    <PasswordInput
-      labelText="Password"
-      autocomplete={fresh ? 'new-password' : 'current-password'}
-      helperText={fresh ? 'At least 10 characters; a few words in a row are good.' : ''}
-      bind:value={password}
-    />
-    {#if complaint}<p class="complaint" role="alert">{complaint}</p>{/if}
-    <Button type="submit" disabled={busy}>{fresh ? 'Make the account' : 'Sign in'}</Button>
+<Card title={fresh ? 'A desk of your own' : 'Sign in to the Desk'} onsubmit={enter}>
+  <TextInput labelText="User name" autocomplete="username" bind:value={userName} />
+  {#if fresh}
+    <TextInput labelText="Name that others see" autocomplete="off" bind:value={displayName} />
+  {/if}
+  <PasswordInput
+    labelText="Password"
+    autocomplete={fresh ? 'new-password' : 'current-password'}
+    helperText={fresh ? 'At least 15 characters; a few words in a row are good.' : ''}
+    bind:value={password}
+  />
+  {#if !fresh}<Checkbox labelText="This is my own device: keep me signed in" bind:checked={keep} />{/if}
+  {#if complaint}<p class="complaint" role="alert">{complaint}</p>{/if}
+  <Button type="submit" disabled={busy}>{fresh ? 'Make the account' : 'Sign in'}</Button>
+  {#if mayRegister}
     <Button
       kind="ghost"
       on:click={() => {
@@ -51,29 +64,19 @@
         complaint = ''
       }}>{fresh ? 'I have an account' : 'I am new here'}</Button
     >
-  </form>
-</main>
+  {:else}
+    <p class="quiet">
+      No account yet, or the password forgotten? Ask whoever looks after the accounts at your school.
+    </p>
+  {/if}
+</Card>
 
 <style>
-  main {
-    display: grid;
-    place-items: center;
-    min-height: 80vh;
-    padding: 24px;
-  }
-  form {
-    display: flex;
-    flex-direction: column;
-    gap: 20px;
-    width: min(400px, 100%);
-    padding: 32px;
-    background: #fff;
-  }
-  h1 {
-    font-size: 28px;
+  .complaint,
+  .quiet {
+    margin: 0;
   }
   .complaint {
-    margin: 0;
     padding-left: 12px;
     border-left: 4px solid var(--marking);
   }

@@ -1,0 +1,204 @@
+/* No answer is lost or misfiled: proxies that fail, sessions that end, two tabs, two students on one tablet, no connection, no room. */
+import { expect, test, type Browser, type Page } from '@playwright/test'
+import { addStudent, give, join, signIn } from './people'
+
+interface Seat {
+  bench: Page
+  assignment: string
+  pin: string
+}
+
+/** A student at the Bench with three items to measure, and the teacher at the Desk beside. */
+async function seat(page: Page, browser: Browser, baseURL: string, name: string): Promise<Seat> {
+  await signIn(page)
+  const pin = await addStudent(page, name)
+  const { id } = await give(page, ['measure', 'measure', 'measure'])
+  const context = await browser.newContext({ baseURL, viewport: { width: 1280, height: 800 } })
+  const bench = await context.newPage()
+  await join(bench, name, pin)
+  await open(bench, id)
+  return { bench, assignment: id, pin }
+}
+
+async function open(bench: Page, assignment: string): Promise<void> {
+  await bench.goto(`/bench#${assignment}`)
+  await bench.reload()
+  await expect(bench.getByRole('button', { name: 'Hand in' })).toBeVisible()
+}
+
+async function handIn(bench: Page, reading: string): Promise<void> {
+  await bench.getByLabel('Your reading').fill(reading)
+  await bench.getByRole('button', { name: 'Hand in' }).click()
+}
+
+/** What a teacher's results say of a student: how often each item was answered. */
+const triesOf = (page: Page, assignment: string, name: string): Promise<number[]> =>
+  page.evaluate(
+    async ([id, who]) => {
+      const results = await (await fetch(`/api/v1/assignments/${id}/results`)).json()
+      const row = results.students.find((s: { givenName: string }) => s.givenName === who)
+      return row.items.map((item: { tries: number }) => item.tries) as number[]
+    },
+    [assignment, name] as const,
+  )
+
+test('answers outlive a proxy without a server behind it, a closed page, and a reload without connection', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  const { bench, assignment } = await seat(page, browser, baseURL!, 'Merle')
+  await bench.evaluate(() => navigator.serviceWorker.ready.then(() => undefined))
+  await bench.route('**/answers', (route) => route.fulfill({ status: 502, body: '<h1>Bad gateway</h1>' }))
+  await handIn(bench, '41')
+  await expect(bench.getByText('goes off by itself')).toBeVisible()
+  // The network is cut; the page is closed and opened again from what the device has.
+  await bench.context().setOffline(true)
+  const again = await bench.context().newPage()
+  await bench.close()
+  const began = Date.now()
+  await again.goto(`/bench#${assignment}`)
+  await expect(again.getByText('Merle', { exact: true })).toBeVisible()
+  console.log(`opened without a connection in ${Date.now() - began} ms`)
+  await again.getByRole('button', { name: 'Item 2' }).click()
+  await handIn(again, '42')
+  await expect(again.getByText('2 answers are kept here')).toBeVisible()
+  await again.context().setOffline(false)
+  await expect(again.getByTestId('feedback')).toBeVisible({ timeout: 10_000 })
+  await expect.poll(() => triesOf(page, assignment, 'Merle')).toEqual([1, 1, 0])
+  await again.context().close()
+})
+
+test('a session that ends asks the student to sign in again, and work goes on', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  const { bench, assignment } = await seat(page, browser, baseURL!, 'Tilda')
+  // The teacher gives a new PIN: the session ends at once.
+  const row = page.getByRole('listitem').filter({ hasText: 'Tilda' })
+  const renewed = page.waitForResponse('**/pin')
+  await row.getByRole('button', { name: 'New PIN' }).click()
+  const { pin: fresh } = (await (await renewed).json()) as { pin: string }
+  await handIn(bench, '41')
+  await expect(bench.getByText('Tilda, please sign in again')).toBeVisible()
+  await bench.getByRole('button', { name: 'Next item' }).click()
+  await handIn(bench, '42')
+  await bench.getByRole('button', { name: 'Sign in', exact: true }).click()
+  await bench.getByLabel('Class code').fill('heron6')
+  await expect(bench.getByLabel('Your given name')).toHaveValue('Tilda')
+  await bench.getByLabel('PIN').fill(fresh)
+  await bench.getByRole('button', { name: 'Sit down' }).click()
+  await expect(bench.getByText('please sign in again')).toBeHidden()
+  await expect.poll(() => triesOf(page, assignment, 'Tilda')).toEqual([1, 1, 0])
+  await bench.context().close()
+})
+
+test('two tabs without a connection hand in both, each answer once', async ({ page, browser, baseURL }) => {
+  const { bench, assignment } = await seat(page, browser, baseURL!, 'Ronja')
+  const other = await bench.context().newPage()
+  await open(other, assignment)
+  await bench.context().setOffline(true)
+  await handIn(bench, '41')
+  await other.getByRole('button', { name: 'Item 2' }).click()
+  await handIn(other, '42')
+  await expect(bench.getByText('2 answers are kept here')).toBeVisible()
+  // The tab that sends is closed; the other one takes over.
+  await bench.close()
+  await other.context().setOffline(false)
+  await expect.poll(() => triesOf(page, assignment, 'Ronja'), { timeout: 12_000 }).toEqual([1, 1, 0])
+  await other.context().close()
+})
+
+test('on one tablet each student’s answers stay their own', async ({ page, browser, baseURL }) => {
+  const { bench, assignment, pin } = await seat(page, browser, baseURL!, 'Wilma')
+  const kit = await addStudent(page, 'Kalle')
+  await bench.route('**/answers', (route) => route.abort())
+  await handIn(bench, '41')
+  await expect(bench.getByText('goes off by itself')).toBeVisible()
+  await bench.getByRole('button', { name: 'Bench', exact: true }).click()
+  await bench.getByRole('button', { name: 'Leave' }).click()
+  await bench.unroute('**/answers')
+  await join(bench, 'Kalle', kit)
+  await open(bench, assignment)
+  await handIn(bench, '50')
+  await expect(bench.getByTestId('feedback')).toBeVisible()
+  await bench.waitForTimeout(2500)
+  expect(await triesOf(page, assignment, 'Wilma')).toEqual([0, 0, 0])
+  expect(await triesOf(page, assignment, 'Kalle')).toEqual([1, 0, 0])
+  // Another tab signs in as Wilma: what is Kit's does not become hers, and hers goes off now.
+  const tab = await bench.context().newPage()
+  await bench.context().clearCookies()
+  await tab.goto('/bench')
+  await tab.getByRole('button', { name: 'I am not Kalle' }).click()
+  await join(tab, 'Wilma', pin)
+  await expect.poll(() => triesOf(page, assignment, 'Wilma')).toEqual([1, 0, 0])
+  await bench.getByRole('button', { name: 'Next item' }).click()
+  await handIn(bench, '51')
+  await expect(bench.getByText('Kalle, please sign in again')).toBeVisible()
+  expect(await triesOf(page, assignment, 'Wilma')).toEqual([1, 0, 0])
+  await bench.context().close()
+})
+
+test('a device without room for answers says so at once and hands in all the same', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  const { bench, assignment } = await seat(page, browser, baseURL!, 'Nele')
+  await bench.addInitScript(() => {
+    IDBObjectStore.prototype.put = () => {
+      throw new DOMException('full', 'QuotaExceededError')
+    }
+  })
+  await open(bench, assignment)
+  await bench.route('**/answers', (route) => route.abort())
+  await handIn(bench, '41')
+  await expect(bench.getByText('This device has no room to keep your work')).toBeVisible()
+  await bench.unroute('**/answers')
+  await expect(bench.getByTestId('feedback')).toBeVisible({ timeout: 10_000 })
+  expect(await triesOf(page, assignment, 'Nele')).toEqual([1, 0, 0])
+  await bench.context().close()
+})
+
+test('an answer that comes too late is kept and shown with the reason', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  const { bench, assignment } = await seat(page, browser, baseURL!, 'Ole')
+  await page.evaluate(async (id) => {
+    const session = await (await fetch('/api/v1/session')).json()
+    await fetch(`/api/v1/assignments/${id}`, {
+      method: 'PATCH',
+      headers: { 'content-type': 'application/json', 'X-Jaunty-Token': session.antiforgeryToken },
+      body: JSON.stringify({ closed: true }),
+    })
+  }, assignment)
+  await handIn(bench, '41')
+  await expect(bench.getByText('Your answer to item 1 was not taken. This set is closed.')).toBeVisible()
+  await bench.reload()
+  await expect(bench.getByText('was not taken')).toBeVisible()
+  await bench.getByRole('button', { name: 'Put it away' }).click()
+  await bench.reload()
+  await expect(bench.getByRole('button', { name: 'Item 2' })).toBeVisible()
+  await expect(bench.getByText('was not taken')).toBeHidden()
+  await bench.context().close()
+})
+
+test('whoever leaves without a connection is not signed in for the next one', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  const { bench } = await seat(page, browser, baseURL!, 'Lasse')
+  await bench.getByRole('button', { name: 'Bench', exact: true }).click()
+  await bench.context().setOffline(true)
+  await bench.getByRole('button', { name: 'Leave' }).click()
+  await expect(bench.getByText('You have left this device')).toBeVisible()
+  await bench.context().setOffline(false)
+  await bench.goto('/bench')
+  await expect(bench.getByRole('button', { name: 'Sit down' })).toBeVisible()
+  expect(await bench.evaluate(async () => (await fetch('/api/v1/bench/assignments')).status)).toBe(401)
+  await bench.context().close()
+})

@@ -1,0 +1,52 @@
+<!-- Tells what was just done and takes it back. -->
+<script lang="ts">
+  import type { Undoing } from './undoing.svelte'
+
+  let { undoing }: { undoing: Undoing } = $props()
+</script>
+
+<div role="status" aria-live="polite">
+  {#each undoing.done as done (done)}
+    <p>
+      <span>{done.text}</span>
+      <button type="button" onclick={() => void undoing.undo(done)}>Undo</button>
+    </p>
+  {/each}
+</div>
+{#if undoing.failure}<p class="failure" role="alert">{undoing.failure}</p>{/if}
+
+<style>
+  div {
+    position: fixed;
+    z-index: 20;
+    left: 24px;
+    bottom: 16px;
+    display: grid;
+    gap: 6px;
+  }
+  p {
+    display: flex;
+    align-items: center;
+    gap: 16px;
+    margin: 0;
+    padding: 4px 8px 4px 18px;
+    background: var(--ink);
+    color: #fff;
+    box-shadow: 0 4px 14px rgb(15 35 64 / 25%);
+  }
+  button {
+    min-height: 44px;
+    padding: 0 14px;
+    border: 0;
+    background: none;
+    color: #fff;
+    font: 600 15px var(--sans);
+    text-decoration: underline;
+    cursor: pointer;
+  }
+  .failure {
+    background: #fff;
+    color: var(--ink);
+    border-left: 4px solid var(--marking);
+  }
+</style>

@@ -1,0 +1,88 @@
+<!-- What a one-time address opens: a new account, or a new password. -->
+<script lang="ts">
+  import Button from 'carbon-components-svelte/src/Button/Button.svelte'
+  import PasswordInput from 'carbon-components-svelte/src/TextInput/PasswordInput.svelte'
+  import TextInput from 'carbon-components-svelte/src/TextInput/TextInput.svelte'
+  import { onMount } from 'svelte'
+  import { api, ask, entered, session, tell, type Schema } from '../api/client'
+  import Card from './Card.svelte'
+
+  interface Props {
+    /** The key of the address. */
+    key: string
+    onenter: (session: Schema['SessionReply']) => void
+  }
+  let { key, onenter }: Props = $props()
+  let link = $state<Schema['LinkReply'] | null>(null)
+  let userName = $state('')
+  let displayName = $state('')
+  let password = $state('')
+  let busy = $state(false)
+  let complaint = $state('')
+  const isNew = $derived(link?.purpose === 'invitation')
+
+  onMount(async () => {
+    try {
+      await session('teacher')
+      link = await ask(api.POST('/api/v1/links', { body: { key } }))
+    } catch (error) {
+      complaint = tell(error)
+    }
+  })
+
+  async function enter(event: SubmitEvent): Promise<void> {
+    event.preventDefault()
+    busy = true
+    complaint = ''
+    try {
+      await session('teacher')
+      const reply = isNew
+        ? await ask(api.POST('/api/v1/links/invitation', { body: { key, userName, displayName, password } }))
+        : await ask(api.POST('/api/v1/links/password', { body: { key, password } }))
+      location.replace('#/')
+      onenter(entered('teacher', reply))
+    } catch (error) {
+      complaint = tell(error)
+    } finally {
+      busy = false
+    }
+  }
+</script>
+
+<Card title={link && !isNew ? 'Choose a new password' : 'Welcome to Jaunty Compass'} onsubmit={enter}>
+  {#if link}
+    {#if isNew}
+      <p>
+        Make your account here.{link.forHead
+          ? ' You will also look after the accounts of the school: invite colleagues, and help them when they forget a password.'
+          : ''}
+      </p>
+      <TextInput labelText="User name" autocomplete="username" bind:value={userName} />
+      <TextInput labelText="Name that others see" autocomplete="off" bind:value={displayName} />
+    {:else}
+      <p>For {link.userName}. You will be signed out everywhere else.</p>
+    {/if}
+    <PasswordInput
+      labelText="Password"
+      autocomplete="new-password"
+      helperText="At least 15 characters; a few words in a row are good."
+      bind:value={password}
+    />
+  {/if}
+  {#if complaint}<p class="complaint" role="alert">{complaint}</p>{/if}
+  {#if link}
+    <Button type="submit" disabled={busy}>{isNew ? 'Make the account' : 'Use this password'}</Button>
+  {:else if complaint}
+    <a href="#/">To the Desk</a>
+  {/if}
+</Card>
+
+<style>
+  p {
+    margin: 0;
+  }
+  .complaint {
+    padding-left: 12px;
+    border-left: 4px solid var(--marking);
+  }
+</style>

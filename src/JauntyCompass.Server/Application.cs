@@ -81,6 +81,7 @@ public static class Application
 
     private static void UseMiddleware(WebApplication app)
     {
+        app.UseUnreadableTargets();
         app.UseForwardedHeaders();
         app.UseSecurityHeaders();
         app.UseResponseCompression();

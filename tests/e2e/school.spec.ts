@@ -58,7 +58,7 @@ test('whatever is renamed, archived or deleted is named first and can be undone'
 
   await more('Bram')
   await page.getByRole('menuitem', { name: 'Delete' }).click()
-  await expect(page.getByRole('dialog')).toContainText('With it go 8 answers')
+  await expect(page.getByRole('dialog')).toContainText('This also deletes 8 answers')
   await page.getByRole('dialog').getByRole('button', { name: 'Delete' }).click()
   await expect(list.filter({ hasText: /^Bram/ })).toBeHidden()
   await page.getByRole('button', { name: 'Undo' }).click()

@@ -97,6 +97,26 @@ public sealed class Faults
         {
             Add(field, "must not contain control characters or line breaks.");
         }
+        else if (value is not null && !IsWellFormed(value))
+        {
+            Add(field, "must not contain half a letter; type it again.");
+        }
+    }
+
+    // Half of a surrogate pair is no letter, and a database does not take it.
+    private static bool IsWellFormed(string text)
+    {
+        for (int i = 0; i < text.Length; i++)
+        {
+            if (
+                char.IsSurrogate(text[i])
+                && !(i + 1 < text.Length && char.IsSurrogatePair(text[i], text[++i]))
+            )
+            {
+                return false;
+            }
+        }
+        return true;
     }
 
     /// <summary>Requires one of an enumeration's names.</summary>

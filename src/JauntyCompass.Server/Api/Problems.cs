@@ -1,3 +1,4 @@
+using System.Text;
 using System.Text.Json;
 using System.Text.RegularExpressions;
 using JauntyCompass.Core.Checking;
@@ -6,6 +7,7 @@ using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Server.Storage;
 using Microsoft.AspNetCore.Antiforgery;
 using Microsoft.AspNetCore.Diagnostics;
+using Microsoft.Net.Http.Headers;
 
 namespace JauntyCompass.Server.Api;
 
@@ -25,6 +27,20 @@ public static partial class Problems
         // What the handler knows is a refusal, not a fault; it logs the others itself.
         app.UseExceptionHandler(
             new ExceptionHandlerOptions { SuppressDiagnosticsCallback = _ => true }
+        );
+        app.Use(
+            (context, next) =>
+                // Another encoding would be an error deep inside the reading.
+                MediaTypeHeaderValue.TryParse(context.Request.ContentType, out var type)
+                && type.Charset.HasValue
+                && !type.Charset.Equals("utf-8", StringComparison.OrdinalIgnoreCase)
+                    ? Results
+                        .Problem(
+                            statusCode: StatusCodes.Status415UnsupportedMediaType,
+                            detail: "Send application/json, in UTF-8."
+                        )
+                        .ExecuteAsync(context)
+                    : next(context)
         );
         app.UseStatusCodePages(context =>
             Results
@@ -89,7 +105,7 @@ public static partial class Problems
             404 => "There is nothing at this address. /openapi/v1.json lists what there is.",
             405 => "This address does not take that method. /openapi/v1.json lists what it takes.",
             413 => $"Send at most {Limits.BodyKilobytes} kB.",
-            415 => "Send application/json.",
+            415 => "Send application/json, in UTF-8.",
             _ => "The request could not be served.",
         };
 
@@ -126,6 +142,15 @@ public static partial class Problems
                     "specification",
                     collision.Message
                 ),
+                // A text with half a letter in it, or with a letter of another encoding.
+                InvalidOperationException
+                or DecoderFallbackException when exception.Source == "System.Text.Json" => Invalid(
+                    "body",
+                    "must be JSON in UTF-8; one of its texts cannot be read."
+                ),
+                // Whoever asked has gone: nobody reads the answer.
+                OperationCanceledException when context.RequestAborted.IsCancellationRequested =>
+                    Results.StatusCode(StatusCodes.Status499ClientClosedRequest),
                 _ when StorageSetup.IsOutage(exception) => Outage(context),
                 _ => null,
             };
@@ -156,11 +181,7 @@ public static partial class Problems
         {
             if (bad.InnerException is not JsonException json)
             {
-                return Results.Problem(
-                    statusCode: bad.StatusCode,
-                    title: "The request cannot be read.",
-                    detail: bad.Message
-                );
+                return UnreadableParameter(bad);
             }
             string path =
                 string.IsNullOrEmpty(json.Path) || json.Path == "$"
@@ -188,6 +209,45 @@ public static partial class Problems
                 : "is not valid JSON here.";
             return Invalid(path.Length == 0 ? "body" : path, message);
         }
+
+        // The framework says these in the words of whoever wrote the endpoint; here in those of whoever called it.
+        private static IResult UnreadableParameter(BadHttpRequestException bad)
+        {
+            Match unbound = UnboundParameter().Match(bad.Message);
+            Match required = RequiredParameter().Match(bad.Message);
+            if (unbound.Success)
+            {
+                string type = unbound.Groups[1].Value;
+                return Invalid(
+                    unbound.Groups[2].Value,
+                    type.Contains("Guid", StringComparison.Ordinal) ? "must be a UUID."
+                        : type.Contains("int", StringComparison.OrdinalIgnoreCase)
+                            ? "must be a whole number."
+                        : "has a value that cannot be read."
+                );
+            }
+            if (required.Success)
+            {
+                return Invalid(required.Groups[1].Value, "is required.");
+            }
+            if (bad.Message.Contains("no body was provided", StringComparison.Ordinal))
+            {
+                return Invalid("body", "is required: send JSON.");
+            }
+            return Results.Problem(
+                statusCode: bad.StatusCode,
+                title: "The request cannot be read.",
+                detail: bad.StatusCode == StatusCodes.Status415UnsupportedMediaType
+                    ? "Send application/json, in UTF-8."
+                    : "It is cut off or not well formed. /openapi/v1.json tells what is expected here."
+            );
+        }
+
+        [GeneratedRegex("Failed to bind parameter \"(\\S+) (\\w+)\"")]
+        private static partial Regex UnboundParameter();
+
+        [GeneratedRegex("Required parameter \"\\S+ (\\w+)\" was not provided")]
+        private static partial Regex RequiredParameter();
 
         [GeneratedRegex(@"must specify a type discriminator\. Path: \$\.?([^ ]*) ")]
         private static partial Regex MissingKind();

@@ -131,7 +131,7 @@
     on:close={() => (asks = null)}
   >
     <p>
-      {goes ? `With it go ${goes}.` : 'Nothing else goes with it.'} You can undo this until you leave the page;
+      {goes ? `This also deletes ${goes}.` : 'Nothing else goes with it.'} You can undo this until you leave the page;
       tomorrow it is gone for good.
     </p>
     {#if complaint}<p role="alert">{complaint}</p>{/if}

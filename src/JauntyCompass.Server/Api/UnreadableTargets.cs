@@ -1,9 +1,11 @@
+using System.Buffers;
 using System.Diagnostics;
 using System.Text;
 using System.Text.Json;
 using Microsoft.AspNetCore.Connections.Features;
 using Microsoft.AspNetCore.Http.Features;
 using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.WebUtilities;
 
 namespace JauntyCompass.Server.Api;
 
@@ -15,34 +17,40 @@ public static class UnreadableTargets
 {
     private const string Refused = "Microsoft.AspNetCore.Server.Kestrel.BadRequest";
 
-    private static readonly byte[] Reply = Encoding.UTF8.GetBytes(Written());
-
     public static void UseUnreadableTargets(this WebApplication app) =>
         app
             .Services.GetRequiredService<DiagnosticListener>()
             .Subscribe(new Answer(), (name, _, _) => name == Refused);
 
-    private static string Written()
+    private static byte[] Reply(int status)
     {
         string body = JsonSerializer.Serialize(
             new ProblemDetails
             {
-                Type = "https://tools.ietf.org/html/rfc9110#section-15.5.1",
-                Status = StatusCodes.Status400BadRequest,
+                Status = status,
                 Title = "The request cannot be read.",
-                Detail =
-                    "Its address or one of its headers is not well formed. /openapi/v1.json lists the addresses there are.",
+                Detail = status switch
+                {
+                    StatusCodes.Status414UriTooLong => "Its address is too long.",
+                    StatusCodes.Status431RequestHeaderFieldsTooLarge =>
+                        "Its headers are too long. Clear the cookies of this address and try again.",
+                    StatusCodes.Status408RequestTimeout => "It came too slowly. Send it again.",
+                    _ =>
+                        "Its address or one of its headers is not well formed. /openapi/v1.json lists the addresses there are.",
+                },
             },
             JsonSerializerOptions.Web
         );
-        return string.Join(
-            "\r\n",
-            "HTTP/1.1 400 Bad Request",
-            "Content-Type: application/problem+json",
-            $"Content-Length: {Encoding.UTF8.GetByteCount(body)}",
-            "Connection: close",
-            "",
-            body
+        return Encoding.UTF8.GetBytes(
+            string.Join(
+                "\r\n",
+                $"HTTP/1.1 {status} {ReasonPhrases.GetReasonPhrase(status)}",
+                "Content-Type: application/problem+json",
+                $"Content-Length: {Encoding.UTF8.GetByteCount(body)}",
+                "Connection: close",
+                "",
+                body
+            )
         );
     }
 
@@ -54,13 +62,12 @@ public static class UnreadableTargets
                 value.Key == Refused
                 && value.Value is IFeatureCollection features
                 && features.Get<IHttpResponseFeature>()
-                    is { HasStarted: false, StatusCode: StatusCodes.Status400BadRequest }
+                    is { HasStarted: false, StatusCode: >= 400 and var status }
                 && features.Get<IConnectionTransportFeature>() is { } connection
             )
             {
                 // Into the connection's own buffer; the web server sends it with what it does next.
-                Reply.CopyTo(connection.Transport.Output.GetSpan(Reply.Length));
-                connection.Transport.Output.Advance(Reply.Length);
+                connection.Transport.Output.Write(Reply(status));
             }
         }
 

@@ -28,6 +28,7 @@ public static class CommandLine
             Describe(),
             School(),
             QrCode(),
+            Healthy(),
         };
         foreach (Command command in PeopleCommands.All())
         {
@@ -107,6 +108,35 @@ public static class CommandLine
                     await Console.Out.WriteLineAsync(school.IsDemo ? "demo" : "school");
                     return 0;
                 })
+        );
+        return command;
+    }
+
+    private static Command Healthy()
+    {
+        var address = new Argument<string>("address") { Description = "Where the server is." };
+        var command = new Command("healthy", "Whether a server is ready; for containers.")
+        {
+            address,
+        };
+        command.SetAction(
+            async (parsed, cancellation) =>
+            {
+                using var http = new HttpClient { Timeout = TimeSpan.FromSeconds(3) };
+                try
+                {
+                    using HttpResponseMessage reply = await http.GetAsync(
+                        new Uri(new Uri(parsed.GetRequiredValue(address)), "/health/ready"),
+                        cancellation
+                    );
+                    return reply.IsSuccessStatusCode ? 0 : 1;
+                }
+                catch (Exception failure)
+                    when (failure is HttpRequestException or TaskCanceledException)
+                {
+                    return 1;
+                }
+            }
         );
         return command;
     }

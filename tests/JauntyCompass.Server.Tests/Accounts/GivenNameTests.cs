@@ -31,6 +31,8 @@ public sealed class GivenNameTests(JauntyServer server) : IClassFixture<JauntySe
     [InlineData("Ana", "Anna")]
     [InlineData("José", "Jose")]
     [InlineData("Li", "Lia")]
+    [InlineData("Wren I", "Wren L")]
+    [InlineData("Mila", "Mira")]
     public void Names_that_differ_are_not_taken_for_each_other(string one, string other) =>
         GivenNames.LookOf(other).ShouldNotBe(GivenNames.LookOf(one));
 

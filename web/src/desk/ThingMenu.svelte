@@ -131,8 +131,8 @@
     on:close={() => (asks = null)}
   >
     <p>
-      {goes ? `This also deletes ${goes}.` : 'Nothing else goes with it.'} You can undo this until you leave the page;
-      tomorrow it is gone for good.
+      {goes ? `This also deletes ${goes}.` : 'Nothing else goes with it.'} You can undo this until you leave the
+      page; tomorrow it is gone for good.
     </p>
     {#if complaint}<p role="alert">{complaint}</p>{/if}
   </Modal>

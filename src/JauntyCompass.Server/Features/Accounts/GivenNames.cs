@@ -12,11 +12,15 @@ public static class GivenNames
     // Letters of other alphabets, and digits, that look like a Latin letter in most fonts: the commonest of the list that goes with
     // Unicode Technical Standard 39 (from memory).
     private const string Lookalikes =
-        "АAВBЕEКKМMНHОOРPСCТTУYХXІIЈJЅSԚQԜWҺHӀIΑAΒBΕEΖZΗHΙIΚKΜMΝNΟOΡPΤTΥYΧXՕOՏSႽSᏴB0O1I|I5SLI";
+        "АAВBЕEКKМMНHОOРPСCТTУYХXІIЈJЅSԚQԜWҺHӀIΑAΒBΕEΖZΗHΙIΚKΜMΝNΟOΡPΤTΥYΧXՕOՏSႽSᏴB0O5S";
 
     private static readonly Dictionary<char, char> LooksLike = Enumerable
         .Range(0, Lookalikes.Length / 2)
         .ToDictionary(i => Lookalikes[2 * i], i => Lookalikes[2 * i + 1]);
+
+    // A capital i, a small L and a one are told apart in few fonts; a small i and a capital L in all.
+    private const char Stroke = '|';
+    private const string Strokes = "Il1|ІΙӀ";
 
     // Letters by name, blanks by look.
     private const string BlankLetters = "\u115F\u1160\u3164\uFFA0\u2800";
@@ -62,11 +66,20 @@ public static class GivenNames
     public static string LookOf(string name)
     {
         var look = new StringBuilder();
-        foreach (char letter in KeyOf(name))
+        if (!IsWellFormed(name))
         {
-            if (char.IsLetterOrDigit(letter) || letter == '|')
+            return "";
+        }
+        foreach (char letter in Clean(name.Normalize(NormalizationForm.FormKC)))
+        {
+            if (Strokes.Contains(letter, StringComparison.Ordinal))
             {
-                look.Append(LooksLike.GetValueOrDefault(letter, letter));
+                look.Append(Stroke);
+            }
+            else if (char.IsLetterOrDigit(letter))
+            {
+                char capital = char.ToUpperInvariant(letter);
+                look.Append(LooksLike.GetValueOrDefault(capital, capital));
             }
         }
         return look.ToString();

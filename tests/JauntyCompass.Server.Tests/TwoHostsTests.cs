@@ -1,0 +1,239 @@
+using System.Net;
+using System.Text.Json.Nodes;
+using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Server.Storage;
+using Microsoft.EntityFrameworkCore;
+using Shouldly;
+using Xunit;
+
+namespace JauntyCompass.Server.Tests;
+
+/// <summary>Two hosts on one database: whichever is asked, everything is as if there were one.</summary>
+public sealed class TwoHostsTests : IDisposable
+{
+    private readonly JauntyServer _one;
+    private readonly JauntyServer _other;
+
+    public TwoHostsTests()
+    {
+        string connection = TestDatabase.Create();
+        _one = new JauntyServer(connection, null);
+        _other = new JauntyServer(connection, null);
+    }
+
+    public void Dispose()
+    {
+        _one.Dispose();
+        _other.Dispose();
+    }
+
+    // The other scale at every second item, so that a habit builds up and is named or not by how much of it is known.
+    private static double Reading(double truth, int item) => item % 2 == 0 ? 180 - truth : truth;
+
+    [Fact]
+    public async Task Answers_spread_over_two_hosts_get_the_marks_that_one_host_gives()
+    {
+        const int students = 12;
+        const int items = 10;
+        var random = new SeededRandom(7);
+        List<string>[] marks =
+        [
+            [],
+            [],
+        ];
+        for (int round = 0; round < 2; round++)
+        {
+            using Lesson lesson = await Lesson.Begin(_one, $"spread-{round}");
+            Reply set = await lesson.Teacher.Post(
+                "sets",
+                new JsonObject
+                {
+                    ["title"] = "Ten",
+                    ["specification"] = Lesson.Specification(items, 1),
+                    ["seed"] = 11,
+                }
+            );
+            Reply given = await lesson.Teacher.Post(
+                "assignments",
+                new JsonObject { ["setId"] = set.Text("id"), ["classId"] = lesson.ClassId }
+            );
+            string path = $"bench/assignments/{given.Text("id")}";
+            for (int s = 0; s < students; s++)
+            {
+                string name = $"Gull {(char)('a' + s)}";
+                string pin = (
+                    await lesson.Teacher.Post(
+                        $"classes/{lesson.ClassId}/students",
+                        new JsonObject { ["givenName"] = name }
+                    )
+                ).Text("pin");
+                using var here = new Visitor(_one);
+                await here.Join(lesson.Code, name, pin);
+                using Visitor there = here.Copy(_other);
+                JsonArray seen = (await here.Get(path))["items"].AsArray();
+                for (int i = 0; i < items; i++)
+                {
+                    Visitor visitor = round == 1 && random.Chance(0.5) ? there : here;
+                    Reply mark = await visitor.Post(
+                        $"{path}/answers",
+                        new JsonObject
+                        {
+                            ["id"] = Guid.NewGuid(),
+                            ["itemIndex"] = i,
+                            ["response"] = Lesson.Reading(
+                                Math.Round(Reading(Seen.Measure(seen[i]!), i + s))
+                            ),
+                        }
+                    );
+                    mark.Status.ShouldBe(HttpStatusCode.OK);
+                }
+            }
+            Guid assignment = Guid.Parse(given.Text("id"));
+            marks[round].AddRange(await StoredMarks(_one, assignment));
+        }
+        marks[0].Count.ShouldBe(students * items);
+        marks[1].ShouldBe(marks[0]);
+    }
+
+    [Fact]
+    public async Task Answers_of_one_student_at_both_hosts_at_once_are_each_marked_in_the_light_of_those_stored_before()
+    {
+        using Lesson lesson = await Lesson.Begin(_one, "both-at-once");
+        using Visitor there = lesson.Student.Copy(_other);
+        for (int i = 0; i < 2; i++)
+        {
+            double wrong = 180 - lesson.TrueMeasure(i);
+            Reply[] both = await Task.WhenAll(
+                new[] { lesson.Student, there }.Select(v =>
+                    v.Post(
+                        lesson.AnswersPath,
+                        new JsonObject
+                        {
+                            ["id"] = Guid.NewGuid(),
+                            ["itemIndex"] = i,
+                            ["response"] = Lesson.Reading(Math.Round(wrong)),
+                        }
+                    )
+                )
+            );
+            both.ShouldAllBe(r => r.Status == HttpStatusCode.OK);
+            both.Select(r => r["try"].GetValue<int>()).Order().ShouldBe([1, 2]);
+        }
+    }
+
+    [Fact]
+    public async Task A_change_at_one_host_is_heard_at_the_other()
+    {
+        using Lesson lesson = await Lesson.Begin(_one, "heard");
+        using Visitor there = lesson.Student.Copy(_other);
+        string bench = $"bench/assignments/{lesson.AssignmentId}";
+        async Task Heard(Func<Task<bool>> seen)
+        {
+            for (int i = 0; !await seen(); i++)
+            {
+                i.ShouldBeLessThan(100);
+                await Task.Delay(10);
+            }
+        }
+        (await there.Get(bench)).Text("title").ShouldBe("Harbour");
+        await lesson.Teacher.Patch(
+            $"assignments/{lesson.AssignmentId}",
+            new JsonObject { ["title"] = "Monday" }
+        );
+        await Heard(async () => (await there.Get(bench)).Text("title") == "Monday");
+        int asks = (await there.Get(bench))["items"][0]!["view"]!["asks"]!.AsArray().Count;
+        await lesson.Teacher.Put(
+            $"classes/{lesson.ClassId}/rules",
+            new JsonObject { ["estimateFirst"] = true }
+        );
+        await Heard(async () =>
+            (await there.Get(bench))["items"][0]!["view"]!["asks"]!.AsArray().Count != asks
+        );
+        await lesson.Student.Delete("bench/session");
+        await Heard(async () => (await there.Get(bench)).Status == HttpStatusCode.Unauthorized);
+    }
+
+    [Fact]
+    public async Task While_a_host_cannot_hear_it_remembers_nothing()
+    {
+        using Lesson lesson = await Lesson.Begin(_one, "deaf");
+        using Visitor there = lesson.Student.Copy(_other);
+        string bench = $"bench/assignments/{lesson.AssignmentId}";
+        await there.Get(bench);
+        for (int i = 0; i < 5; i++)
+        {
+            // The other host's line is cut, and something changes meanwhile.
+            TestDatabase.Run(
+                _one.Connection,
+                "SELECT pg_terminate_backend(pid) FROM pg_stat_activity WHERE query LIKE 'LISTEN%' OR (query = 'SELECT 1' AND state = 'idle' AND datname = current_database())"
+            );
+            await lesson.Teacher.Patch(
+                $"assignments/{lesson.AssignmentId}",
+                new JsonObject { ["title"] = $"Title {i}" }
+            );
+            await Task.Delay(30);
+            (await there.Get(bench)).Text("title").ShouldBe($"Title {i}");
+        }
+    }
+
+    [Fact]
+    public async Task An_instrument_and_a_running_order_are_replaced_whole_or_not_at_all()
+    {
+        using Lesson lesson = await Lesson.Begin(_one, "replaced");
+        using Visitor there = lesson.Teacher.Copy(_other);
+        Reply[] replies = await Task.WhenAll(
+            Enumerable
+                .Range(0, 8)
+                .Select(i =>
+                    (i % 2 == 0 ? lesson.Teacher : there).Post("cabinet", Lesson.OwnInstrument())
+                )
+        );
+        replies.ShouldAllBe(r => r.Status == HttpStatusCode.Created);
+        (await lesson.Teacher.Get("cabinet")).Body!.AsArray().Count.ShouldBe(1);
+        JsonObject fresh = Lesson.OwnInstrument("fresh");
+        replies = await Task.WhenAll(
+            Enumerable
+                .Range(0, 8)
+                .Select(i =>
+                    (i % 2 == 0 ? lesson.Teacher : there).Post("cabinet", fresh.DeepClone())
+                )
+        );
+        replies.ShouldAllBe(r => r.Status == HttpStatusCode.Created);
+        (await lesson.Teacher.Get("cabinet")).Body!.AsArray().Count.ShouldBe(2);
+    }
+
+    private static async Task<List<string>> StoredMarks(JauntyServer server, Guid assignment)
+    {
+        List<Answer> answers = await server.Ask(d =>
+            d.Answers.AsNoTracking()
+                .Include(a => a.Marks)
+                .Where(a => a.AssignmentId == assignment)
+                .Join(
+                    d.Students,
+                    a => a.StudentId,
+                    s => s.Id,
+                    (a, s) => new { Answer = a, s.NameKey }
+                )
+                .OrderBy(x => x.NameKey)
+                .ThenBy(x => x.Answer.ItemIndex)
+                .Select(x => x.Answer)
+                .ToListAsync()
+        );
+        List<Answer> full = await server.Ask(d =>
+            d.Answers.AsNoTracking()
+                .Include(a => a.Marks)
+                .Where(a => a.AssignmentId == assignment)
+                .ToListAsync()
+        );
+        Dictionary<Guid, Answer> byId = full.ToDictionary(a => a.Id);
+        return
+        [
+            .. answers.Select(a =>
+                System.Text.Json.JsonSerializer.Serialize(
+                    byId[a.Id].Marks[0].Mark,
+                    Core.Exercises.ExerciseJson.Options
+                )
+            ),
+        ];
+    }
+}

@@ -2,7 +2,7 @@
 // compare with what pgbench inserts into the same cluster in the same run. Students, application and database share the processors.
 // Wanted: 99th percentile under 60 ms with pauses; without any, at least half of what pgbench inserts.
 // usage: node bench/load/crowd.mjs [STUDENTS]; registering three hundred takes a minute or two.
-import { execFile } from 'node:child_process'
+import { execFile, execFileSync } from 'node:child_process'
 import { join } from 'node:path'
 import { promisify } from 'node:util'
 import { Client, insertedByPgbench, percent, root, stolenDuring, withApplication } from '../application.mjs'
@@ -12,6 +12,7 @@ const program = join(root, 'src/JauntyCompass.SimulatedClass/bin/Release/net10.0
 // Faster than students by so much; the last rounds are without any pause, the first four of them to warm up.
 const rounds = process.argv[3]?.split(',') ?? [10, 20, 40, 0, 0, 0, 0, 0, 0, 0, 0]
 
+execFileSync('dotnet', ['build', join(root, 'src/JauntyCompass.SimulatedClass'), '-c', 'Release', '--nologo', '-v', 'quiet'], { stdio: 'inherit' })
 await withApplication(async (address, data) => {
   const teacher = new Client(address)
   await teacher.send('GET', '/session')

@@ -7,6 +7,7 @@ using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Server.Storage;
 using Microsoft.AspNetCore.Antiforgery;
 using Microsoft.AspNetCore.Diagnostics;
+using Microsoft.EntityFrameworkCore;
 using Microsoft.Net.Http.Headers;
 
 namespace JauntyCompass.Server.Api;
@@ -151,6 +152,11 @@ public static partial class Problems
                 // Whoever asked has gone: nobody reads the answer.
                 OperationCanceledException when context.RequestAborted.IsCancellationRequested =>
                     Results.StatusCode(StatusCodes.Status499ClientClosedRequest),
+                DbUpdateException taken when StorageSetup.IsTaken(taken) => Results.Problem(
+                    statusCode: StatusCodes.Status409Conflict,
+                    title: "Somebody changed the same thing at the same moment.",
+                    detail: "Look at it as it is now, and send yours again if it is still wanted."
+                ),
                 _ when StorageSetup.IsOutage(exception) => Outage(context),
                 _ => null,
             };

@@ -117,7 +117,8 @@ public sealed class TeacherAccounts(
     /// <summary>Makes a teacher a head, or no longer one. Whether that can be: one head must stay.</summary>
     public async Task<bool> SetHead(Guid teacherId, bool head, CancellationToken cancellation)
     {
-        await using var transaction = await OneAtATime(cancellation);
+        // Two heads who remove each other at the same moment must not both succeed.
+        await using var transaction = await database.TurnOfSchool(cancellation);
         if (!head && await IsOnlyHead(teacherId, cancellation))
         {
             return false;
@@ -154,7 +155,8 @@ public sealed class TeacherAccounts(
     /// <summary>Removes a teacher for good. Classes and sets go to somebody else, or with them. Whether that can be: one head must stay.</summary>
     public async Task<bool> Remove(Guid teacherId, Guid? heir, CancellationToken cancellation)
     {
-        await using var transaction = await OneAtATime(cancellation);
+        // Two heads who remove each other at the same moment must not both succeed.
+        await using var transaction = await database.TurnOfSchool(cancellation);
         if (await IsOnlyHead(teacherId, cancellation))
         {
             return false;
@@ -219,16 +221,6 @@ public sealed class TeacherAccounts(
 
     private Task<bool> IsOnlyHead(Guid teacherId, CancellationToken cancellation) =>
         database.Users.AllAsync(t => !t.IsHead || t.Id == teacherId, cancellation);
-
-    // Two heads who remove each other at the same moment must not both succeed.
-    private async Task<Microsoft.EntityFrameworkCore.Storage.IDbContextTransaction> OneAtATime(
-        CancellationToken cancellation
-    )
-    {
-        var transaction = await database.Database.BeginTransactionAsync(cancellation);
-        await database.Database.ExecuteSqlAsync($"SELECT 1 FROM school FOR UPDATE", cancellation);
-        return transaction;
-    }
 
     private static string Explain(IdentityError error) =>
         error.Code switch

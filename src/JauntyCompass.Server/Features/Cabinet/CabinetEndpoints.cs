@@ -105,6 +105,7 @@ public static class CabinetEndpoints
                 "must differ from those that ship with the product."
             );
         }
+        await using var transaction = await database.TurnOf(id, cancellation);
         CabinetInstrument? kept = await database.Cabinet.FirstOrDefaultAsync(
             c => c.TeacherId == id && c.Key == protractor.Id,
             cancellation
@@ -132,6 +133,7 @@ public static class CabinetEndpoints
         }
         (kept.Name, kept.Protractor) = (protractor.Name.Trim(), protractor);
         await database.SaveChangesAsync(cancellation);
+        await transaction.CommitAsync(cancellation);
         return TypedResults.Created(
             $"/api/v1/cabinet/{kept.Id}",
             new CabinetReply(kept.Id, InstrumentReply.Of(protractor))

@@ -44,9 +44,8 @@ public static class DemoData
     {
         await using AsyncServiceScope scope = services.CreateAsyncScope();
         JauntyDbContext database = scope.ServiceProvider.GetRequiredService<JauntyDbContext>();
-        await using var transaction = await database.Database.BeginTransactionAsync();
         // Of two that start at once one fills it. A database that somebody means to use stays empty.
-        await database.Database.ExecuteSqlAsync($"SELECT 1 FROM school FOR UPDATE");
+        await using var transaction = await database.TurnOfSchool(default);
         if (await database.Users.AnyAsync() || await database.OneTimeLinks.AnyAsync())
         {
             return false;

@@ -143,6 +143,7 @@ public static class RunningOrderEndpoints
     {
         Guid id = teacher.Id();
         string name = request.Name.Trim();
+        await using var transaction = await database.TurnOf(id, cancellation);
         RunningOrder? kept = await database.RunningOrders.FirstOrDefaultAsync(
             o => o.TeacherId == id && o.Name == name,
             cancellation
@@ -169,6 +170,7 @@ public static class RunningOrderEndpoints
         }
         (kept.Items, kept.SavedAt) = (request.Items, clock.GetUtcNow());
         await database.SaveChangesAsync(cancellation);
+        await transaction.CommitAsync(cancellation);
         return TypedResults.Created($"/api/v1/running-orders/{kept.Id}", Reply(kept));
     }
 

@@ -1,3 +1,4 @@
+using System.Buffers.Binary;
 using System.Threading.Channels;
 using JauntyCompass.Server.Storage;
 using Npgsql;
@@ -42,11 +43,21 @@ public sealed class AnswerWriter(IServiceProvider services) : BackgroundService
 {
     private const int MostAtOnce = 300;
 
-    // Answers of one student wait for each other, also where they come to several hosts.
-    private const string LockStudents = """
-        SELECT pg_advisory_xact_lock(key)
-        FROM (SELECT DISTINCT hashtextextended(id::text, 12) AS key FROM unnest($1) AS id ORDER BY key) AS locks
-        """;
+    // Answers of one student wait for each other, also where they come to several hosts. In one order, so that no two batches can
+    // wait for each other.
+    private const string LockStudents = "SELECT pg_advisory_xact_lock(key) FROM unnest($1) AS key";
+
+    private static long[] LocksOf(List<Waiting> together) =>
+        [
+            .. together
+                .Select(each =>
+                    BinaryPrimitives.ReadInt64LittleEndian(
+                        each.Row.StudentId.ToByteArray().AsSpan(8)
+                    )
+                )
+                .Distinct()
+                .Order(),
+        ];
 
     // The whole decision in one statement, so that no two requests can come between counting the tries and storing. An id or a try
     // that is taken already stores nothing.
@@ -168,12 +179,7 @@ public sealed class AnswerWriter(IServiceProvider services) : BackgroundService
             .OpenConnectionAsync();
         await using var batch = new NpgsqlBatch(connection);
         var locks = new NpgsqlBatchCommand(LockStudents);
-        locks.Parameters.Add(
-            new NpgsqlParameter<Guid[]>
-            {
-                TypedValue = [.. together.Select(each => each.Row.StudentId)],
-            }
-        );
+        locks.Parameters.Add(new NpgsqlParameter<long[]> { TypedValue = LocksOf(together) });
         var store = new NpgsqlBatchCommand(StoreAll);
         batch.BatchCommands.Add(locks);
         batch.BatchCommands.Add(store);

@@ -150,3 +150,18 @@ test('pictures of unlike kinds on the Bench', async ({ page, browser, baseURL })
   }
   await bench.context().close()
 })
+
+test('the Desk: the people of a school', async ({ page }) => {
+  await signIn(page)
+  await page.getByRole('link', { name: 'School' }).click()
+  await page.getByRole('button', { name: 'Invite a colleague' }).click()
+  await expect(page.locator('code')).toBeVisible()
+  // The picture must not change with the port and the key.
+  await page.locator('code').evaluate((code) => (code.textContent = 'https://angles.gullwing.example/desk#/welcome/…'))
+  await shot(page, 'desk-school')
+  await page.getByRole('link', { name: 'Classes' }).click()
+  await page.getByRole('button', { name: 'New cards for the whole class' }).click()
+  await expect(page.getByRole('img', { name: 'Code that signs in' })).toHaveCount(24)
+  await page.getByRole('region', { name: 'Cards' }).scrollIntoViewIfNeeded()
+  await shot(page, 'desk-cards')
+})

@@ -24,8 +24,8 @@ public static class RateLimits
     // Requests a second that go on for ever, and how many more at once.
     private static readonly (int ASecond, int AtOnce) OfAPerson = (100, 300);
     private static readonly (int ASecond, int AtOnce) OfAnAddress = (300, 3000);
-    private static readonly (int ASecond, int AtOnce) HeavyOfAPerson = (3, 40);
-    private static readonly (int ASecond, int AtOnce) HeavyOfAnAddress = (3, 60);
+    private static readonly (int ASecond, int AtOnce) HeavyOfAPerson = (3, 30);
+    private static readonly (int ASecond, int AtOnce) HeavyOfAnAddress = (1, 6);
 
     // So many wait for their turn at heavy work; the rest comes again later.
     private const int HeavyWaiting = 30;

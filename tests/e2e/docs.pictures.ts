@@ -157,7 +157,9 @@ test('the Desk: the people of a school', async ({ page }) => {
   await page.getByRole('button', { name: 'Invite a colleague' }).click()
   await expect(page.locator('code')).toBeVisible()
   // The picture must not change with the port and the key.
-  await page.locator('code').evaluate((code) => (code.textContent = 'https://angles.gullwing.example/desk#/welcome/…'))
+  await page
+    .locator('code')
+    .evaluate((code) => (code.textContent = 'https://angles.gullwing.example/desk#/welcome/…'))
   await shot(page, 'desk-school')
   await page.getByRole('link', { name: 'Classes' }).click()
   await page.getByRole('button', { name: 'New cards for the whole class' }).click()

@@ -25,7 +25,7 @@ test('no view has an accessibility finding', async ({ page }) => {
   expect(await findings(page)).toEqual([])
   await signIn(page)
   expect(await findings(page)).toEqual([])
-  await page.getByText('Harbour survey').click()
+  await page.getByRole('link', { name: /Harbour survey/ }).click()
   await expect(page.getByRole('table')).toBeVisible()
   expect(await findings(page)).toEqual([])
   await page.getByRole('link', { name: 'New set', exact: true }).click()

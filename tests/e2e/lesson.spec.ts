@@ -97,7 +97,7 @@ test('the demonstration class shows who read the other scale, and opens the Boar
   page,
 }) => {
   await signIn(page)
-  await page.getByText('Harbour survey').click()
+  await page.getByRole('link', { name: /Harbour survey/ }).click()
   await expect(page.getByRole('row').filter({ hasText: 'Bram' })).toContainText('read the other scale')
   expect(await page.getByRole('row').count()).toBeGreaterThanOrEqual(25)
   const group = page.getByRole('article').filter({ hasText: 'read the other scale' })

@@ -35,7 +35,7 @@ test('a colleague is invited, makes an account, and teaches a class that is shar
   await expect(page.getByText('Taught by M. Fenwick and R. Marsh.')).toBeVisible()
   await guest.getByRole('link', { name: 'Sets', exact: true }).click()
   await guest.reload()
-  await guest.getByText('Harbour survey').first().click()
+  await guest.getByRole('link', { name: /Harbour survey/ }).click()
   await expect(guest.getByRole('row').filter({ hasText: 'Bram' })).toBeVisible()
   await guest.context().close()
 })

@@ -118,6 +118,7 @@ test('on one tablet each student’s answers stay their own', async ({ page, bro
   await expect(bench.getByText('goes off by itself')).toBeVisible()
   await bench.getByRole('button', { name: 'Bench', exact: true }).click()
   await bench.getByRole('button', { name: 'Leave' }).click()
+  await expect(bench.getByRole('button', { name: 'Sit down' })).toBeVisible()
   await bench.unroute('**/answers')
   await join(bench, 'Kalle', kit)
   await open(bench, assignment)
@@ -126,7 +127,7 @@ test('on one tablet each student’s answers stay their own', async ({ page, bro
   await bench.waitForTimeout(2500)
   expect(await triesOf(page, assignment, 'Wilma')).toEqual([0, 0, 0])
   expect(await triesOf(page, assignment, 'Kalle')).toEqual([1, 0, 0])
-  // Another tab signs in as Wilma: what is Kit's does not become hers, and hers goes off now.
+  // Another tab signs in as Wilma: what is Kalle’s does not become hers, and hers goes off now.
   const tab = await bench.context().newPage()
   await bench.context().clearCookies()
   await tab.goto('/bench')

@@ -112,8 +112,10 @@
       const { id } = student!
       await outbox?.stop()
       outbox = null
+      // Also where the page is closed in the middle of this, the next one who opens it is not this student.
+      await shelf.leave(id, false).catch(() => undefined)
       const told = await signOut()
-      await shelf.leave(id, told).catch(() => undefined)
+      if (told) await shelf.leave(id, true).catch(() => undefined)
       student = null
       open = null
       nobody = true

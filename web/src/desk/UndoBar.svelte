@@ -5,7 +5,7 @@
   let { undoing }: { undoing: Undoing } = $props()
 </script>
 
-<div role="status" aria-live="polite">
+<div aria-live="polite">
   {#each undoing.done as done (done)}
     <p>
       <span>{done.text}</span>

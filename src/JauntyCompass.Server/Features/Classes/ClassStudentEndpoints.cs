@@ -150,9 +150,10 @@ public static class ClassStudentEndpoints
                 .Students.AsNoTracking()
                 .Where(s => s.ClassId == classId && s.Id != studentId)
                 .ToListAsync(cancellation);
-            if (new NewStudent(name) is var renamed && Faults.Of(renamed) is { None: false } faults)
+            var faults = Faults.Of(new NewStudent(name));
+            if (!faults.None)
             {
-                return Problems.Invalid(faults.Found);
+                return Problems.Invalid("name", faults.Found[0].Message);
             }
             if (NameFault(name, others) is string fault)
             {

@@ -9,7 +9,8 @@ import { shelf as theShelf, type KeptAnswer, type Shelf } from './shelf'
 
 export type Sent = Schema['BenchAnswerReply']
 
-const lockName = 'jaunty-bench-sender'
+/** A tab that still shows another student must not hold up this one's answers: each student has a sender of their own. */
+const lockOf = (studentId: string): string => `jaunty-bench-sender-${studentId}`
 const channelName = 'jaunty-bench'
 /** Pauses between tries, in s; the last one again and again. */
 const pauses = [1, 2, 4, 8, 15]
@@ -126,7 +127,7 @@ export class Outbox {
     const work = (): Promise<void> => this.#sendAll((answer) => !this.#onlyHere.has(answer.id))
     if (!globalThis.navigator?.locks) return work()
     try {
-      await navigator.locks.request(lockName, { signal: this.#stop.signal }, work)
+      await navigator.locks.request(lockOf(this.studentId), { signal: this.#stop.signal }, work)
     } catch {
       // Stopped while another tab was sending.
     }

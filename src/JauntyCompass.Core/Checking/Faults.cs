@@ -103,8 +103,9 @@ public sealed class Faults
         }
     }
 
-    // Half of a surrogate pair is no letter, and a database does not take it.
-    private static bool IsWellFormed(string text)
+    /// <summary>Whether a text holds whole letters only: half of a surrogate pair is none, and a database does not take it.</summary>
+    /// <param name="text">The text.</param>
+    public static bool IsWellFormed(string text)
     {
         for (int i = 0; i < text.Length; i++)
         {

@@ -1,5 +1,6 @@
 using System.Globalization;
 using System.Text;
+using JauntyCompass.Core.Checking;
 
 namespace JauntyCompass.Server.Features.Accounts;
 
@@ -37,7 +38,7 @@ public static class GivenNames
     public static string? FaultOf(string name)
     {
         string text = name.Trim();
-        if (!IsWellFormed(text) || text.Any(IsInvisible))
+        if (!Faults.IsWellFormed(text) || text.Any(IsInvisible))
         {
             return "has a character in it that cannot be seen. Type the name again by hand.";
         }
@@ -51,7 +52,7 @@ public static class GivenNames
     /// <summary>A name as it is compared: composed and decomposed letters, capitals and spaces make no difference.</summary>
     public static string KeyOf(string name)
     {
-        if (!IsWellFormed(name))
+        if (!Faults.IsWellFormed(name))
         {
             return "";
         }
@@ -66,7 +67,7 @@ public static class GivenNames
     public static string LookOf(string name)
     {
         var look = new StringBuilder();
-        if (!IsWellFormed(name))
+        if (!Faults.IsWellFormed(name))
         {
             return "";
         }
@@ -83,21 +84,6 @@ public static class GivenNames
             }
         }
         return look.ToString();
-    }
-
-    private static bool IsWellFormed(string text)
-    {
-        for (int i = 0; i < text.Length; i++)
-        {
-            if (
-                char.IsSurrogate(text[i])
-                && !(i + 1 < text.Length && char.IsSurrogatePair(text[i], text[++i]))
-            )
-            {
-                return false;
-            }
-        }
-        return true;
     }
 
     private static bool IsInvisible(char letter) =>

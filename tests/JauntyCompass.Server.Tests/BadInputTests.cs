@@ -8,9 +8,7 @@ using Xunit;
 
 namespace JauntyCompass.Server.Tests;
 
-public sealed class BadInputTests(UnlimitedServer server)
-    : IClassFixture<UnlimitedServer>,
-        IDisposable
+public sealed class BadInputTests(JauntyServer server) : IClassFixture<JauntyServer>, IDisposable
 {
     private readonly Visitor _visitor = new(server);
 

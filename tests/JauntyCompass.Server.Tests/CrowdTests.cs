@@ -6,11 +6,11 @@ using Xunit;
 namespace JauntyCompass.Server.Tests;
 
 /// <summary>Many hand in at the same moment: answers are written together, and each is decided as if it had come alone.</summary>
-public sealed class CrowdTests(JauntyServer server) : IClassFixture<JauntyServer>
+public sealed class CrowdTests(LimitedServer server) : IClassFixture<LimitedServer>
 {
     private const int Students = 12;
 
-    private static async Task<List<Visitor>> Crowd(Lesson lesson, JauntyServer server)
+    private static async Task<List<Visitor>> Crowd(Lesson lesson, LimitedServer server)
     {
         var crowd = new List<Visitor>();
         for (int i = 0; i < Students; i++)

@@ -8,13 +8,16 @@ using Npgsql;
 
 namespace JauntyCompass.Server.Tests;
 
-/// <summary>The real server on a real port, with a database of its own.</summary>
+/// <summary>
+/// The real server on a real port, with a database of its own. Without limits of rate, since tests go faster than anybody honest
+/// and in any order; <see cref="LimitedServer"/> has them.
+/// </summary>
 public class JauntyServer : WebApplicationFactory<Program>
 {
     private readonly IReadOnlyDictionary<string, string> _settings;
 
     public JauntyServer()
-        : this(TestDatabase.Create(), null) { }
+        : this(TestDatabase.Create(), null, (RateLimits.Setting, "false")) { }
 
     /// <summary>A server on a database of the test's own, with settings and a clock of its own.</summary>
     internal JauntyServer(
@@ -62,9 +65,8 @@ public class JauntyServer : WebApplicationFactory<Program>
     }
 }
 
-/// <summary>A server without limits of rate, for trials of what lies behind them.</summary>
-public sealed class UnlimitedServer()
-    : JauntyServer(TestDatabase.Create(), null, (RateLimits.Setting, "false"));
+/// <summary>A server as it is in a school, with its limits of rate.</summary>
+public sealed class LimitedServer() : JauntyServer(TestDatabase.Create(), null);
 
 /// <summary>A clock that tests move.</summary>
 public sealed class TestClock : TimeProvider

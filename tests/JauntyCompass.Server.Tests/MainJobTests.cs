@@ -10,7 +10,7 @@ using Xunit;
 
 namespace JauntyCompass.Server.Tests;
 
-public sealed class MainJobTests(JauntyServer server) : IClassFixture<JauntyServer>
+public sealed class MainJobTests(LimitedServer server) : IClassFixture<LimitedServer>
 {
     [Fact]
     public async Task A_set_is_made_given_answered_marked_and_read()

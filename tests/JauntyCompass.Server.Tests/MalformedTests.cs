@@ -13,7 +13,7 @@ namespace JauntyCompass.Server.Tests;
 /// Malformed requests of every sort to every address, with every method, as everybody: none is a server error, and each refusal is
 /// problem details that name the field or the remedy. JAUNTY_MALFORMED says how many are tried.
 /// </summary>
-public sealed class MalformedTests(UnlimitedServer server) : IClassFixture<UnlimitedServer>
+public sealed class MalformedTests(JauntyServer server) : IClassFixture<JauntyServer>
 {
     private static readonly int Tried = int.Parse(
         Environment.GetEnvironmentVariable("JAUNTY_MALFORMED") ?? "2000"

@@ -6,7 +6,7 @@ using Xunit;
 namespace JauntyCompass.Server.Tests;
 
 /// <summary>Limits of rate hold off whoever asks too much, and nobody else.</summary>
-public sealed class RateLimitTests(JauntyServer server) : IClassFixture<JauntyServer>
+public sealed class RateLimitTests(LimitedServer server) : IClassFixture<LimitedServer>
 {
     private static JsonObject Wish(int seed) =>
         new() { ["specification"] = Lesson.Specification(), ["seed"] = seed };

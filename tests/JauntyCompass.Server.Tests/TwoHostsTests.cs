@@ -142,10 +142,12 @@ public sealed class TwoHostsTests : IDisposable
         );
         await Heard(async () => (await there.Get(bench)).Text("title") == "Monday");
         int asks = (await there.Get(bench))["items"][0]!["view"]!["asks"]!.AsArray().Count;
-        await lesson.Teacher.Put(
-            $"classes/{lesson.ClassId}/rules",
-            new JsonObject { ["estimateFirst"] = true }
-        );
+        (
+            await lesson.Teacher.Put(
+                $"classes/{lesson.ClassId}/rules",
+                new JsonObject { ["estimateFirst"] = true }
+            )
+        ).Status.ShouldBe(HttpStatusCode.NoContent);
         await Heard(async () =>
             (await there.Get(bench))["items"][0]!["view"]!["asks"]!.AsArray().Count != asks
         );

@@ -12,9 +12,13 @@ public sealed record Reply(
     TimeSpan? RetryAfter = null
 )
 {
-    public JsonNode this[string name] => Body![name]!;
+    public JsonNode this[string name] =>
+        Body?[name]
+        ?? throw new InvalidOperationException(
+            $"There is no {name} in the reply {Status}: {Body?.ToJsonString()}"
+        );
 
-    public string Text(string name) => Body![name]!.GetValue<string>();
+    public string Text(string name) => this[name].GetValue<string>();
 }
 
 /// <summary>A browser of the tests: keeps cookies and sends the anti-forgery tokens of both rooms.</summary>

@@ -118,7 +118,7 @@ public static class BenchEndpoints
                     a => a.Id == assignmentId && a.ClosedAt != null,
                     cancellation
                 ),
-                await open.ViewsOf(assignment, id, cancellation),
+                assignment.ViewsOf(id),
                 answers.ConvertAll(a => Reply(a, assignment.Tries)),
                 await database
                     .Drafts.Where(d => d.AssignmentId == assignmentId && d.StudentId == id)

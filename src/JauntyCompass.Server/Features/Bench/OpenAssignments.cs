@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using System.ComponentModel;
 using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises;
@@ -10,22 +11,36 @@ namespace JauntyCompass.Server.Features.Bench;
 
 /// <summary>An assignment as working at it needs it, with the house rules in force.</summary>
 [ImmutableObject(true)]
-public sealed record OpenAssignment(
-    Guid Id,
-    Guid ClassId,
-    string Title,
-    int Tries,
-    int? AdaptiveLimit,
-    double Tolerance,
-    HouseRules Rules,
-    IReadOnlyDictionary<string, double>? Weights,
-    IReadOnlyList<Item> Items,
-    IReadOnlyList<IReadOnlyList<Item>>? Forms
-)
+public sealed class OpenAssignment
 {
+    private readonly ConcurrentDictionary<int, IReadOnlyList<SeenItem>> _views = new();
+
+    public required Guid Id { get; init; }
+    public required Guid ClassId { get; init; }
+    public required string Title { get; init; }
+    public required int Tries { get; init; }
+    public required int? AdaptiveLimit { get; init; }
+    public required double Tolerance { get; init; }
+    public required HouseRules Rules { get; init; }
+    public required IReadOnlyDictionary<string, double>? Weights { get; init; }
+    public required IReadOnlyList<Item> Items { get; init; }
+    public required IReadOnlyList<IReadOnlyList<Item>>? Forms { get; init; }
+
     /// <summary>The items that a student gets.</summary>
     public IReadOnlyList<Item> ItemsOf(Guid studentId) =>
         ExerciseSet.FormOf(Items, Forms, studentId);
+
+    /// <summary>
+    /// The items of a student as they lie before them, made once for all who have the same form. They are kept here and not under a
+    /// key of their own: remembered apart, they could be made of an assignment that was forgotten a moment ago.
+    /// </summary>
+    public IReadOnlyList<SeenItem> ViewsOf(Guid studentId) =>
+        _views.GetOrAdd(
+            ExerciseSet.FormNumber(Forms, studentId),
+            (_, items) =>
+                [.. items.Select(i => SeenItem.Of(ExerciseKinds.Of(i).Present(i, Rules)))],
+            ItemsOf(studentId)
+        );
 
     /// <summary>How many forms there are.</summary>
     public int FormCount => 1 + (Forms?.Count ?? 0);
@@ -39,15 +54,9 @@ public sealed class OpenAssignments(JauntyDbContext database, SharedCache cache)
     [ImmutableObject(true)]
     private sealed record Found(OpenAssignment? Assignment) : IRemembered
     {
-        // An item with its picture takes about so much.
+        // An item, and what is seen of it, take about so much.
         public int Kilobytes =>
-            Assignment is null ? 1 : 1 + 2 * Assignment.Items.Count * Assignment.FormCount;
-    }
-
-    [ImmutableObject(true)]
-    private sealed record Views(IReadOnlyList<SeenItem> Items) : IRemembered
-    {
-        public int Kilobytes => 1 + 4 * Items.Count;
+            Assignment is null ? 1 : 1 + 6 * Assignment.Items.Count * Assignment.FormCount;
     }
 
     /// <summary>The assignment, if it is set to a class.</summary>
@@ -64,32 +73,6 @@ public sealed class OpenAssignments(JauntyDbContext database, SharedCache cache)
             cancellation
         );
         return found.Assignment;
-    }
-
-    /// <summary>The items of a student as they lie before them: the same for all who have the same form.</summary>
-    public async Task<IReadOnlyList<SeenItem>> ViewsOf(
-        OpenAssignment assignment,
-        Guid studentId,
-        CancellationToken cancellation
-    )
-    {
-        int form = ExerciseSet.FormNumber(assignment.Forms, studentId);
-        Views views = await cache.Get(
-            $"views:{assignment.Id}:{form}",
-            _ =>
-                ValueTask.FromResult(
-                    new Views([
-                        .. assignment
-                            .ItemsOf(studentId)
-                            .Select(i =>
-                                SeenItem.Of(ExerciseKinds.Of(i).Present(i, assignment.Rules))
-                            ),
-                    ])
-                ),
-            PartsOf(assignment.Id, assignment.ClassId),
-            cancellation
-        );
-        return views.Items;
     }
 
     private static string[] PartsOf(Guid assignmentId, Guid classId) =>
@@ -109,17 +92,18 @@ public sealed class OpenAssignments(JauntyDbContext database, SharedCache cache)
                 cancellation
             )
             is { Set: ExerciseSet set } stored
-            ? new OpenAssignment(
-                stored.Id,
-                stored.ClassId,
-                stored.Title,
-                stored.Tries,
-                stored.AdaptiveLimit,
-                set.Specification.Tolerance,
-                stored.RulesInForce,
-                stored.Weights,
-                set.Items,
-                set.Forms
-            )
+            ? new OpenAssignment
+            {
+                Id = stored.Id,
+                ClassId = stored.ClassId,
+                Title = stored.Title,
+                Tries = stored.Tries,
+                AdaptiveLimit = stored.AdaptiveLimit,
+                Tolerance = set.Specification.Tolerance,
+                Rules = stored.RulesInForce,
+                Weights = stored.Weights,
+                Items = set.Items,
+                Forms = set.Forms,
+            }
             : null;
 }

@@ -45,10 +45,11 @@ public sealed class AnswerIntake(
         ExerciseKind kind = ExerciseKinds.Of(item);
         IReadOnlyList<AnsweredStep> steps = kind.Steps(item, request.Response);
         string response = JsonSerializer.Serialize(request.Response, ExerciseJson.Options);
-        StudentHistory? remembered = histories.Of(assignment.Id, studentId);
+        // Of a student not seen yet it is most likely the first answer; the database tells if it is not.
+        StudentHistory? guess = histories.Of(assignment.Id, studentId) ?? StudentHistory.Empty;
         for (int round = 0; ; round++)
         {
-            StudentHistory history = remembered ?? await Load(assignment, studentId, cancellation);
+            StudentHistory history = guess ?? await Load(assignment, studentId, cancellation);
             Mark mark = Assembly.Of(
                 steps,
                 new MarkingRules(assignment.Tolerance, assignment.Rules.Speech)
@@ -76,7 +77,7 @@ public sealed class AnswerIntake(
             );
             if (written.HistoryIsOld && round < MostRounds)
             {
-                remembered = null;
+                guess = null;
                 continue;
             }
             if (written.Try is not int attempt)

@@ -6,8 +6,13 @@ import { join, resolve } from 'node:path'
 
 export const root = resolve(import.meta.dirname, '..')
 
-export async function withApplication(work) {
+/**
+ * Starts the application and gives it to the work: its address and the folder of its database.
+ * With megabytes, that folder lies on a disk of its own of so many, made in memory; only root can make one.
+ */
+export async function withApplication(work, { megabytes } = {}) {
   const folder = mkdtempSync(join(tmpdir(), 'jaunty-bench-'))
+  if (megabytes) execFileSync('mount', ['-t', 'tmpfs', '-o', `size=${megabytes}m`, 'jaunty-bench', folder])
   chmodSync(folder, 0o755)
   const data = join(folder, 'db')
   const port = 5190
@@ -20,17 +25,23 @@ export async function withApplication(work) {
   try {
     for (let i = 0; ; i++) {
       if (await fetch(`${address}/api/v1/session`).then((r) => r.ok, () => false)) break
-      if (i > 400 || app.exitCode !== null) throw new Error('the application did not start')
+      if (i > 800 || app.exitCode !== null) throw new Error('the application did not start')
       await new Promise((wait) => setTimeout(wait, 250))
     }
     // The start command still has its own last word to say.
     await new Promise((wait) => setTimeout(wait, 500))
-    await work(address, data)
+    return await work({ address, data })
   } finally {
     app.kill('SIGTERM')
     await gone
+    if (megabytes) execFileSync('umount', [folder])
     rmSync(folder, { recursive: true, force: true })
   }
+}
+
+/** Runs a trial when its file is what was started; ends with an error when what must hold did not. */
+export async function alone(meta, trial, options) {
+  if (meta.filename === process.argv[1] && (await withApplication(trial, options)) === false) process.exitCode = 1
 }
 
 /** Runs a PostgreSQL client program on the application's cluster and returns what it prints. */

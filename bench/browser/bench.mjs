@@ -10,7 +10,7 @@ const slowed = 4
 // At 60 refreshes a second a frame that misses one refresh takes 33.3 ms, and the clock adds a tenth.
 const twoRefreshes = 33.5
 
-await withApplication(async (address) => {
+await withApplication(async ({ address }) => {
   const browser = await chromium.launch({
     executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
     args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking'],

@@ -2,7 +2,8 @@
 // with what pgbench inserts into the same cluster in the same run.
 // Wanted: median under 10 ms, 99th percentile under 40 ms.
 import { randomUUID } from 'node:crypto'
-import { Client, insertedByPgbench, percent, percentile, stolenDuring, withApplication } from '../application.mjs'
+import { insertedByPgbench, percent, percentile, stolenDuring, withApplication } from '../application.mjs'
+import { classroom } from '../classroom.mjs'
 
 const students = 30
 const answersEach = 60
@@ -10,32 +11,17 @@ const warmUp = 10
 // A student reads and writes for a while between two answers; thirty who never pause are far more than a class.
 const pauses = [200, 0]
 
-await withApplication(async (address, data) => {
-  const teacher = new Client(address)
-  await teacher.send('GET', '/session')
-  await teacher.send('POST', '/teachers', {
-    userName: 'bench', displayName: 'Bench', password: 'a few words in a row',
-  })
-  const group = await teacher.send('POST', '/classes', { name: 'Load' })
-  const specification = { kinds: [{ kind: 'measure', count: 15 }, { kind: 'draw', count: 5 }] }
-  const set = await teacher.send('POST', '/sets', { title: 'Load', specification, seed: 7 })
-  const crowd = []
-  for (let i = 0; i < students; i++) {
-    const { pin } = await teacher.send('POST', `/classes/${group.id}/students`, { givenName: `S${i}` })
-    const student = new Client(address)
-    await student.send('GET', '/bench/session')
-    await student.send('POST', '/bench/session', { classCode: group.code, givenName: `S${i}`, pin })
-    crowd.push(student)
-  }
+await withApplication(async ({ address, data }) => {
+  const { crowd, give } = await classroom(address, students)
   const placement = { centre: { x: 0.3, y: -31.8 }, turn: 0.4, turnedOver: false }
   const stroke = Array.from({ length: 60 }, (_, i) => ({ x: i * 0.9, y: -32 + i * 1.1 }))
 
   async function round(answers, pause) {
-    const given = await teacher.send('POST', '/assignments', { setId: set.id, classId: group.id, tries: 9 })
+    const given = await give(9)
     const times = []
     const begin = performance.now()
     await Promise.all(
-      crowd.map(async (student) => {
+      crowd.map(async ({ student }) => {
         await new Promise((wait) => setTimeout(wait, Math.random() * pause))
         for (let i = 0; i < answers; i++) {
           const itemIndex = i % 20

@@ -13,7 +13,7 @@ const program = join(root, 'src/JauntyCompass.SimulatedClass/bin/Release/net10.0
 const rounds = process.argv[3]?.split(',') ?? [10, 20, 40, 0, 0, 0, 0, 0, 0, 0, 0]
 
 execFileSync('dotnet', ['build', join(root, 'src/JauntyCompass.SimulatedClass'), '-c', 'Release', '--nologo', '-v', 'quiet'], { stdio: 'inherit' })
-await withApplication(async (address, data) => {
+await withApplication(async ({ address, data }) => {
   const teacher = new Client(address)
   await teacher.send('GET', '/session')
   await teacher.send('POST', '/teachers', { userName: 'bench', displayName: 'Bench', password: 'a few words in a row' })

@@ -1,6 +1,5 @@
 using JauntyCompass.Server;
 using JauntyCompass.Server.Commands;
-using JauntyCompass.Server.Features.Demo;
 using JauntyCompass.Server.Storage;
 
 if (args is [var first, ..] && !first.StartsWith('-'))
@@ -15,11 +14,6 @@ try
     {
         await Console.Error.WriteLineAsync(fault);
         return 1;
-    }
-    if (args.Contains("--demo"))
-    {
-        await DemoData.FillAsync(app.Services);
-        await DemoData.PrintSignInsAsync(app.Services, Console.Out);
     }
 }
 catch (Exception error) when (StorageSetup.IsOutage(error))

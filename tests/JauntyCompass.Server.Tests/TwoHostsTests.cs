@@ -1,8 +1,5 @@
 using System.Net;
 using System.Text.Json.Nodes;
-using JauntyCompass.Core.Exercises.Generation;
-using JauntyCompass.Server.Storage;
-using Microsoft.EntityFrameworkCore;
 using Shouldly;
 using Xunit;
 
@@ -25,74 +22,6 @@ public sealed class TwoHostsTests : IDisposable
     {
         _one.Dispose();
         _other.Dispose();
-    }
-
-    // The other scale at every second item, so that a habit builds up and is named or not by how much of it is known.
-    private static double Reading(double truth, int item) => item % 2 == 0 ? 180 - truth : truth;
-
-    [Fact]
-    public async Task Answers_spread_over_two_hosts_get_the_marks_that_one_host_gives()
-    {
-        const int students = 12;
-        const int items = 10;
-        var random = new SeededRandom(7);
-        List<string>[] marks =
-        [
-            [],
-            [],
-        ];
-        for (int round = 0; round < 2; round++)
-        {
-            using Lesson lesson = await Lesson.Begin(_one, $"spread-{round}");
-            Reply set = await lesson.Teacher.Post(
-                "sets",
-                new JsonObject
-                {
-                    ["title"] = "Ten",
-                    ["specification"] = Lesson.Specification(items, 1),
-                    ["seed"] = 11,
-                }
-            );
-            Reply given = await lesson.Teacher.Post(
-                "assignments",
-                new JsonObject { ["setId"] = set.Text("id"), ["classId"] = lesson.ClassId }
-            );
-            string path = $"bench/assignments/{given.Text("id")}";
-            for (int s = 0; s < students; s++)
-            {
-                string name = $"Gull {(char)('a' + s)}";
-                string pin = (
-                    await lesson.Teacher.Post(
-                        $"classes/{lesson.ClassId}/students",
-                        new JsonObject { ["givenName"] = name }
-                    )
-                ).Text("pin");
-                using var here = new Visitor(_one);
-                await here.Join(lesson.Code, name, pin);
-                using Visitor there = here.Copy(_other);
-                JsonArray seen = (await here.Get(path))["items"].AsArray();
-                for (int i = 0; i < items; i++)
-                {
-                    Visitor visitor = round == 1 && random.Chance(0.5) ? there : here;
-                    Reply mark = await visitor.Post(
-                        $"{path}/answers",
-                        new JsonObject
-                        {
-                            ["id"] = Guid.NewGuid(),
-                            ["itemIndex"] = i,
-                            ["response"] = Lesson.Reading(
-                                Math.Round(Reading(Seen.Measure(seen[i]!), i + s))
-                            ),
-                        }
-                    );
-                    mark.Status.ShouldBe(HttpStatusCode.OK);
-                }
-            }
-            Guid assignment = Guid.Parse(given.Text("id"));
-            marks[round].AddRange(await StoredMarks(_one, assignment));
-        }
-        marks[0].Count.ShouldBe(students * items);
-        marks[1].ShouldBe(marks[0]);
     }
 
     [Fact]
@@ -202,40 +131,5 @@ public sealed class TwoHostsTests : IDisposable
         );
         replies.ShouldAllBe(r => r.Status == HttpStatusCode.Created);
         (await lesson.Teacher.Get("cabinet")).Body!.AsArray().Count.ShouldBe(2);
-    }
-
-    private static async Task<List<string>> StoredMarks(JauntyServer server, Guid assignment)
-    {
-        List<Answer> answers = await server.Ask(d =>
-            d.Answers.AsNoTracking()
-                .Include(a => a.Marks)
-                .Where(a => a.AssignmentId == assignment)
-                .Join(
-                    d.Students,
-                    a => a.StudentId,
-                    s => s.Id,
-                    (a, s) => new { Answer = a, s.NameKey }
-                )
-                .OrderBy(x => x.NameKey)
-                .ThenBy(x => x.Answer.ItemIndex)
-                .Select(x => x.Answer)
-                .ToListAsync()
-        );
-        List<Answer> full = await server.Ask(d =>
-            d.Answers.AsNoTracking()
-                .Include(a => a.Marks)
-                .Where(a => a.AssignmentId == assignment)
-                .ToListAsync()
-        );
-        Dictionary<Guid, Answer> byId = full.ToDictionary(a => a.Id);
-        return
-        [
-            .. answers.Select(a =>
-                System.Text.Json.JsonSerializer.Serialize(
-                    byId[a.Id].Marks[0].Mark,
-                    Core.Exercises.ExerciseJson.Options
-                )
-            ),
-        ];
     }
 }

@@ -1,5 +1,6 @@
 using System.CommandLine;
 using JauntyCompass.Server.Api;
+using JauntyCompass.Server.Features.Demo;
 using JauntyCompass.Server.Features.Keeping;
 using JauntyCompass.Server.Features.School;
 using JauntyCompass.Server.Storage;
@@ -58,12 +59,22 @@ public static class CommandLine
 
     private static Command Migrate()
     {
-        var command = new Command("migrate", "Brings the database up to this version.");
-        command.SetAction(_ =>
+        var demo = new Option<bool>("--demo")
+        {
+            Description =
+                "Fills it with the demonstration if nobody is in it yet, and prints who can sign in.",
+        };
+        var command = new Command("migrate", "Brings the database up to this version.") { demo };
+        command.SetAction(parsed =>
             With(async services =>
             {
                 await StorageSetup.MigrateAsync(services);
                 await Console.Out.WriteLineAsync("The database is up to this version.");
+                if (parsed.GetValue(demo))
+                {
+                    await DemoData.FillAsync(services);
+                    await DemoData.PrintSignInsAsync(services, Console.Out);
+                }
                 return 0;
             })
         );

@@ -4,6 +4,7 @@ using JauntyCompass.Server.Storage;
 using Microsoft.AspNetCore.Authentication;
 using Microsoft.AspNetCore.Authentication.Cookies;
 using Microsoft.AspNetCore.Identity;
+using Microsoft.Extensions.Options;
 
 namespace JauntyCompass.Server.Features.Accounts;
 
@@ -23,6 +24,10 @@ public static class People
     private const string BenchPath = "/api/v1/bench";
     private const string SessionClaim = "session";
     private const string HeadRole = "head";
+
+    // What guards a PIN is that few are tried (Tries). Ten thousand possible ones are soon gone through whatever each costs, and when
+    // the bell rings a whole school is verified.
+    private const int RoundsOfAPin = 10_000;
     private static readonly object NotLookedUp = new();
 
     public static void AddPeople(this IServiceCollection services)
@@ -70,7 +75,11 @@ public static class People
                 StudentPolicy,
                 policy => policy.AddAuthenticationSchemes(StudentScheme).RequireAuthenticatedUser()
             );
-        services.AddSingleton<IPasswordHasher<Student>, PasswordHasher<Student>>();
+        services.AddSingleton<IPasswordHasher<Student>>(
+            new PasswordHasher<Student>(
+                Options.Create(new PasswordHasherOptions { IterationCount = RoundsOfAPin })
+            )
+        );
         services.AddScoped<Sessions>();
         services.AddScoped<Tries>();
         services.AddScoped<TeacherAccounts>();

@@ -1,8 +1,9 @@
 // Starts the application with a throwaway data folder for a benchmark, and stops it again.
-import { spawn, execFileSync } from 'node:child_process'
+import { execFile, execFileSync, spawn } from 'node:child_process'
 import { chmodSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join, resolve } from 'node:path'
+import { promisify } from 'node:util'
 
 export const root = resolve(import.meta.dirname, '..')
 
@@ -45,15 +46,15 @@ export async function alone(meta, trial, options) {
 }
 
 /** Runs a PostgreSQL client program on the application's cluster and returns what it prints. */
-export const cluster = (data, program, ...args) =>
-  execFileSync(join(root, 'scripts/cluster'), [program, data, ...args], { encoding: 'utf8' })
+export const cluster = async (data, program, ...args) =>
+  (await promisify(execFile)(join(root, 'scripts/cluster'), [program, data, ...args], { maxBuffer: 1 << 28 })).stdout
 
 /** Rows per second that pgbench inserts into the application's cluster, one in a transaction, from so many clients. */
-export function insertedByPgbench(data, clients) {
+export async function insertedByPgbench(data, clients) {
   const script = join(tmpdir(), `jaunty-insert-${process.pid}.sql`)
   writeFileSync(script, "INSERT INTO load_rows VALUES (gen_random_uuid(), gen_random_uuid(), 1, repeat('x', 700));\n")
-  cluster(data, 'psql', '-qc', 'CREATE TABLE load_rows (id uuid PRIMARY KEY, student uuid, item int, body text)')
-  const printed = cluster(data, 'pgbench', '-n', '-c', String(clients), '-j', '2', '-T', '5', '-f', script)
+  await cluster(data, 'psql', '-qc', 'CREATE TABLE load_rows (id uuid PRIMARY KEY, student uuid, item int, body text)')
+  const printed = await cluster(data, 'pgbench', '-n', '-c', String(clients), '-j', '2', '-T', '5', '-f', script)
   rmSync(script)
   return Number(/tps = ([\d.]+)/.exec(printed)[1])
 }

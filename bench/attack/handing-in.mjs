@@ -48,10 +48,10 @@ export async function handingIn(address, students) {
     async result(data) {
       under = false
       await Promise.all(running)
-      const rows = cluster(
+      const rows = (await cluster(
         data, 'psql', '-tAc',
         `SELECT a.id, a.student_id, (SELECT count(*) FROM marks m WHERE m.answer_id = a.id) FROM answers a JOIN students s ON s.id = a.student_id WHERE s.class_id = '${group.id}'`,
-      ).trim().split('\n').filter(Boolean).map((line) => line.split('|'))
+      )).trim().split('\n').filter(Boolean).map((line) => line.split('|'))
       const stored = new Map(rows.map(([id, student, marks]) => [id, { student, marks: Number(marks) }]))
       const count = (ids, wrong) => [...ids].filter(wrong).length
       const faults = {

@@ -18,13 +18,7 @@ export async function kills({ address, data }, times) {
     return performance.now()
   }
   const ready = () => fetch(`${address}/health/ready`).then((r) => r.ok, () => false)
-  const databaseAnswers = () => {
-    try {
-      return cluster(data, 'psql', '-tAc', 'SELECT 1').trim() === '1'
-    } catch {
-      return false
-    }
-  }
+  const databaseAnswers = async () => cluster(data, 'psql', '-tAc', 'SELECT 1').then((said) => said.trim() === '1', () => false)
   const kill = (file) => {
     process.kill(Number(readFileSync(file, 'utf8').split('\n')[0]), 'SIGKILL')
     return performance.now()

@@ -51,6 +51,6 @@ await withApplication(async ({ address, data }) => {
     )
   }
 
-  const inserted = insertedByPgbench(data, students)
+  const inserted = await insertedByPgbench(data, students)
   console.log(`pgbench, ${students} clients: ${inserted.toFixed(0)} rows/s inserted; the application stores ${((100 * rows) / inserted).toFixed(0)}% of that`)
 })

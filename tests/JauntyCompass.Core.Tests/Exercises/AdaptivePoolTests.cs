@@ -108,4 +108,15 @@ public class AdaptivePoolTests
         second.Item.ShouldBe(first.Item);
         second.Gain.ShouldBe(first.Gain);
     }
+
+    [Fact]
+    public void Choosing_and_generating_end_when_nobody_waits_for_them_any_more()
+    {
+        Item[] items = Items(4, 3);
+        var gone = new CancellationToken(canceled: true);
+        Should.Throw<OperationCanceledException>(() => AdaptivePool.Of(items, Among, 2, gone));
+        Should.Throw<OperationCanceledException>(() =>
+            SetGenerator.Generate(new SetSpecification([new KindCount("measure", 4)]), 3, gone)
+        );
+    }
 }

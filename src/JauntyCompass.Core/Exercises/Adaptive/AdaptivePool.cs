@@ -41,10 +41,12 @@ public sealed class AdaptivePool
     /// <param name="items">The items.</param>
     /// <param name="among">The mistakes to tell apart; null: all that the items can show.</param>
     /// <param name="tolerance">Tolerance, in degrees.</param>
+    /// <param name="cancellation">Gives up between two items.</param>
     public static AdaptivePool Of(
         IReadOnlyList<Item> items,
         IReadOnlyList<Mistake>? among,
-        double tolerance
+        double tolerance,
+        CancellationToken cancellation = default
     )
     {
         Mistake[] habits =
@@ -58,12 +60,14 @@ public sealed class AdaptivePool
             habits,
             [
                 .. items.Select(i =>
-                    ExerciseKinds
+                {
+                    cancellation.ThrowIfCancellationRequested();
+                    return ExerciseKinds
                         .Of(i)
                         .Steps(i, null)
                         .Select(s => AnswersTo(s, habits, tolerance))
-                        .ToArray()
-                ),
+                        .ToArray();
+                }),
             ]
         );
     }

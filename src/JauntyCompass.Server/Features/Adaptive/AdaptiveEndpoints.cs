@@ -113,13 +113,14 @@ public static class AdaptiveEndpoints
             .Produces<BenchNextReply>()
             .ProducesProblem(404);
 
-    private static Ok<NextChoice> Choose(NextItemRequest request) =>
+    private static Ok<NextChoice> Choose(NextItemRequest request, CancellationToken cancellation) =>
         TypedResults.Ok(
             AdaptivePool
                 .Of(
                     request.Items,
                     request.Mistakes?.Distinct().Select(m => MistakeCatalogue.Find(m)!).ToArray(),
-                    request.Tolerance
+                    request.Tolerance,
+                    cancellation
                 )
                 .Next(
                     request.Answers.ToDictionary(a => a.ItemIndex, a => a.Response),
@@ -158,7 +159,8 @@ public static class AdaptiveEndpoints
                         specification.Mistakes is { Count: > 0 } keys
                             ? [.. keys.Select(k => MistakeCatalogue.Find(k)!)]
                             : null,
-                        specification.Tolerance
+                        specification.Tolerance,
+                        cancellation
                     )
                     .Next(answered, limit)
                     .Item

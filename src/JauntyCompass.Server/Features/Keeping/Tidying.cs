@@ -1,3 +1,4 @@
+using JauntyCompass.Server.Features.PuttingAway;
 using JauntyCompass.Server.Features.School;
 using JauntyCompass.Server.Storage;
 using Microsoft.EntityFrameworkCore;
@@ -24,7 +25,7 @@ public sealed class Tidying(JauntyDbContext database, SchoolSettings settings, T
         DateTimeOffset oldClass = now.AddMonths(-school.KeepArchivedMonths);
         DateTimeOffset oldDraft = now - DraftsKept;
         DateTimeOffset oldTry = now - TriesKept;
-        DateTimeOffset deleted = now - PuttingAway.PuttingAway.Undoable;
+        DateTimeOffset deleted = now - PutAwayExtensions.Undoable;
         await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
         var tidied = new Tidied(
             await database

@@ -31,7 +31,7 @@ public sealed record ThingChange(string? Name = null, bool? Archived = null) : I
 /// Putting away, bringing back, deleting and changing one's mind, the same for classes, students, sets and what is given. What is
 /// deleted is hidden at once and gone for good a day later, so that it can be undone until the page is left.
 /// </summary>
-public static class PuttingAway
+public static class PutAwayExtensions
 {
     /// <summary>How long something deleted can be brought back.</summary>
     public static readonly TimeSpan Undoable = TimeSpan.FromDays(1);

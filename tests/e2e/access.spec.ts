@@ -11,6 +11,8 @@ async function findings(page: Page): Promise<string[]> {
 }
 
 test('no view has an accessibility finding', async ({ page }) => {
+  // A dozen views are looked at.
+  test.setTimeout(120_000)
   await page.goto('/')
   expect(await findings(page)).toEqual([])
   await page.goto('/board')

@@ -157,7 +157,14 @@ public static partial class Problems
                     title: "Somebody changed the same thing at the same moment.",
                     detail: "Look at it as it is now, and send yours again if it is still wanted."
                 ),
-                _ when StorageSetup.IsOutage(exception) => Outage(context),
+                _ when StorageSetup.IsOutage(exception) => Later(
+                    context,
+                    "The database does not answer."
+                ),
+                _ when StorageSetup.IsCollision(exception) => Later(
+                    context,
+                    "Several changed the same thing at the same moment."
+                ),
                 _ => null,
             };
             if (problem is null)
@@ -173,12 +180,12 @@ public static partial class Problems
             return true;
         }
 
-        private static IResult Outage(HttpContext context)
+        private static IResult Later(HttpContext context, string title)
         {
             context.Response.Headers.RetryAfter = "2";
             return Results.Problem(
                 statusCode: 503,
-                title: "The database does not answer.",
+                title: title,
                 detail: "Nothing was stored. Send the same request again in a moment."
             );
         }

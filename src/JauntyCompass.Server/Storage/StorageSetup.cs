@@ -84,6 +84,21 @@ public static class StorageSetup
     public static bool IsTaken(DbUpdateException error) =>
         error.InnerException is PostgresException { SqlState: PostgresErrorCodes.UniqueViolation };
 
+    /// <summary>Whether the database gave up one of several that changed the same things in another order; sent again, it works.</summary>
+    public static bool IsCollision(Exception? error)
+    {
+        for (; error is not null; error = error.InnerException)
+        {
+            if (error is PostgresException refused)
+            {
+                return refused.SqlState
+                    is PostgresErrorCodes.DeadlockDetected
+                        or PostgresErrorCodes.SerializationFailure;
+            }
+        }
+        return false;
+    }
+
     /// <summary>Whether an error means that the database cannot be reached or is going down.</summary>
     public static bool IsOutage(Exception? error)
     {

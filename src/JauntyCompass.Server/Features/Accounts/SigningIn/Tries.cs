@@ -18,7 +18,8 @@ public sealed record CountedTry(byte[] Bucket, byte[] Subject, TryPolicy Policy)
 
 /// <summary>
 /// Counts tries to sign in, in the database and before anything is verified, so that tries made at the same moment all count, at
-/// whichever host. A name that exists and one that does not are counted alike.
+/// whichever host. A name that exists and one that does not are counted alike. Rows are always locked in the order of their buckets, so
+/// that two tries cannot wait for each other.
 /// </summary>
 public sealed class Tries(JauntyDbContext database, TimeProvider clock)
 {
@@ -87,22 +88,28 @@ public sealed class Tries(JauntyDbContext database, TimeProvider clock)
     }
 
     /// <summary>A try that was right does not count: it is given back.</summary>
-    public async Task GiveBack(IReadOnlyList<CountedTry> tried, CancellationToken cancellation)
+    public Task GiveBack(IReadOnlyList<CountedTry> tried, CancellationToken cancellation)
     {
         byte[][] buckets = [.. tried.Select(t => t.Bucket)];
-        await database
-            .SignInTries.Where(t => buckets.Contains(t.Bucket) && t.Count > 0)
-            .ExecuteUpdateAsync(
-                t =>
-                    t.SetProperty(x => x.Count, x => x.Count - 1)
-                        .SetProperty(x => x.OpenAt, LongAgo),
-                cancellation
-            );
+        return database.Database.ExecuteSqlAsync(
+            $"""
+            WITH locked AS (
+              SELECT bucket FROM sign_in_tries WHERE bucket = ANY ({buckets}) AND count > 0 ORDER BY bucket FOR UPDATE)
+            UPDATE sign_in_tries t SET count = count - 1, open_at = {LongAgo} FROM locked WHERE t.bucket = locked.bucket
+            """,
+            cancellation
+        );
     }
 
     /// <summary>Whoever has a new PIN or password need not wait for what was tried before.</summary>
     public Task Clear(byte[] subject, CancellationToken cancellation) =>
-        database.SignInTries.Where(t => t.Subject == subject).ExecuteDeleteAsync(cancellation);
+        database.Database.ExecuteSqlAsync(
+            $"""
+            WITH locked AS (SELECT bucket FROM sign_in_tries WHERE subject = {subject} ORDER BY bucket FOR UPDATE)
+            DELETE FROM sign_in_tries t USING locked WHERE t.bucket = locked.bucket
+            """,
+            cancellation
+        );
 
     /// <summary>The answer to a try that comes too soon; the same for names that exist and for those that do not.</summary>
     public static ProblemHttpResult TooSoon(HttpContext context, TimeSpan wait)
@@ -129,7 +136,6 @@ public sealed class Tries(JauntyDbContext database, TimeProvider clock)
         CancellationToken cancellation
     )
     {
-        // In one order, so that two tries cannot wait for each other.
         CountedTry[] ordered = [.. tried.OrderBy(t => Convert.ToHexString(t.Bucket))];
         byte[][] buckets = [.. ordered.Select(t => t.Bucket)];
         byte[][] subjects = [.. ordered.Select(t => t.Subject)];

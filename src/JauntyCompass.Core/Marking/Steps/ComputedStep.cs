@@ -143,7 +143,7 @@ public sealed class ComputedStep(
     }
 
     /// <inheritdoc/>
-    public override AnswerEvidence? Weigh()
+    public override AnswerEvidence? Weigh(double tolerance)
     {
         if (answer is not double value)
         {

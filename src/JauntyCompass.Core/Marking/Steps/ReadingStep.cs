@@ -38,8 +38,10 @@ public sealed class ReadingStep(
             : Missing(rules);
 
     /// <inheritdoc/>
-    public override AnswerEvidence? Weigh() =>
-        answer is double value ? Diagnosis.Evidence(situation, figure, value, mistakes) : null;
+    public override AnswerEvidence? Weigh(double tolerance) =>
+        answer is double value
+            ? Diagnosis.Evidence(situation, figure, value, mistakes, tolerance)
+            : null;
 
     /// <inheritdoc/>
     public override IEnumerable<Foretold> Foretell(double tolerance)

@@ -10,8 +10,8 @@ const root = process.getuid() === 0
 const failed = await withApplication(
   async (application) => {
     const trials = {
-      memory: () => memory(application, 0.25),
-      attackers: () => attack(application, 4),
+      memory: () => memory(application, 0.15),
+      attackers: () => attack(application, 3),
       kills: () => kills(application, 2),
       'full disk': root && (() => fullDisk(application, 1)),
     }

@@ -12,7 +12,7 @@ const most = { idle: 200, atWork: 350 }
 export async function memory({ address, data }, minutes) {
   const pid = Number(readFileSync(`${data}.run/server.pid`, 'utf8'))
   const resident = () => Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))[1]) / 1024
-  await pause(15_000)
+  await pause(10_000)
   const idle = resident()
   console.log(`idle: ${idle.toFixed(0)} MB`)
   const { teacher, crowd, give } = await classroom(address, students)

@@ -21,12 +21,6 @@ if (args is ["pairs"])
     return;
 }
 
-if (args is ["calibration"])
-{
-    CalibrationTrial.Run(Console.Out);
-    return;
-}
-
 if (args is ["adaptive"])
 {
     AdaptiveTrial.Run(Console.Out);

@@ -21,7 +21,7 @@ internal static class WholeWork
                 .SelectMany(made =>
                 {
                     ExerciseKind kind = ExerciseKinds.Of(made.Item);
-                    return kind.Weigh(made.Item, kind.Attempt(made.Item, student, random), 2);
+                    return kind.Weigh(made.Item, kind.Attempt(made.Item, student, random));
                 }),
         ];
         return HabitFinder.Find(evidence, Mistakes(counts));

@@ -34,14 +34,7 @@ public static class Judge
         List<Cause> byNumber =
             byDegrees == Verdict.Accepted
                 ? []
-                : Diagnosis.Weigh(
-                    situation,
-                    figure,
-                    answer,
-                    mistakes,
-                    rules.History,
-                    rules.Tolerance
-                );
+                : Diagnosis.Weigh(situation, figure, answer, mistakes, rules.History);
         string? likely = Name(
             byDegrees,
             byNumber,
@@ -113,7 +106,7 @@ public static class Judge
         return seen;
     }
 
-    // Wrong degrees are named first. Where nothing explains them, a serious flaw of drawing may, and a small one must not.
+    // Wrong degrees are named first. Where they are not explained, a small flaw of drawing must not pass for their cause.
     private static string? Name(
         Verdict byDegrees,
         List<Cause> byNumber,
@@ -126,14 +119,11 @@ public static class Judge
             return flaw;
         }
         Cause likeliest = byNumber[0];
-        if (likeliest.Mistake == Diagnosis.NotExplained)
-        {
-            return serious ?? Diagnosis.NotExplained;
-        }
-        // Where two mistakes could each have led there, nothing else did.
-        return likeliest.Likelihood >= Diagnosis.NamedFrom
+        return
+            likeliest.Likelihood >= Diagnosis.NamedFrom
+            && likeliest.Mistake != Diagnosis.NotExplained
             ? likeliest.Mistake
-            : Diagnosis.NotExplained;
+            : serious ?? Diagnosis.NotExplained;
     }
 
     private static Feedback Tell(

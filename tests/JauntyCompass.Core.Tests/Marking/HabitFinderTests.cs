@@ -34,7 +34,7 @@ public class HabitFinderTests
             ExerciseKind kind = ExerciseKinds.Of(made.Item);
             var response = (MeasureResponse)kind.Attempt(made.Item, student, random);
             evidence.AddRange(
-                kind.Weigh(made.Item, response with { Placement = null, KindSaid = null }, 2)
+                kind.Weigh(made.Item, response with { Placement = null, KindSaid = null })
             );
         }
         return HabitFinder.Find(evidence, [.. Targets.Select(k => MistakeCatalogue.Find(k)!)]);
@@ -110,7 +110,7 @@ public class HabitFinderTests
                 {
                     ExerciseKind kind = ExerciseKinds.Of(made.Item);
                     var response = (MeasureResponse)kind.Attempt(made.Item, student, random);
-                    return kind.Weigh(made.Item, response with { Placement = null }, 2);
+                    return kind.Weigh(made.Item, response with { Placement = null });
                 }),
         ];
         List<Mistake> few = [.. Targets.Select(k => MistakeCatalogue.Find(k)!)];

@@ -30,17 +30,9 @@ public sealed class AdaptivePool
     // By item, by step: which of the answers that can be told apart each habit would give; the last row is that of no habit.
     private readonly double[][][,] _answers;
 
-    private readonly double _tolerance;
-
-    private AdaptivePool(
-        IReadOnlyList<Item> items,
-        Mistake[] habits,
-        double tolerance,
-        double[][][,] answers
-    )
+    private AdaptivePool(IReadOnlyList<Item> items, Mistake[] habits, double[][][,] answers)
     {
         _items = items;
-        _tolerance = tolerance;
         _habits = habits;
         _answers = answers;
     }
@@ -66,7 +58,6 @@ public sealed class AdaptivePool
         return new AdaptivePool(
             items,
             habits,
-            tolerance,
             [
                 .. items.Select(i =>
                 {
@@ -90,17 +81,14 @@ public sealed class AdaptivePool
         [
             .. answered
                 .OrderBy(a => a.Key)
-                .SelectMany(a =>
-                    ExerciseKinds.Of(_items[a.Key]).Weigh(_items[a.Key], a.Value, _tolerance)
-                ),
+                .SelectMany(a => ExerciseKinds.Of(_items[a.Key]).Weigh(_items[a.Key], a.Value)),
         ];
         Beliefs beliefs = HabitFinder.Find(evidence, _habits);
-        bool known =
-            answered.Count > 0
-            && (
-                beliefs.NoHabit >= KnownFrom
-                || beliefs.Habits is [{ Named: true, Likelihood: >= KnownFrom }, ..]
-            );
+        double sure = Math.Max(
+            beliefs.NoHabit,
+            beliefs.Habits is [var first, ..] ? first.Likelihood : 0
+        );
+        bool known = answered.Count > 0 && sure >= KnownFrom;
         if (known || answered.Count >= Math.Min(limit, _items.Count))
         {
             return new NextChoice(null, known, 0, beliefs);

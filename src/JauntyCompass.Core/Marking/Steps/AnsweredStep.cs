@@ -36,8 +36,7 @@ public abstract class AnsweredStep(string key, string title)
     public abstract Judgement Judge(MarkingRules rules);
 
     /// <summary>What the answer says of every mistake; null when it says nothing.</summary>
-    /// <param name="tolerance">Tolerance, in degrees.</param>
-    public virtual AnswerEvidence? Weigh(double tolerance) => null;
+    public virtual AnswerEvidence? Weigh() => null;
 
     /// <summary>What each mistake that fixes its answer would answer.</summary>
     /// <param name="tolerance">Tolerance, in degrees.</param>

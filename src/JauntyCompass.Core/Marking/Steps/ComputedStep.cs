@@ -143,7 +143,7 @@ public sealed class ComputedStep(
     }
 
     /// <inheritdoc/>
-    public override AnswerEvidence? Weigh(double tolerance)
+    public override AnswerEvidence? Weigh()
     {
         if (answer is not double value)
         {

@@ -71,7 +71,7 @@ public sealed class NameStep(
     }
 
     /// <inheritdoc/>
-    public override AnswerEvidence? Weigh(double tolerance)
+    public override AnswerEvidence? Weigh()
     {
         if (name is null)
         {

@@ -70,7 +70,7 @@ public sealed class NumberStep(
     }
 
     /// <inheritdoc/>
-    public override AnswerEvidence? Weigh(double tolerance) =>
+    public override AnswerEvidence? Weigh() =>
         answer is double value ? Arithmetic.Evidence(truth, slips, value) : null;
 
     /// <inheritdoc/>

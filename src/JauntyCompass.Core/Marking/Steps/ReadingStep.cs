@@ -38,10 +38,8 @@ public sealed class ReadingStep(
             : Missing(rules);
 
     /// <inheritdoc/>
-    public override AnswerEvidence? Weigh(double tolerance) =>
-        answer is double value
-            ? Diagnosis.Evidence(situation, figure, value, mistakes, tolerance)
-            : null;
+    public override AnswerEvidence? Weigh() =>
+        answer is double value ? Diagnosis.Evidence(situation, figure, value, mistakes) : null;
 
     /// <inheritdoc/>
     public override IEnumerable<Foretold> Foretell(double tolerance)

@@ -46,8 +46,7 @@ public sealed class AnswerIntake(
         IReadOnlyList<AnsweredStep> steps = kind.Steps(item, request.Response);
         string response = JsonSerializer.Serialize(request.Response, ExerciseJson.Options);
         // Of a student not seen yet it is most likely the first answer; the database tells if it is not.
-        StudentHistory? guess =
-            histories.Of(assignment.Id, studentId) ?? StudentHistory.Empty(assignment.Tolerance);
+        StudentHistory? guess = histories.Of(assignment.Id, studentId) ?? StudentHistory.Empty;
         for (int round = 0; ; round++)
         {
             StudentHistory history = guess ?? await Load(assignment, studentId, cancellation);
@@ -144,8 +143,7 @@ public sealed class AnswerIntake(
             .ToListAsync(cancellation);
         return StudentHistory.Of(
             assignment.ItemsOf(studentId),
-            before.Select(a => (a.ItemIndex, a.Response)),
-            assignment.Tolerance
+            before.Select(a => (a.ItemIndex, a.Response))
         );
     }
 

@@ -11,11 +11,9 @@ public sealed class StudentHistory
 {
     // By the place of the item, not by time: sums of logarithms depend on their order in the last digits, and a mark must not.
     private readonly ImmutableArray<FirstTry> _tries;
-    private readonly double _tolerance;
     private Beliefs? _beliefs;
 
-    private StudentHistory(ImmutableArray<FirstTry> tries, double tolerance) =>
-        (_tries, _tolerance) = (tries, tolerance);
+    private StudentHistory(ImmutableArray<FirstTry> tries) => _tries = tries;
 
     private readonly record struct FirstTry(
         int ItemIndex,
@@ -24,8 +22,7 @@ public sealed class StudentHistory
     );
 
     /// <summary>Nothing is answered yet.</summary>
-    /// <param name="tolerance">Degrees of error that are accepted.</param>
-    public static StudentHistory Empty(double tolerance) => new([], tolerance);
+    public static StudentHistory Empty { get; } = new([]);
 
     /// <summary>One bit an item, of at most sixty: whether its first try is in here. Answers never change, so this tells all of them.</summary>
     public long Answered => _tries.Aggregate(0L, (bits, t) => bits | (1L << t.ItemIndex));
@@ -50,25 +47,19 @@ public sealed class StudentHistory
             place++;
         }
         return new(
-            _tries.Insert(
-                place,
-                new FirstTry(itemIndex, kind, [.. ExerciseKind.Weigh(steps, _tolerance)])
-            ),
-            _tolerance
+            _tries.Insert(place, new FirstTry(itemIndex, kind, [.. ExerciseKind.Weigh(steps)]))
         );
     }
 
     /// <summary>The history of some answers.</summary>
     /// <param name="items">The student's items.</param>
     /// <param name="answers">First tries at them: the place of each item, from 0, and what was answered.</param>
-    /// <param name="tolerance">Degrees of error that are accepted.</param>
     public static StudentHistory Of(
         IReadOnlyList<Item> items,
-        IEnumerable<(int ItemIndex, Response Response)> answers,
-        double tolerance
+        IEnumerable<(int ItemIndex, Response Response)> answers
     ) =>
         answers.Aggregate(
-            Empty(tolerance),
+            Empty,
             (all, a) =>
                 all.With(
                     ExerciseKinds.Of(items[a.ItemIndex]),

@@ -58,6 +58,33 @@ public sealed class OutageTests : IDisposable
         }
     }
 
+    // PostgreSQL gives up one of several that wait for each other.
+    [Theory]
+    [InlineData("40P01")]
+    [InlineData("40001")]
+    public async Task Who_is_given_up_for_others_is_told_to_come_again(string state)
+    {
+        using var server = new JauntyServer();
+        using var teacher = new Visitor(server);
+        await teacher.BecomeTeacher("given-up");
+        TestDatabase.Run(
+            server.Connection,
+            $"""
+            CREATE FUNCTION give_up() RETURNS trigger LANGUAGE plpgsql AS
+            $$ BEGIN RAISE EXCEPTION 'given up' USING ERRCODE = '{state}'; END $$;
+            CREATE TRIGGER give_up BEFORE INSERT ON classes FOR EACH ROW EXECUTE FUNCTION give_up();
+            """
+        );
+        var heron = new System.Text.Json.Nodes.JsonObject { ["name"] = "6 Heron" };
+        Reply refused = await teacher.Post("classes", heron.DeepClone());
+        refused.Status.ShouldBe(HttpStatusCode.ServiceUnavailable);
+        refused.Type.ShouldBe("application/problem+json");
+        refused.RetryAfter.ShouldBe(TimeSpan.FromSeconds(2));
+        refused.Text("detail").ShouldContain("Nothing was stored");
+        TestDatabase.Run(server.Connection, "DROP TRIGGER give_up ON classes");
+        (await teacher.Post("classes", heron)).Status.ShouldBe(HttpStatusCode.Created);
+    }
+
     [Fact]
     public async Task Demonstration_data_is_filled_in_once_and_tells_the_habits_that_made_it()
     {

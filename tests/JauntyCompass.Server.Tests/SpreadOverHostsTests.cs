@@ -15,7 +15,7 @@ namespace JauntyCompass.Server.Tests;
 /// Classes at work whose answers are spread over two hosts at random: every mark is the one that a single host gives.
 /// JAUNTY_STUDENTS says how many students there are.
 /// </summary>
-public sealed class SpreadOverHostsTests : IDisposable
+public sealed class SpreadOverHostsTests(TwoHosts hosts) : IClassFixture<TwoHosts>
 {
     private const int Items = 10;
     private const int ClassSize = 30;
@@ -23,26 +23,11 @@ public sealed class SpreadOverHostsTests : IDisposable
         Environment.GetEnvironmentVariable("JAUNTY_STUDENTS") ?? "12",
         CultureInfo.InvariantCulture
     );
-    private readonly JauntyServer _one;
-    private readonly JauntyServer _other;
-
-    public SpreadOverHostsTests()
-    {
-        string connection = TestDatabase.Create();
-        _one = new JauntyServer(connection, null);
-        _other = new JauntyServer(connection, null);
-    }
-
-    public void Dispose()
-    {
-        _one.Dispose();
-        _other.Dispose();
-    }
 
     [Fact]
     public async Task Answers_spread_over_two_hosts_get_the_marks_that_one_host_gives()
     {
-        using var teacher = new Visitor(_one);
+        using var teacher = new Visitor(hosts.One);
         await teacher.BecomeTeacher("spread");
         Dictionary<string, string> single = await Work(teacher, spread: false);
         single.Count.ShouldBe(Students * Items);
@@ -104,9 +89,9 @@ public sealed class SpreadOverHostsTests : IDisposable
             $"classes/{group.Text("id")}/students",
             new JsonObject { ["givenName"] = name }
         );
-        using var here = new Visitor(_one);
+        using var here = new Visitor(hosts.One);
         await here.Join(group.Text("code"), name, added.Text("pin"));
-        using Visitor there = here.Copy(_other);
+        using Visitor there = here.Copy(hosts.Other);
         string path = $"bench/assignments/{assignment}";
         JsonArray seen = (await here.Get(path))["items"].AsArray();
         foreach (int item in Enumerable.Range(0, Items).OrderBy(_ => own.Below(1000)).ToList())
@@ -144,7 +129,7 @@ public sealed class SpreadOverHostsTests : IDisposable
     private async Task<IEnumerable<(string Key, string Mark)>> StoredMarks(string assignment)
     {
         Guid id = Guid.Parse(assignment);
-        var stored = await _one.Ask(d =>
+        var stored = await hosts.One.Ask(d =>
             d.Answers.AsNoTracking()
                 .Where(a => a.AssignmentId == id)
                 .Join(

@@ -6,29 +6,13 @@ using Xunit;
 namespace JauntyCompass.Server.Tests;
 
 /// <summary>Two hosts on one database: whichever is asked, everything is as if there were one.</summary>
-public sealed class TwoHostsTests : IDisposable
+public sealed class TwoHostsTests(TwoHosts hosts) : IClassFixture<TwoHosts>
 {
-    private readonly JauntyServer _one;
-    private readonly JauntyServer _other;
-
-    public TwoHostsTests()
-    {
-        string connection = TestDatabase.Create();
-        _one = new JauntyServer(connection, null);
-        _other = new JauntyServer(connection, null);
-    }
-
-    public void Dispose()
-    {
-        _one.Dispose();
-        _other.Dispose();
-    }
-
     [Fact]
     public async Task Answers_of_one_student_at_both_hosts_at_once_are_each_marked_in_the_light_of_those_stored_before()
     {
-        using Lesson lesson = await Lesson.Begin(_one, "both-at-once");
-        using Visitor there = lesson.Student.Copy(_other);
+        using Lesson lesson = await Lesson.Begin(hosts.One, "both-at-once");
+        using Visitor there = lesson.Student.Copy(hosts.Other);
         for (int i = 0; i < 2; i++)
         {
             double wrong = 180 - lesson.TrueMeasure(i);
@@ -53,8 +37,8 @@ public sealed class TwoHostsTests : IDisposable
     [Fact]
     public async Task A_change_at_one_host_is_heard_at_the_other()
     {
-        using Lesson lesson = await Lesson.Begin(_one, "heard");
-        using Visitor there = lesson.Student.Copy(_other);
+        using Lesson lesson = await Lesson.Begin(hosts.One, "heard");
+        using Visitor there = lesson.Student.Copy(hosts.Other);
         string bench = $"bench/assignments/{lesson.AssignmentId}";
         async Task Heard(Func<Task<bool>> seen)
         {
@@ -87,16 +71,19 @@ public sealed class TwoHostsTests : IDisposable
     [Fact]
     public async Task While_a_host_cannot_hear_it_remembers_nothing()
     {
-        using Lesson lesson = await Lesson.Begin(_one, "deaf");
-        using Visitor there = lesson.Student.Copy(_other);
+        using Lesson lesson = await Lesson.Begin(hosts.One, "deaf");
+        using Visitor there = lesson.Student.Copy(hosts.Other);
         string bench = $"bench/assignments/{lesson.AssignmentId}";
         await there.Get(bench);
         for (int i = 0; i < 5; i++)
         {
             // The other host's line is cut, and something changes meanwhile.
             TestDatabase.Run(
-                _one.Connection,
-                "SELECT pg_terminate_backend(pid) FROM pg_stat_activity WHERE query LIKE 'LISTEN%' OR (query = 'SELECT 1' AND state = 'idle' AND datname = current_database())"
+                hosts.One.Connection,
+                """
+                SELECT pg_terminate_backend(pid) FROM pg_stat_activity
+                WHERE datname = current_database() AND (query LIKE 'LISTEN%' OR (query = 'SELECT 1' AND state = 'idle'))
+                """
             );
             await lesson.Teacher.Patch(
                 $"assignments/{lesson.AssignmentId}",
@@ -110,8 +97,8 @@ public sealed class TwoHostsTests : IDisposable
     [Fact]
     public async Task An_instrument_and_a_running_order_are_replaced_whole_or_not_at_all()
     {
-        using Lesson lesson = await Lesson.Begin(_one, "replaced");
-        using Visitor there = lesson.Teacher.Copy(_other);
+        using Lesson lesson = await Lesson.Begin(hosts.One, "replaced");
+        using Visitor there = lesson.Teacher.Copy(hosts.Other);
         Reply[] replies = await Task.WhenAll(
             Enumerable
                 .Range(0, 8)

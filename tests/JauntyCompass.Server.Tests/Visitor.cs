@@ -43,7 +43,7 @@ public sealed class Visitor : IDisposable
         {
             BaseAddress = server.Address,
             // Three hundred who sign in at once are verified two at a time, while other tests run.
-            Timeout = TimeSpan.FromSeconds(150),
+            Timeout = TimeSpan.FromSeconds(60),
         };
         if (from is not null)
         {

@@ -2,6 +2,9 @@ import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
 import { addStudent, give, join, signIn } from './people'
 
+// Nothing moves: what is looked at is each state, and not the way to it.
+test.use({ contextOptions: { reducedMotion: 'reduce' } })
+
 /** WCAG 2.2 AA by the automatic rules; what they cannot see is looked at by people. */
 async function findings(page: Page): Promise<string[]> {
   const report = await new AxeBuilder({ page })
@@ -18,7 +21,6 @@ test('no view has an accessibility finding', async ({ page }) => {
   await page.goto('/board')
   await page.getByRole('button', { name: 'Count' }).click()
   await page.keyboard.press('PageDown')
-  await page.waitForTimeout(3000)
   expect(await findings(page)).toEqual([])
   await page.getByRole('button', { name: 'Angle', exact: true }).click()
   expect(await findings(page)).toEqual([])
@@ -61,7 +63,6 @@ test('no state of the Board has an accessibility finding', async ({ page }) => {
   await page.getByRole('button', { name: 'Instruments' }).click()
   await page.getByRole('button', { name: 'Raised marks' }).click()
   await expect(page.getByText('Your hand has the sheet.')).toBeVisible()
-  await page.waitForTimeout(600)
   expect(await findings(page), 'free').toEqual([])
   await page.getByRole('button', { name: 'Instruments' }).click()
   await page.getByRole('button', { name: 'Straightedge, with millimetres' }).click()
@@ -72,10 +73,8 @@ test('no state of the Board has an accessibility finding', async ({ page }) => {
   await page.getByLabel('Ink for a dark room').check()
   await page.keyboard.press('Escape')
   await page.getByRole('button', { name: 'Count' }).click()
-  await page.waitForTimeout(1500)
   expect(await findings(page), 'dark, asking').toEqual([])
   await page.keyboard.press('PageDown')
-  await page.waitForTimeout(3500)
   expect(await findings(page), 'dark, counting').toEqual([])
   await page.keyboard.press('KeyF')
   expect(await findings(page), 'projecting').toEqual([])

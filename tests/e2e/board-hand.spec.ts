@@ -115,7 +115,6 @@ test('the hand takes over: an instrument, a ray, a dot, a name; undone, redone, 
   await expect(things).toHaveCount(1)
   await page.keyboard.press('Control+Shift+KeyZ')
   await expect(things).toHaveCount(2)
-  await page.waitForTimeout(400)
   await page.reload()
   await expect(things).toHaveCount(2)
   await expect(page.getByTestId('protractor')).toHaveCount(1)

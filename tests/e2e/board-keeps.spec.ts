@@ -41,9 +41,10 @@ test('a running order lives in the address, is rearranged, and goes out and in a
 test('the sheet is taken away as a clean SVG in millimetres, as a PNG, and as a handout', async ({
   page,
 }) => {
+  // Nothing moves from step to step, so that the sheet is the step's at once.
+  await page.emulateMedia({ reducedMotion: 'reduce' })
   await page.goto('/board?measure=64&end=90')
   await page.getByRole('button', { name: 'Zero line' }).click()
-  await page.waitForTimeout(800)
   await page.getByRole('button', { name: 'View' }).click()
   const [svg] = await Promise.all([
     page.waitForEvent('download'),
@@ -112,7 +113,6 @@ test('two tabs do not fight', async ({ page, context }) => {
   const other = await context.newPage()
   await other.goto('/board?measure=64')
   await expect(other.getByTestId('caption')).toContainText('Which kind')
-  await other.waitForTimeout(400)
   await page.reload()
   await expect(page.getByTestId('caption')).toContainText('Can 64° be right?')
 })

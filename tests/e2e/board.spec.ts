@@ -152,7 +152,6 @@ test('the class counts hands before the answer is shown, and the counts stay wit
   await page.keyboard.press('Escape')
   await page.getByRole('button', { name: 'Next' }).click()
   await expect(page.getByRole('listitem').filter({ hasText: 'inner' })).toContainText('15')
-  await page.waitForTimeout(400)
   await page.reload()
   await expect(page.getByRole('listitem').filter({ hasText: 'outer' })).toContainText('9')
   // Another demonstration in between, and back: the counts belong to the lesson.

@@ -18,8 +18,10 @@ async function hold(page: Page, address: string, method: string): Promise<{ letG
     letGo: async () => {
       free()
       await late
-      // Time for the page to do with it what it would.
-      await page.waitForTimeout(200)
+      // The page does with it what it would, and draws it.
+      await page.evaluate(
+        () => new Promise((drawn) => requestAnimationFrame(() => setTimeout(() => requestAnimationFrame(drawn)))),
+      )
     },
   }
 }

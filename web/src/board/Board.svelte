@@ -52,7 +52,7 @@
     if (session.ready && !session.failure) history.replaceState(null, '', address)
   })
 
-  // Kept a little after the hand has come to rest, so that dragging stays light.
+  // Kept a little after the hand has come to rest, so that dragging stays light; and when the page goes away before that.
   let later: ReturnType<typeof setTimeout> | undefined
   $effect(() => {
     void [session.wanted, stage.at, stage.hand, lesson.tallies]
@@ -129,7 +129,12 @@
   }
 </script>
 
-<svelte:window onkeydown={key} onclick={letGo} onhashchange={() => session.readHash()} />
+<svelte:window
+  onkeydown={key}
+  onclick={letGo}
+  onhashchange={() => session.readHash()}
+  onpagehide={() => session.ready && session.keep()}
+/>
 <svelte:document onfullscreenchange={() => !document.fullscreenElement && (options.projecting = false)} />
 
 <div class="board" class:dark={options.dark} class:projecting={options.projecting} class:printing>

@@ -1,31 +1,7 @@
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Server.Storage;
 using Microsoft.EntityFrameworkCore;
 
 namespace JauntyCompass.Server.Features.PuttingAway;
-
-/// <summary>What goes with a thing that is deleted.</summary>
-/// <param name="Students">Students.</param>
-/// <param name="Assignments">Sets given to a class.</param>
-/// <param name="Answers">Answers.</param>
-public sealed record Contents(int Students, int Assignments, int Answers);
-
-/// <summary>A change of a thing's name, or whether it is put away; what is left out stays as it is.</summary>
-/// <param name="Name">Its name.</param>
-/// <param name="Archived">Whether it is put away.</param>
-public sealed record ThingChange(string? Name = null, bool? Archived = null) : IChecked
-{
-    /// <summary>The longest name anything may have; what has shorter ones says so itself.</summary>
-    public const int LongestName = 120;
-
-    public void Check(Faults faults)
-    {
-        if (Name is not null)
-        {
-            faults.Text("name", Name, 1, LongestName);
-        }
-    }
-}
 
 /// <summary>
 /// Putting away, bringing back, deleting and changing one's mind, the same for classes, students, sets and what is given. What is

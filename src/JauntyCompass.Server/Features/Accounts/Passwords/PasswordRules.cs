@@ -1,3 +1,4 @@
+using System.IO.Compression;
 using System.Reflection;
 
 namespace JauntyCompass.Server.Features.Accounts.Passwords;
@@ -24,6 +25,7 @@ public static class PasswordRules
     ];
 
     // The ten thousand commonest of the lists that come with the password estimator zxcvbn (MIT, D. Wheeler and Dropbox, 2012).
+    // Compressed, since many of them are no words for a school.
     private static readonly Lazy<HashSet<string>> Commonest = new(Read);
 
     /// <summary>What is wrong with a password, as the rest of a sentence; null where nothing is.</summary>
@@ -75,8 +77,10 @@ public static class PasswordRules
         Assembly assembly = typeof(PasswordRules).Assembly;
         string name = assembly
             .GetManifestResourceNames()
-            .Single(n => n.EndsWith("commonest.txt", StringComparison.Ordinal));
-        using var reader = new StreamReader(assembly.GetManifestResourceStream(name)!);
+            .Single(n => n.EndsWith("commonest.txt.gz", StringComparison.Ordinal));
+        using var reader = new StreamReader(
+            new GZipStream(assembly.GetManifestResourceStream(name)!, CompressionMode.Decompress)
+        );
         return
         [
             .. reader

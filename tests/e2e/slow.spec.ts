@@ -20,7 +20,8 @@ async function hold(page: Page, address: string, method: string): Promise<{ letG
       await late
       // The page does with it what it would, and draws it.
       await page.evaluate(
-        () => new Promise((drawn) => requestAnimationFrame(() => setTimeout(() => requestAnimationFrame(drawn)))),
+        () =>
+          new Promise((drawn) => requestAnimationFrame(() => setTimeout(() => requestAnimationFrame(drawn)))),
       )
     },
   }

@@ -1,18 +1,19 @@
 import { defineConfig } from '@playwright/test'
 
-/** The real application, started by its own script with a database of its own, in Debian's headless Chromium. */
-const port = Number(process.env.JAUNTY_E2E_PORT ?? 5181)
+/** The real application, started by its own script with a database of its own for each worker, in Debian's headless Chromium. */
+const firstPort = Number(process.env.JAUNTY_E2E_PORT ?? 5181)
+const workers = process.env.JAUNTY_PICTURES ? 1 : 2
 
 export default defineConfig({
   testDir: '../tests/e2e',
   testMatch: process.env.JAUNTY_PICTURES ? '**/*.pictures.ts' : '**/*.spec.ts',
   outputDir: 'test-results',
-  workers: 1,
+  workers,
+  metadata: { firstPort },
   retries: 0,
   timeout: 40_000,
   reporter: 'list',
   use: {
-    baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
     trace: 'off',
     launchOptions: {
@@ -28,11 +29,11 @@ export default defineConfig({
       ],
     },
   },
-  webServer: {
-    command: `node ../tests/e2e/serve.mjs ${port}`,
-    url: `http://127.0.0.1:${port}/health`,
+  webServer: Array.from({ length: workers }, (_, worker) => ({
+    command: `node ../tests/e2e/serve.mjs ${firstPort + worker}`,
+    url: `http://127.0.0.1:${firstPort + worker}/health`,
     timeout: 120_000,
-    gracefulShutdown: { signal: 'SIGTERM', timeout: 15_000 },
-    stdout: 'ignore',
-  },
+    gracefulShutdown: { signal: 'SIGTERM' as const, timeout: 15_000 },
+    stdout: 'ignore' as const,
+  })),
 })

@@ -75,14 +75,6 @@ const offline = VitePWA({
     // Other rooms and whatever the server computes are asked for as ever.
     navigateFallback: null,
     cleanupOutdatedCaches: true,
-    runtimeCaching: [
-      {
-        // What is printed on the instruments never changes within a version.
-        urlPattern: ({ url }) => url.pathname === '/api/v1/instruments',
-        handler: 'StaleWhileRevalidate',
-        options: { cacheName: 'instruments', cacheableResponse: { statuses: [200] } },
-      },
-    ],
   },
 })
 

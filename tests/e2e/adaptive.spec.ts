@@ -1,11 +1,18 @@
 /* Items chosen for the student, and work that goes on at another device or without the server. */
-import { expect, test, type Browser, type Page } from '@playwright/test'
+import type { Browser, Page } from '@playwright/test'
+import { expect, test } from './application'
 import { addStudent, give, join, signIn } from './people'
 
-async function atBench(browser: Browser, baseURL: string, name: string, pin: string): Promise<Page> {
+async function atBench(
+  browser: Browser,
+  baseURL: string,
+  name: string,
+  pin: string,
+  id: string,
+): Promise<Page> {
   const context = await browser.newContext({ baseURL, viewport: { width: 1280, height: 900 } })
   const bench = await context.newPage()
-  await join(bench, name, pin)
+  await join(bench, name, pin, id)
   return bench
 }
 
@@ -28,9 +35,7 @@ test('each student is asked what tells most, until it is known what they do', as
     { mistakes: ['other-scale', 'wrong-ten', 'ticks-backwards'] },
     { adaptiveLimit: 6 },
   )
-  const bench = await atBench(browser, baseURL!, 'Linnet', pin)
-  await bench.goto(`/bench#${id}`)
-  await bench.reload()
+  const bench = await atBench(browser, baseURL!, 'Linnet', pin, id)
   const progress = bench.getByRole('navigation', { name: 'Items' }).getByRole('button')
   for (let i = 0; i < 6; i++) {
     await expect(progress).toHaveCount(i + 1)
@@ -57,16 +62,12 @@ test('what lies on the sheet is there at another device, and answers wait while 
   await signIn(page)
   const pin = await addStudent(page, 'Teal')
   const { id } = await give(page, ['measure', 'measure', 'measure'])
-  const desk = await atBench(browser, baseURL!, 'Teal', pin)
-  await desk.goto(`/bench#${id}`)
-  await desk.reload()
+  const desk = await atBench(browser, baseURL!, 'Teal', pin, id)
   const kept = desk.waitForResponse((reply) => reply.url().includes('/drafts/0') && reply.status() === 204)
   await desk.getByLabel('Your reading').fill('12')
   await kept
 
-  const tablet = await atBench(browser, baseURL!, 'Teal', pin)
-  await tablet.goto(`/bench#${id}`)
-  await tablet.reload()
+  const tablet = await atBench(browser, baseURL!, 'Teal', pin, id)
   await expect(tablet.getByLabel('Your reading')).toHaveValue('12')
 
   // The server goes away under two answers; both wait, are seen to wait, and arrive once.

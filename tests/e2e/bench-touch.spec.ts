@@ -1,5 +1,6 @@
 /* The Bench under fingers alone: on a tablet of 1024 × 768, and on a narrow screen. */
-import { expect, test, type CDPSession, type Page } from '@playwright/test'
+import type { CDPSession, Page } from '@playwright/test'
+import { expect, test } from './application'
 import { addStudent, give, join, onScreen, placementOf, polar, signIn, type Spot } from './people'
 
 /** On a narrow screen the tools stand under the sheet: back up to it. */
@@ -38,9 +39,7 @@ for (const [name, viewport] of [
     const { id, items } = await give(page, ['measure', 'draw'], { opening: 'right', from: 30, to: 150 })
     const bench = await (await browser.newContext({ baseURL, viewport, hasTouch: true })).newPage()
     const cdp = await bench.context().newCDPSession(bench)
-    await join(bench, name, pin)
-    await bench.goto(`/bench#${id}`)
-    await bench.reload()
+    await join(bench, name, pin, id)
     const protractor = bench.getByTestId('protractor')
     const layOn = async (vertex: Spot): Promise<void> => {
       const now = await placementOf(protractor)

@@ -1,5 +1,5 @@
 /* The hand on the Board: instruments carried, rays, dots and names, by pointer, keyboard and touch. */
-import { expect, test } from '@playwright/test'
+import { expect, test } from './application'
 import { drag, lay, onScreen, placementOf, polar, tap, type Spot } from './people'
 
 test('the protractor is slid by its body and turned by its rim, and the readings follow', async ({

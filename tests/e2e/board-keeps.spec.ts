@@ -1,6 +1,6 @@
 /* What the Board keeps and gives away: addresses, running orders, files, other tabs. */
 import { readFile } from 'node:fs/promises'
-import { expect, test } from '@playwright/test'
+import { expect, test } from './application'
 
 test('a running order lives in the address, is rearranged, and goes out and in as a file', async ({
   page,

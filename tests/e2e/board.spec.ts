@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './application'
 
 test('the front door leads to the three rooms, and nothing is asked of another machine', async ({
   page,

@@ -1,6 +1,7 @@
 /** Makes the pictures in docs/screenshots from the demonstration data: npm --prefix web run pictures */
-import { expect, test, type Page } from '@playwright/test'
-import { addStudent, drag, give, itemsOf, join, lay, polar, signIn, tap, type Spot } from './people'
+import type { Page } from '@playwright/test'
+import { expect, test } from './application'
+import { addStudent, drag, give, itemsOf, join, lay, openDesk, polar, signIn, tap, type Spot } from './people'
 
 const shot = async (page: Page, name: string): Promise<void> => {
   await page.mouse.move(2, 400)
@@ -53,7 +54,7 @@ test('pictures of the Board at work', async ({ page }) => {
 
 test('pictures of the Desk and the Bench', async ({ page, browser, baseURL }) => {
   test.setTimeout(90_000)
-  await signIn(page)
+  await openDesk(page)
   await page.getByRole('link', { name: /Harbour survey/ }).click()
   await expect(page.getByRole('row')).toHaveCount(25)
   await shot(page, 'desk-results')
@@ -132,9 +133,7 @@ test('pictures of unlike kinds on the Bench', async ({ page, browser, baseURL })
   const bench = await (
     await browser.newContext({ baseURL, viewport: { width: 1280, height: 800 } })
   ).newPage()
-  await join(bench, 'Orla', pin)
-  await bench.goto(`/bench#${id}`)
-  await bench.reload()
+  await join(bench, 'Orla', pin, id)
   const fan = bench.getByRole('slider')
   await fan.focus()
   for (let i = 0; i < 9; i++) await bench.keyboard.press('ArrowUp')
@@ -147,7 +146,7 @@ test('pictures of unlike kinds on the Bench', async ({ page, browser, baseURL })
 })
 
 test('the Desk: the people of a school', async ({ page }) => {
-  await signIn(page)
+  await openDesk(page)
   await page.getByRole('link', { name: 'School' }).click()
   await page.getByRole('button', { name: 'Invite a colleague' }).click()
   await expect(page.locator('code')).toBeVisible()

@@ -1,6 +1,7 @@
 /* No answer is lost or misfiled: proxies that fail, sessions that end, two tabs, two students on one tablet, no connection, no room. */
-import { expect, test, type Browser, type Page } from '@playwright/test'
-import { addStudent, give, join, signIn } from './people'
+import type { Browser, Page } from '@playwright/test'
+import { expect, test } from './application'
+import { addStudent, copper, give, join, joinByHand, send, signIn } from './people'
 
 interface Seat {
   bench: Page
@@ -15,8 +16,8 @@ async function seat(page: Page, browser: Browser, baseURL: string, name: string)
   const { id } = await give(page, ['measure', 'measure', 'measure'])
   const context = await browser.newContext({ baseURL, viewport: { width: 1280, height: 800 } })
   const bench = await context.newPage()
-  await join(bench, name, pin)
-  await open(bench, id)
+  await join(bench, name, pin, id)
+  await expect(bench.getByRole('button', { name: 'Hand in' })).toBeVisible()
   return { bench, assignment: id, pin }
 }
 
@@ -32,23 +33,30 @@ async function handIn(bench: Page, reading: string): Promise<void> {
 }
 
 /** What a teacher's results say of a student: how often each item was answered. */
-const triesOf = (page: Page, assignment: string, name: string): Promise<number[]> =>
-  page.evaluate(
-    async ([id, who]) => {
-      const results = await (await fetch(`/api/v1/assignments/${id}/results`)).json()
-      const row = results.students.find((s: { givenName: string }) => s.givenName === who)
-      return row.items.map((item: { tries: number }) => item.tries) as number[]
-    },
-    [assignment, name] as const,
-  )
+async function triesOf(page: Page, assignment: string, name: string): Promise<number[]> {
+  const results = await (await page.request.get(`/api/v1/assignments/${assignment}/results`)).json()
+  const row = results.students.find((s: { givenName: string }) => s.givenName === name)
+  return row.items.map((item: { tries: number }) => item.tries)
+}
 
 test('answers outlive a proxy without a server behind it, a closed page, and a reload without connection', async ({
   page,
   browser,
   baseURL,
 }) => {
-  const { bench, assignment } = await seat(page, browser, baseURL!, 'Merle')
+  // One visit, on an instrument that nobody ships: what was loaded before anything stood between page and server counts.
+  await signIn(page)
+  const pin = await addStudent(page, 'Merle')
+  const { id: assignment } = await give(page, ['measure', 'measure', 'measure'], {
+    instrument: 'own-copper',
+    ownInstruments: [await copper(page)],
+  })
+  const bench = await (
+    await browser.newContext({ baseURL, viewport: { width: 1280, height: 800 } })
+  ).newPage()
+  await join(bench, 'Merle', pin)
   await bench.evaluate(() => navigator.serviceWorker.ready.then(() => undefined))
+  await bench.getByText('All kinds').first().click()
   await bench.route('**/answers', (route) => route.fulfill({ status: 502, body: '<h1>Bad gateway</h1>' }))
   await handIn(bench, '41')
   await expect(bench.getByText('goes off by itself')).toBeVisible()
@@ -60,6 +68,7 @@ test('answers outlive a proxy without a server behind it, a closed page, and a r
   await again.goto(`/bench#${assignment}`)
   await expect(again.getByText('Merle', { exact: true })).toBeVisible()
   console.log(`opened without a connection in ${Date.now() - began} ms`)
+  await expect(again.getByTestId('protractor')).toHaveAttribute('aria-label', /Our copper one/)
   await again.getByRole('button', { name: 'Item 2' }).click()
   await handIn(again, '42')
   await expect(again.getByText('2 answers are kept here')).toBeVisible()
@@ -76,6 +85,7 @@ test('a session that ends asks the student to sign in again, and work goes on', 
 }) => {
   const { bench, assignment } = await seat(page, browser, baseURL!, 'Tilda')
   // The teacher gives a new PIN: the session ends at once.
+  await page.goto('/desk#/classes')
   const row = page.getByRole('listitem').filter({ hasText: 'Tilda' })
   const renewed = page.waitForResponse('**/pin')
   await row.getByRole('button', { name: 'New PIN' }).click()
@@ -120,7 +130,7 @@ test('on one tablet each student’s answers stay their own', async ({ page, bro
   await bench.getByRole('button', { name: 'Leave' }).click()
   await expect(bench.getByRole('button', { name: 'Sit down' })).toBeVisible()
   await bench.unroute('**/answers')
-  await join(bench, 'Kalle', kit)
+  await joinByHand(bench, 'Kalle', kit)
   await open(bench, assignment)
   await handIn(bench, '50')
   await expect(bench.getByTestId('feedback')).toBeVisible()
@@ -132,7 +142,7 @@ test('on one tablet each student’s answers stay their own', async ({ page, bro
   await bench.context().clearCookies()
   await tab.goto('/bench')
   await tab.getByRole('button', { name: 'I am not Kalle' }).click()
-  await join(tab, 'Wilma', pin)
+  await joinByHand(tab, 'Wilma', pin)
   await expect.poll(() => triesOf(page, assignment, 'Wilma')).toEqual([1, 0, 0])
   await bench.getByRole('button', { name: 'Next item' }).click()
   await handIn(bench, '51')
@@ -168,14 +178,7 @@ test('an answer that comes too late is kept and shown with the reason', async ({
   baseURL,
 }) => {
   const { bench, assignment } = await seat(page, browser, baseURL!, 'Ole')
-  await page.evaluate(async (id) => {
-    const session = await (await fetch('/api/v1/session')).json()
-    await fetch(`/api/v1/assignments/${id}`, {
-      method: 'PATCH',
-      headers: { 'content-type': 'application/json', 'X-Jaunty-Token': session.antiforgeryToken },
-      body: JSON.stringify({ closed: true }),
-    })
-  }, assignment)
+  await send(page, 'PATCH', `assignments/${assignment}`, { closed: true })
   await handIn(bench, '41')
   await expect(bench.getByText('Your answer to item 1 was not taken. This set is closed.')).toBeVisible()
   await bench.reload()

@@ -1,5 +1,6 @@
 /* Every kind of exercise, done wrong once and right once through the real interface: by pointer, and by keys alone. */
-import { expect, test, type Locator, type Page } from '@playwright/test'
+import type { Locator, Page } from '@playwright/test'
+import { expect, test } from './application'
 import {
   addStudent,
   draftsOn,
@@ -163,9 +164,7 @@ for (const keys of [false, true]) {
     const bench = await (
       await browser.newContext({ baseURL, viewport: { width: 1280, height: 900 } })
     ).newPage()
-    await join(bench, keys ? 'Kay' : 'Poppy', pin)
-    await bench.goto(`/bench#${id}`)
-    await bench.reload()
+    await join(bench, keys ? 'Kay' : 'Poppy', pin, id)
     for (const [i, made] of items.entries()) {
       await bench.getByRole('button', { name: `Item ${i + 1}`, exact: true }).click()
       await expect(bench.getByRole('button', { name: /Hand in|Keep it and go on/ })).toBeVisible()
@@ -194,9 +193,7 @@ test('show me replays one’s own answer without telling the right one; another 
   const bench = await (
     await browser.newContext({ baseURL, viewport: { width: 1280, height: 900 } })
   ).newPage()
-  await join(bench, 'Sorrel', pin)
-  await bench.goto(`/bench#${id}`)
-  await bench.reload()
+  await join(bench, 'Sorrel', pin, id)
   const truth = numberIn(items[0]!.key.at(-1)!.answer)
   await bench.getByLabel('Your reading').fill(String(180 - truth))
   await bench.getByRole('button', { name: 'Hand in' }).click()
@@ -231,9 +228,7 @@ test('on an empty sheet both rays are drawn, freehand too, from any end', async 
   const bench = await (
     await browser.newContext({ baseURL, viewport: { width: 1280, height: 900 } })
   ).newPage()
-  await join(bench, 'Quince', pin)
-  await bench.goto(`/bench#${id}`)
-  await bench.reload()
+  await join(bench, 'Quince', pin, id)
   await expect(bench.getByText('The sheet is empty')).toBeVisible()
   await bench.getByRole('button', { name: 'Hand in' }).click()
   await expect(bench.getByTestId('feedback')).toContainText('not two rays')
@@ -269,9 +264,7 @@ test('an arm too short is drawn on with the straightedge, and rubbed out again',
   const bench = await (
     await browser.newContext({ baseURL, viewport: { width: 1280, height: 900 } })
   ).newPage()
-  await join(bench, 'Umber', pin)
-  await bench.goto(`/bench#${id}`)
-  await bench.reload()
+  await join(bench, 'Umber', pin, id)
   await bench.getByRole('radio', { name: 'Straightedge' }).click()
   await drag(bench, polar(angle.vertex, angle.start, angle.startLength), polar(angle.vertex, angle.start, 88))
   const lines = bench.locator('svg.sheet line.extension')

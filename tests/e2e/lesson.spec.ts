@@ -1,5 +1,19 @@
-import { expect, test } from '@playwright/test'
-import { addStudent, drag, give, itemsOf, join, lay, polar, signIn, tap, type Spot } from './people'
+import { expect, test } from './application'
+import {
+  addStudent,
+  drag,
+  give,
+  itemsOf,
+  join,
+  joinByHand,
+  lay,
+  openDesk,
+  polar,
+  signIn,
+  signInByHand,
+  tap,
+  type Spot,
+} from './people'
 
 /* The whole job once, through the real interface: made at the Desk, worked on the Bench, read at the Desk. */
 test('a teacher sets a set, a student works on it, the teacher reads what happened', async ({
@@ -7,8 +21,12 @@ test('a teacher sets a set, a student works on it, the teacher reads what happen
   browser,
   baseURL,
 }) => {
-  await signIn(page)
-  const pin = await addStudent(page, 'Ailsa')
+  await signInByHand(page)
+  await page.getByRole('link', { name: 'Classes' }).click()
+  await page.getByLabel('Given name of a new student').fill('Ailsa')
+  await page.getByRole('button', { name: 'Add', exact: true }).click()
+  const added = page.getByRole('listitem').filter({ hasText: 'Ailsa' })
+  const pin = (await added.getByText(/PIN \d{4}/).innerText()).replace('PIN ', '')
 
   await page.getByRole('link', { name: 'New set', exact: true }).click()
   await expect(page.getByRole('article')).toHaveCount(5)
@@ -27,7 +45,7 @@ test('a teacher sets a set, a student works on it, the teacher reads what happen
       viewport: { width: 1280, height: 800 },
     })
   ).newPage()
-  await join(bench, 'ailsa', pin)
+  await joinByHand(bench, 'ailsa', pin)
   const items = (await itemsOf(bench, 'First readings')) as unknown as [
     { angle: { vertex: Spot; measure: number } },
     { angle: { measure: number } },
@@ -96,7 +114,7 @@ test('a teacher sets a set, a student works on it, the teacher reads what happen
 test('the demonstration class shows who read the other scale, and opens the Board with an answer of theirs', async ({
   page,
 }) => {
-  await signIn(page)
+  await openDesk(page)
   await page.getByRole('link', { name: /Harbour survey/ }).click()
   await expect(page.getByRole('row').filter({ hasText: 'Bram' })).toContainText('read the other scale')
   expect(await page.getByRole('row').count()).toBeGreaterThanOrEqual(25)
@@ -118,7 +136,7 @@ test('the demonstration class shows who read the other scale, and opens the Boar
 })
 
 test('wishes that cannot be met say what can be had, and nothing can be set', async ({ page }) => {
-  await signIn(page)
+  await openDesk(page)
   await page.getByRole('link', { name: 'New set', exact: true }).click()
   await page.getByLabel('From, degrees').fill('20')
   await page.getByLabel('To, degrees').fill('22')
@@ -176,9 +194,7 @@ test('however many questions an item has, it can be handed in without looking fo
   const bench = await (
     await browser.newContext({ baseURL, viewport: { width: 1280, height: 640 } })
   ).newPage()
-  await join(bench, 'Teasel', pin)
-  await bench.goto(`/bench#${id}`)
-  await bench.reload()
+  await join(bench, 'Teasel', pin, id)
   await expect(bench.getByLabel('Together')).toBeVisible()
   await expect(bench.getByRole('button', { name: 'Hand in' })).toBeInViewport({ ratio: 1 })
   await bench.context().close()
@@ -195,7 +211,7 @@ test('the Bench works on a narrow screen', async ({ page }) => {
 test('the class’s own instrument is described in the cabinet, kept, and laid on at the Board', async ({
   page,
 }) => {
-  await signIn(page)
+  await openDesk(page)
   await page.getByRole('link', { name: 'Cabinet' }).click()
   const picture = page.getByRole('img', { name: 'Our desk protractor, drawn to size' })
   await expect(picture).toBeVisible()

@@ -4,7 +4,7 @@ import { chmodSync, mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join, resolve } from 'node:path'
 import { promisify } from 'node:util'
-import { expect, test } from '@playwright/test'
+import { expect, test } from './application'
 
 const root = resolve('..')
 const port = 5186
@@ -39,7 +39,7 @@ async function start(...args: string[]): Promise<number> {
   for (const stream of [running.stdout, running.stderr])
     stream!.on('data', (text: Buffer) => (said += text.toString()))
   const took = await ready()
-  await expect.poll(() => said).toContain('Ctrl-C')
+  await expect.poll(() => said, { timeout: 30_000 }).toContain('Ctrl-C')
   return took
 }
 

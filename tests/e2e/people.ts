@@ -1,10 +1,37 @@
 /** What the browser tests do again and again: sign in, find places on the sheet, move the protractor. */
-import { expect, type Locator, type Page } from '@playwright/test'
+import { expect, type APIResponse, type Locator, type Page } from '@playwright/test'
 
 export const teacher = { userName: 'fenwick', password: 'brass and blue ink' }
 export type Spot = { x: number; y: number }
 
+/** Asks the API in the name of whoever is signed in in the page's browser: quicker than by hand where the hand is not tried. */
+export async function send(
+  page: Page,
+  method: 'POST' | 'PATCH',
+  path: string,
+  body: object,
+): Promise<APIResponse> {
+  const door = path.startsWith('bench/') ? 'bench/session' : 'session'
+  const { antiforgeryToken } = await (await page.request.get(`/api/v1/${door}`)).json()
+  const headers = { 'X-Jaunty-Token': antiforgeryToken as string }
+  const reply = await page.request.fetch(`/api/v1/${path}`, { method, headers, data: body })
+  if (!reply.ok()) throw new Error(await reply.text())
+  return reply
+}
+
+/** Signs the teacher in; no page is opened. */
 export async function signIn(page: Page): Promise<void> {
+  await send(page, 'POST', 'session', teacher)
+}
+
+/** Opens the Desk with the teacher signed in. */
+export async function openDesk(page: Page, view = ''): Promise<void> {
+  await signIn(page)
+  await page.goto(`/desk${view}`)
+  await expect(page.getByRole('heading', { name: 'Sets given' }).or(page.getByRole('main'))).toBeVisible()
+}
+
+export async function signInByHand(page: Page): Promise<void> {
   await page.goto('/desk')
   await page.getByLabel('User name').fill(teacher.userName)
   await page.getByLabel('Password', { exact: true }).fill(teacher.password)
@@ -12,16 +39,30 @@ export async function signIn(page: Page): Promise<void> {
   await expect(page.getByRole('heading', { name: 'Sets given' })).toBeVisible()
 }
 
-/** Adds a student to the demonstration class, and returns the PIN that the page tells. */
+/** Adds a student to the demonstration class, and returns the PIN. */
 export async function addStudent(page: Page, name: string): Promise<string> {
-  await page.getByRole('link', { name: 'Classes' }).click()
-  await page.getByLabel('Given name of a new student').fill(name)
-  await page.getByRole('button', { name: 'Add', exact: true }).click()
-  const row = page.getByRole('listitem').filter({ hasText: name })
-  return (await row.getByText(/PIN \d{4}/).innerText()).replace('PIN ', '')
+  const classes = await (await page.request.get('/api/v1/classes')).json()
+  const reply = await send(page, 'POST', `classes/${classes[0].id}/students`, { givenName: name })
+  return ((await reply.json()) as { pin: string }).pin
 }
 
-export async function join(page: Page, name: string, pin: string): Promise<void> {
+/** An instrument that nobody ships. */
+export async function copper(page: Page): Promise<object> {
+  const [desk] = await (await page.request.get('/api/v1/instruments')).json()
+  return { ...desk.protractor, id: 'own-copper', name: 'Our copper one', material: 'metal' }
+}
+
+/** Signs a student in, and opens the Bench: at its list, or at a set. */
+export async function join(page: Page, name: string, pin: string, assignment = ''): Promise<void> {
+  await send(page, 'POST', 'bench/session', { classCode: 'heron6', givenName: name, pin })
+  await page.goto(assignment ? `/bench#${assignment}` : '/bench')
+  const there = assignment
+    ? page.getByRole('navigation', { name: 'Items' })
+    : page.getByRole('heading', { name: 'On your bench' })
+  await expect(there).toBeVisible()
+}
+
+export async function joinByHand(page: Page, name: string, pin: string): Promise<void> {
   await page.goto('/bench')
   await page.getByLabel('Class code').fill('heron6')
   await page.getByLabel('Your given name').fill(name)
@@ -148,25 +189,11 @@ export async function give(
   wishes: Record<string, unknown> = {},
   giving: Record<string, unknown> = {},
 ): Promise<{ id: string; items: Made[] }> {
-  return page.evaluate(
-    async ([wanted, more, how]) => {
-      const session = await (await fetch('/api/v1/session')).json()
-      const post = async (path: string, body: unknown): Promise<{ id: string }> => {
-        const headers = { 'content-type': 'application/json', 'X-Jaunty-Token': session.antiforgeryToken }
-        const reply = await fetch(`/api/v1/${path}`, { method: 'POST', headers, body: JSON.stringify(body) })
-        if (!reply.ok) throw new Error(await reply.text())
-        return reply.json()
-      }
-      const set = await post('sets', {
-        title: 'All kinds',
-        seed: 12,
-        specification: { kinds: wanted.map((kind) => ({ kind, count: 1 })), ...more },
-      })
-      const classes = await (await fetch('/api/v1/classes')).json()
-      const { id } = await post('assignments', { setId: set.id, classId: classes[0].id, tries: 3, ...how })
-      const { items } = await (await fetch(`/api/v1/sets/${set.id}`)).json()
-      return { id, items }
-    },
-    [kinds, wishes, giving] as const,
-  )
+  const specification = { kinds: kinds.map((kind) => ({ kind, count: 1 })), ...wishes }
+  const set = await (await send(page, 'POST', 'sets', { title: 'All kinds', seed: 12, specification })).json()
+  const classes = await (await page.request.get('/api/v1/classes')).json()
+  const given = { setId: set.id, classId: classes[0].id, tries: 3, ...giving }
+  const { id } = await (await send(page, 'POST', 'assignments', given)).json()
+  const { items } = await (await page.request.get(`/api/v1/sets/${set.id}`)).json()
+  return { id, items }
 }

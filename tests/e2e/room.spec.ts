@@ -6,7 +6,8 @@ import { execFileSync, spawn, type ChildProcess } from 'node:child_process'
 import { chmodSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join, resolve } from 'node:path'
-import { chromium, expect, test } from '@playwright/test'
+import { chromium } from '@playwright/test'
+import { expect, test } from './application'
 
 const root = resolve('..')
 const [server, tablet] = ['jaunty-server', 'jaunty-tablet']

@@ -1,13 +1,13 @@
 /* The people of a school at the Desk: invited, named, put away, brought back; and the student with a card. */
-import { expect, test } from '@playwright/test'
-import { addStudent, signIn } from './people'
+import { expect, test } from './application'
+import { addStudent, openDesk, signIn } from './people'
 
 test('a colleague is invited, makes an account, and teaches a class that is shared', async ({
   page,
   browser,
   baseURL,
 }) => {
-  await signIn(page)
+  await openDesk(page)
   await page.getByRole('link', { name: 'School' }).click()
   await page.getByRole('button', { name: 'Invite a colleague' }).click()
   const address = await page.locator('code').innerText()
@@ -43,6 +43,7 @@ test('a colleague is invited, makes an account, and teaches a class that is shar
 test('whatever is renamed, archived or deleted is named first and can be undone', async ({ page }) => {
   await signIn(page)
   await addStudent(page, 'Vesper')
+  await page.goto('/desk#/classes')
   const list = page.getByRole('listitem')
   const more = (name: string): Promise<void> => page.getByRole('button', { name: `More for ${name}` }).click()
   await more('Vesper')
@@ -75,6 +76,7 @@ test('whatever is renamed, archived or deleted is named first and can be undone'
 test('a card signs a student in, and a stopped card does not', async ({ page, browser, baseURL }) => {
   await signIn(page)
   await addStudent(page, 'Yrsa')
+  await page.goto('/desk#/classes')
   await page.getByRole('button', { name: 'More for Yrsa' }).click()
   const made = page.waitForResponse('**/card')
   await page.getByRole('menuitem', { name: 'New card' }).click()
@@ -103,7 +105,7 @@ test('password and devices are looked after in the account, and every page says 
     await expect(page.getByText('This is a demonstration.')).toBeVisible()
   }
   await expect(page.getByText('They are deleted after')).toContainText('2 years')
-  await signIn(page)
+  await openDesk(page)
   await page.getByRole('link', { name: 'M. Fenwick' }).click()
   await expect(page.getByText('You are signed in at')).toBeVisible()
   await page.getByLabel('Password so far').fill('not this one')

@@ -2,8 +2,8 @@
 import { execFile } from 'node:child_process'
 import { resolve } from 'node:path'
 import { promisify } from 'node:util'
-import { expect, test } from '@playwright/test'
-import { signIn, teacher } from './people'
+import { expect, test } from './application'
+import { openDesk, teacher } from './people'
 
 // The tests are run from the folder of the pages.
 const program = resolve(
@@ -21,7 +21,7 @@ test('simulated students join, work and are marked like any others', async ({ pa
   )
   expect(stdout).toMatch(/all 6 opened the set within \d+ ms/)
   expect(stdout).toMatch(/6 students, 24 answers in [\d.]+ s/)
-  await signIn(page)
+  await openDesk(page)
   await page.getByText('For the simulated class').first().click()
   await expect(page.getByRole('heading', { name: 'For the simulated class' })).toBeVisible()
   // Each of them has a row, and each row its four items.

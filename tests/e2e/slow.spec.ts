@@ -1,6 +1,7 @@
 /* A slow connection: what was asked last is what counts, whichever answer comes first. */
-import { expect, test, type Page } from '@playwright/test'
-import { addStudent, give, join, signIn } from './people'
+import type { Page } from '@playwright/test'
+import { expect, test } from './application'
+import { addStudent, give, join, openDesk, signIn } from './people'
 
 /** Holds the first answer from an address until it is let go; the others come at once. */
 async function hold(page: Page, address: string, method: string): Promise<{ letGo: () => Promise<void> }> {
@@ -53,9 +54,7 @@ test('the Bench shows nothing of an item that is left, and keeps who has gone on
   const pin = await addStudent(page, 'Campion')
   const { id, items } = await give(page, ['measure', 'clock'])
   const bench = await (await browser.newContext({ baseURL })).newPage()
-  await join(bench, 'Campion', pin)
-  await bench.goto(`/bench#${id}`)
-  await bench.reload()
+  await join(bench, 'Campion', pin, id)
   await bench.getByLabel('Your reading').fill('3')
   await bench.getByRole('button', { name: 'Hand in' }).click()
   const shown = await hold(bench, '**/items/0/show', 'GET')
@@ -68,7 +67,7 @@ test('the Bench shows nothing of an item that is left, and keeps who has gone on
 })
 
 test('the Desk shows the class that was chosen last', async ({ page }) => {
-  await signIn(page)
+  await openDesk(page)
   await page.getByRole('link', { name: 'Classes' }).click()
   const first = page.getByRole('button', { name: '6 Heron' })
   for (const name of ['7 Plover', '8 Dunlin']) {

@@ -1,10 +1,11 @@
 /* Sets that are wished for in sentences, that come from files, and old answers marked again. */
 import { readFileSync } from 'node:fs'
-import { expect, test, type Page } from '@playwright/test'
-import { addStudent, give, join, signIn } from './people'
+import type { Page } from '@playwright/test'
+import { expect, test } from './application'
+import { addStudent, copper, give, join, openDesk, send, signIn } from './people'
 
 async function newSet(page: Page): Promise<void> {
-  await signIn(page)
+  await openDesk(page)
   await page.getByRole('link', { name: 'New set', exact: true }).click()
   await expect(page.getByRole('heading', { name: '5 items' })).toBeVisible()
 }
@@ -83,11 +84,10 @@ test('a whole set from a file is given as it is, and its answers are marked agai
   await signIn(page)
   const pin = await addStudent(page, 'Thyme')
   const { items } = await give(page, ['read-laid'])
-  const text = await page.evaluate(async () => {
-    const all = await (await fetch('/api/v1/assignments')).json()
-    const given = all.find((a: { title: string }) => a.title === 'All kinds')
-    return (await fetch(`/api/v1/sets/${given.setId}/file`)).text()
-  })
+  const all = await (await page.request.get('/api/v1/assignments')).json()
+  const given = all.find((a: { title: string }) => a.title === 'All kinds')
+  const text = await (await page.request.get(`/api/v1/sets/${given.setId}/file`)).text()
+  await page.goto('/desk')
   await page.getByRole('link', { name: 'New set', exact: true }).click()
   const renamed = text.replace('"All kinds"', '"From a file"')
   await page
@@ -114,15 +114,9 @@ test('the class’s own instrument can be set for, and lies on the Bench', async
   browser,
   baseURL,
 }) => {
-  await signIn(page)
+  await openDesk(page)
   const pin = await addStudent(page, 'Verbena')
-  await page.evaluate(async () => {
-    const session = await (await fetch('/api/v1/session')).json()
-    const [desk] = await (await fetch('/api/v1/instruments')).json()
-    const instrument = { ...desk.protractor, id: 'own-copper', name: 'Our copper one', material: 'metal' }
-    const headers = { 'content-type': 'application/json', 'X-Jaunty-Token': session.antiforgeryToken }
-    await fetch('/api/v1/cabinet', { method: 'POST', headers, body: JSON.stringify({ instrument }) })
-  })
+  await send(page, 'POST', 'cabinet', { instrument: await copper(page) })
   await page.getByRole('link', { name: 'New set', exact: true }).click()
   await page.getByLabel('Title').fill('In copper')
   await page.getByLabel('and in turn another').selectOption({ label: 'Our copper one' })

@@ -3,12 +3,14 @@
   import { onMount } from 'svelte'
   import { api, ask, entered, Problem, session, tell, type Schema } from '../api/client'
   import DemoNote from '../shared/DemoNote.svelte'
+  import { facesFor } from '../shared/faces'
   import { Latest } from '../shared/latest'
   import Join from './Join.svelte'
   import { Outbox } from './keeping/outbox.svelte'
-  import { shelf } from './keeping/shelf'
+  import { shelf, type OpenSet } from './keeping/shelf'
   import { updates } from './offline.svelte'
   import Waiting from './Waiting.svelte'
+  import { viewOf } from './seen'
   import SetList from './SetList.svelte'
   import Work from './Work.svelte'
 
@@ -18,7 +20,7 @@
   /** Whether it is known that nobody is signed in. */
   let nobody = $state(false)
   let sets: Schema['BenchListReply'][] = $state([])
-  let open = $state<Schema['BenchReply'] | null>(null)
+  let open: OpenSet | null = $state.raw(null)
   let outbox = $state<Outbox | null>(null)
   let failure = $state('')
 
@@ -55,8 +57,12 @@
       }
     })
 
-  const get = (assignmentId: string): Promise<Schema['BenchReply']> =>
-    ask(api.GET('/api/v1/bench/assignments/{assignmentId}', { params: { path: { assignmentId } } }))
+  async function get(assignmentId: string): Promise<OpenSet> {
+    const set = await ask(
+      api.GET('/api/v1/bench/assignments/{assignmentId}', { params: { path: { assignmentId } } }),
+    )
+    return { set, instruments: await facesFor(set.items.map(viewOf)) }
+  }
 
   async function fetchAhead(studentId: string, assignmentId: string): Promise<void> {
     try {
@@ -70,7 +76,7 @@
   const pick = (assignmentId: string): Promise<void> =>
     guarded(async () => {
       const { id } = student!
-      let found: Schema['BenchReply'] | null
+      let found: OpenSet | null
       try {
         found = await latest.of(get(assignmentId))
         if (found) await shelf.keepOpened(id, found).catch(() => undefined)
@@ -204,8 +210,8 @@
     />
   {/if}
   {#if open && student && outbox}
-    {#key open.id}
-      <Work set={open} name={student.name} {outbox} onleave={list} />
+    {#key open.set.id}
+      <Work set={open.set} instruments={open.instruments} name={student.name} {outbox} onleave={list} />
     {/key}
   {:else}
     <header>

@@ -2,7 +2,6 @@
 <script lang="ts">
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
   import { api, ask, tell, type Instrument, type Schema, type Script } from '../api/client'
-  import { facesFor } from '../shared/faces'
   import { Latest } from '../shared/latest'
   import { Drafts } from './keeping/drafts'
   import LookBack from './LookBack.svelte'
@@ -15,11 +14,12 @@
 
   interface Props {
     set: Schema['BenchReply']
+    instruments: Instrument[]
     name: string
     outbox: Outbox
     onleave: () => void
   }
-  let { set, name, outbox, onleave }: Props = $props()
+  let { set, instruments, name, outbox, onleave }: Props = $props()
 
   // svelte-ignore state_referenced_locally
   const items = set.items.map(viewOf)
@@ -43,7 +43,6 @@
   /** Whether the item is worked on again although it has been answered. */
   let again = $state(false)
   let complaint = $state('')
-  let instruments: Instrument[] = $state.raw([])
   let script: Script | null = $state.raw(null)
   /** Whether another item like this one is worked at, for practice. */
   let practises = $state(false)
@@ -55,12 +54,6 @@
   const waits = $derived(outbox.holds(set.id, at))
   const finished = $derived(complete && asked.every(isAnswered))
 
-  $effect(() => {
-    facesFor(items).then(
-      (all) => (instruments = all),
-      (error: unknown) => (complaint = tell(error)),
-    )
-  })
   // Also what an earlier visit left arrives in the end.
   $effect(() => {
     outbox.onsent = (assignmentId, sent) => {
@@ -151,7 +144,7 @@
   </header>
   {#if complaint}<p class="waiting" role="alert">{complaint}</p>{/if}
   <main>
-    {#if instruments.length > 0 && asked.length > 0 && drafts}
+    {#if asked.length > 0 && drafts}
       {#if practises}
         <Practice
           assignmentId={set.id}

@@ -3,7 +3,7 @@
  * id: two who share a tablet never get at each other's things.
  */
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
-import type { Schema } from '../../api/client'
+import type { Instrument, Schema } from '../../api/client'
 import type { Draft } from './drafts'
 
 /** An answer that was made here. */
@@ -28,6 +28,12 @@ export interface KeptDraft {
   at: string
 }
 
+/** A set with all that is needed to work on it: what is printed on its instruments comes along. */
+export interface OpenSet {
+  set: Schema['BenchReply']
+  instruments: Instrument[]
+}
+
 /** Who sat here last, and what they saw. */
 export interface Visit {
   studentId: string
@@ -42,13 +48,13 @@ interface Shelves extends DBSchema {
   drafts: { key: [string, string, number]; value: KeptDraft; indexes: { set: [string, string] } }
   opened: {
     key: [string, string]
-    value: { studentId: string; assignmentId: string; set: Schema['BenchReply']; at: number }
+    value: OpenSet & { studentId: string; assignmentId: string; at: number }
   }
   visit: { key: 'now'; value: Visit }
 }
 
 const name = 'jaunty-bench'
-const version = 1
+const version = 2
 /** Older drafts are nobody's work any more. */
 const draftsKept = 60 * 24 * 3600 * 1000
 
@@ -62,14 +68,15 @@ export class Shelf {
   async #on<T>(work: (db: IDBPDatabase<Shelves>) => Promise<T>): Promise<T> {
     try {
       this.#db ??= openDB<Shelves>(name, version, {
-        upgrade(db) {
-          db.createObjectStore('answers', { keyPath: 'id' }).createIndex('student', 'studentId')
-          db.createObjectStore('drafts', { keyPath: ['studentId', 'assignmentId', 'index'] }).createIndex(
-            'set',
-            ['studentId', 'assignmentId'],
-          )
+        upgrade(db, before) {
+          if (before < 1) {
+            db.createObjectStore('answers', { keyPath: 'id' }).createIndex('student', 'studentId')
+            db.createObjectStore('drafts', {
+              keyPath: ['studentId', 'assignmentId', 'index'],
+            }).createIndex('set', ['studentId', 'assignmentId'])
+            db.createObjectStore('visit')
+          } else db.deleteObjectStore('opened')
           db.createObjectStore('opened', { keyPath: ['studentId', 'assignmentId'] })
-          db.createObjectStore('visit')
         },
         // A later version in another tab must not wait for this one.
         blocking: (_old, _new, event) => (event.target as IDBDatabase).close(),
@@ -128,11 +135,10 @@ export class Shelf {
     })
   }
 
-  keepOpened = (studentId: string, set: Schema['BenchReply']): Promise<unknown> =>
-    this.#on((db) => db.put('opened', { studentId, assignmentId: set.id, set, at: Date.now() }))
-  async opened(studentId: string, assignmentId: string): Promise<Schema['BenchReply'] | undefined> {
-    return (await this.#on((db) => db.get('opened', [studentId, assignmentId])))?.set
-  }
+  keepOpened = (studentId: string, open: OpenSet): Promise<unknown> =>
+    this.#on((db) => db.put('opened', { ...open, studentId, assignmentId: open.set.id, at: Date.now() }))
+  opened = (studentId: string, assignmentId: string): Promise<OpenSet | undefined> =>
+    this.#on((db) => db.get('opened', [studentId, assignmentId]))
 }
 
 export const shelf = new Shelf()

@@ -11,7 +11,7 @@ export default defineConfig({
   workers,
   metadata: { firstPort },
   retries: 0,
-  timeout: 40_000,
+  timeout: 60_000,
   reporter: 'list',
   use: {
     viewport: { width: 1280, height: 800 },
@@ -32,7 +32,7 @@ export default defineConfig({
   webServer: Array.from({ length: workers }, (_, worker) => ({
     command: `node ../tests/e2e/serve.mjs ${firstPort + worker}`,
     url: `http://127.0.0.1:${firstPort + worker}/health`,
-    timeout: 120_000,
+    timeout: 300_000,
     gracefulShutdown: { signal: 'SIGTERM' as const, timeout: 15_000 },
     stdout: 'ignore' as const,
   })),

@@ -25,10 +25,10 @@ export async function signIn(page: Page): Promise<void> {
 }
 
 /** Opens the Desk with the teacher signed in. */
-export async function openDesk(page: Page, view = ''): Promise<void> {
+export async function openDesk(page: Page): Promise<void> {
   await signIn(page)
-  await page.goto(`/desk${view}`)
-  await expect(page.getByRole('heading', { name: 'Sets given' }).or(page.getByRole('main'))).toBeVisible()
+  await page.goto('/desk')
+  await expect(page.getByRole('heading', { name: 'Sets given' })).toBeVisible()
 }
 
 export async function signInByHand(page: Page): Promise<void> {

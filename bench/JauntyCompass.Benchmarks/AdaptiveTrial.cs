@@ -76,7 +76,7 @@ internal static class AdaptiveTrial
                 var student = new SimulatedStudent("Bo", [new Habit(habit, share)], OneDegree);
                 var random = new SeededRandom(1000 * items + s, stream: 5);
                 var evidence = Set(items, s)
-                    .SelectMany(i => ExerciseKinds.Of(i).Weigh(i, Answer(i, student, random)))
+                    .SelectMany(i => ExerciseKinds.Of(i).Weigh(i, Answer(i, student, random), 2))
                     .ToList();
                 right += HabitFinder.Find(evidence, Targets).Named.SequenceEqual([habit]) ? 1 : 0;
             }

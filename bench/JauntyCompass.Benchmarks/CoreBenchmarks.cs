@@ -115,7 +115,7 @@ public class CoreBenchmarks
                 .Items.SelectMany(i =>
                     ExerciseKinds
                         .Of(i.Item)
-                        .Weigh(i.Item, ExerciseKinds.Of(i.Item).Attempt(i.Item, student, random))
+                        .Weigh(i.Item, ExerciseKinds.Of(i.Item).Attempt(i.Item, student, random), 2)
                 ),
         ];
     }
@@ -125,7 +125,7 @@ public class CoreBenchmarks
     public Mark MarkWithHistory()
     {
         IReadOnlyList<AnsweredStep> steps = _measureKind.Steps(_measure, _reading);
-        List<AnswerEvidence> all = [.. _history, .. ExerciseKind.Weigh(steps)];
+        List<AnswerEvidence> all = [.. _history, .. ExerciseKind.Weigh(steps, 2)];
         Beliefs history = HabitFinder.Find(all, _measureKind.Mistakes);
         return Assembly.Of(steps, MarkingRules.Usual with { History = history });
     }

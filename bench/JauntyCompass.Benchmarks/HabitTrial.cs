@@ -97,7 +97,7 @@ internal static class HabitTrial
             ExerciseKind kind = ExerciseKinds.Of(item);
             var response = (MeasureResponse)kind.Attempt(item, student, random);
             evidence.AddRange(
-                kind.Weigh(item, response with { Placement = null, KindSaid = null })
+                kind.Weigh(item, response with { Placement = null, KindSaid = null }, 2)
             );
         }
         return HabitFinder.Find(evidence, [.. Targets.Select(k => MistakeCatalogue.Find(k)!)]);

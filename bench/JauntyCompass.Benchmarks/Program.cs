@@ -21,6 +21,12 @@ if (args is ["pairs"])
     return;
 }
 
+if (args is ["calibration"])
+{
+    CalibrationTrial.Run(Console.Out);
+    return;
+}
+
 if (args is ["adaptive"])
 {
     AdaptiveTrial.Run(Console.Out);

@@ -21,7 +21,7 @@ internal static class WholeWork
                 .SelectMany(made =>
                 {
                     ExerciseKind kind = ExerciseKinds.Of(made.Item);
-                    return kind.Weigh(made.Item, kind.Attempt(made.Item, student, random));
+                    return kind.Weigh(made.Item, kind.Attempt(made.Item, student, random), 2);
                 }),
         ];
         return HabitFinder.Find(evidence, Mistakes(counts));

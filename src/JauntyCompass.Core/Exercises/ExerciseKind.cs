@@ -108,12 +108,19 @@ public abstract class ExerciseKind(KindFacts facts)
         Assembly.Of(Steps(item, response), rules);
 
     /// <summary>What each answered step of a response says of every mistake.</summary>
-    public IEnumerable<AnswerEvidence> Weigh(Item item, Response response) =>
-        Weigh(Steps(item, response));
+    /// <param name="item">The item.</param>
+    /// <param name="response">The response.</param>
+    /// <param name="tolerance">Degrees of error that are accepted.</param>
+    public IEnumerable<AnswerEvidence> Weigh(Item item, Response response, double tolerance) =>
+        Weigh(Steps(item, response), tolerance);
 
     /// <summary>What each of some answered steps says of every mistake.</summary>
-    public static IEnumerable<AnswerEvidence> Weigh(IReadOnlyList<AnsweredStep> steps) =>
-        steps.Select(s => s.Weigh()).OfType<AnswerEvidence>();
+    /// <param name="steps">The steps.</param>
+    /// <param name="tolerance">Degrees of error that are accepted.</param>
+    public static IEnumerable<AnswerEvidence> Weigh(
+        IReadOnlyList<AnsweredStep> steps,
+        double tolerance
+    ) => steps.Where(s => s.Counts).Select(s => s.Weigh(tolerance)).OfType<AnswerEvidence>();
 }
 
 /// <summary>An <see cref="ExerciseKind"/> that knows its own types.</summary>

@@ -105,6 +105,15 @@ public sealed record Protractor(
     /// <summary>Whether its graduations let a whole number of degrees be read.</summary>
     public bool CanRead(int degrees) => IsFine || degrees % SmallestGraduation == 0;
 
+    /// <summary>
+    /// Degrees from one number to count on from to the next: between two labels, or where none are printed between two graduations, which
+    /// are counted one by one.
+    /// </summary>
+    public double CountedBy => LabelEvery > 0 ? LabelEvery : SmallestGraduation;
+
+    /// <summary>Whether there are numbers to count on from.</summary>
+    public bool HasLabels => LabelEvery > 0;
+
     /// <summary>Whether the edge is graduated at a bearing.</summary>
     public bool IsGraduatedAt(double bearing) =>
         Shape == ProtractorShape.FullCircle

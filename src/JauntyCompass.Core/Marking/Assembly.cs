@@ -43,7 +43,7 @@ public static class Assembly
         return new Mark(
             MarkingRules.Version,
             verdict,
-            rules.Tolerance,
+            steps[main].ToleranceIn(rules),
             valued.Value,
             valued.Error,
             valued.Parts,
@@ -52,9 +52,15 @@ public static class Assembly
             Told(steps, judged, told, verdict),
             told.Picture?.Rounded(),
             marks,
-            full > 0 ? credit / full : 0
+            full > 0 ? credit / full : ShareOfDeciding(steps, marks)
         );
     }
+
+    // Where no step weighs anything, those that decide weigh alike.
+    private static double ShareOfDeciding(
+        IReadOnlyList<AnsweredStep> steps,
+        IReadOnlyList<StepMark> marks
+    ) => marks.Where((_, i) => steps[i].Decides).Average(m => m.Credit);
 
     // What is seen beside the first thing that went wrong stands after it.
     private static IReadOnlyList<Cause> Causes(

@@ -24,20 +24,24 @@ public static class Diagnosis
     /// <param name="answer">The answer, in degrees.</param>
     /// <param name="mistakes">The mistakes that the exercise can show.</param>
     /// <param name="history">What is known of the student: a habit makes its mistake likelier here, too.</param>
+    /// <param name="tolerance">Degrees of error that are accepted.</param>
     /// <returns>Causes by likelihood, the likeliest first; together with those too unlikely to list they sum to 1.</returns>
     public static List<Cause> Weigh(
         Situation situation,
         DrawnFigure? figure,
         double answer,
         IReadOnlyList<Mistake> mistakes,
-        Beliefs history
+        Beliefs history,
+        double tolerance
     )
     {
         Span<Outcome> room = stackalloc Outcome[Outcomes.Most];
         Span<double> weights = stackalloc double[mistakes.Count];
+        Span<double> likelihoods = stackalloc double[HandModel.Count];
         var outcomes = new Outcomes(room);
         var seen = new SeenAnswer(situation, figure, answer);
-        double notExplained = AnswerEvidence.PriorOfNotExplained * seen.Unexplained;
+        ReadOnlySpan<double> hands = history.Hands;
+        double notExplained = NotExplainedBy(seen, hands, tolerance, likelihoods);
         double known = Math.Min(MostOfHistory, Known(history, mistakes));
         double sum = notExplained;
         for (int i = 0; i < mistakes.Count; i++)
@@ -46,7 +50,10 @@ public static class Diagnosis
             double prior =
                 (1 - known) * mistakes[i].Prior
                 + (known > 0 ? MostOfHistory * history.Of(mistakes[i]) : 0);
-            weights[i] = prior * seen.Of(mistakes[i], outcomes);
+            likelihoods.Clear();
+            // How the instrument lay says as much of a mistake of laying it as the number does.
+            seen.AddOf(mistakes[i], outcomes, prior * seen.SeenInPlacing(mistakes[i]), likelihoods);
+            weights[i] = Average(likelihoods, hands);
             sum += weights[i];
         }
 
@@ -60,29 +67,64 @@ public static class Diagnosis
         return causes;
     }
 
+    // What the catalogue does not know, and what a hand without a mistake does now and again.
+    private static double NotExplainedBy(
+        SeenAnswer seen,
+        ReadOnlySpan<double> hands,
+        double tolerance,
+        Span<double> likelihoods
+    )
+    {
+        Span<double> outside = stackalloc double[likelihoods.Length];
+        seen.Unexplained(likelihoods);
+        double unknown = AnswerEvidence.PriorOfNotExplained * Average(likelihoods, hands);
+        HandModel.Outside(tolerance, outside);
+        // Of the wrong answers so many are the hand's; among hands those that are often outside make more of them.
+        return unknown + PriorOfHand * Average(seen.Careful, hands) / Average(outside, hands);
+    }
+
+    private static double Average(ReadOnlySpan<double> likelihoods, ReadOnlySpan<double> hands)
+    {
+        double sum = 0;
+        for (int hand = 0; hand < hands.Length; hand++)
+        {
+            sum += hands[hand] * likelihoods[hand];
+        }
+        return sum;
+    }
+
     /// <summary>What a number of degrees says of every mistake.</summary>
     /// <param name="situation">The true situation.</param>
     /// <param name="figure">The drawing, when one was made.</param>
     /// <param name="answer">The answer, in degrees.</param>
     /// <param name="mistakes">The mistakes that the exercise can show.</param>
+    /// <param name="tolerance">Degrees of error that are accepted.</param>
     public static AnswerEvidence Evidence(
         Situation situation,
         DrawnFigure? figure,
         double answer,
-        IReadOnlyList<Mistake> mistakes
+        IReadOnlyList<Mistake> mistakes,
+        double tolerance
     )
     {
         var seen = new SeenAnswer(situation, figure, answer);
-        var evidence = new AnswerEvidence(seen.Careful, seen.Unexplained) { Both = seen.Given };
+        Span<double> likelihoods = stackalloc double[HandModel.Count];
+        Span<double> unexplained = stackalloc double[HandModel.Count];
+        seen.Unexplained(unexplained);
+        var evidence = new AnswerEvidence(seen.Careful, unexplained) { Both = seen.AddGiven };
         foreach (Mistake mistake in mistakes)
         {
-            if (seen.Given(mistake) is double given)
+            likelihoods.Clear();
+            if (seen.AddGiven(mistake, tolerance, likelihoods))
             {
-                evidence.Add(mistake, given);
+                evidence.Add(mistake, likelihoods);
             }
         }
         return evidence;
     }
+
+    // Of wrong answers so many come of noise, rounding or a lapse and of no mistake. Common practice, no source.
+    private const double PriorOfHand = 0.01;
 
     // However sure a habit is, each answer may have come about otherwise.
     private const double MostOfHistory = 0.6;

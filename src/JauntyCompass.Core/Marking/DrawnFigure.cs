@@ -1,18 +1,11 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Marking.Strokes;
+using JauntyCompass.Core.Recognition;
 
 namespace JauntyCompass.Core.Marking;
 
 /// <summary>A drawn angle as it is found on the sheet.</summary>
 public sealed class DrawnFigure
 {
-    // Along the base ray: a line that only goes over it again. In degrees and mm.
-    private const double OverAgainDegrees = 2.5;
-    private const double OverAgainMillimetres = 2;
-
-    // A line that begins beside the vertex is the likelier ray the nearer it begins: so many mm of length for each mm of gap.
-    private const double LengthForGap = 3;
-
     private DrawnFigure(
         Situation situation,
         PencilLine? line,
@@ -27,7 +20,9 @@ public sealed class DrawnFigure
         PencilDot? dot = NearestDot(marks.Dots, ray);
         Dot = dot?.At;
         DotWidth = dot?.Width ?? 0;
-        Arc = marks.Arc ?? ShortArc(situation.Angle.Vertex, marks.Lines, line);
+        Arc =
+            marks.ArcAt(situation.Angle.Vertex)
+            ?? ShortArc(situation.Angle.Vertex, marks.Lines, line);
         Shake = Math.Max(line?.Shake ?? 0, ownBase?.Shake ?? 0);
         Turn = ray is StrokeLine seen ? DrawnTurn.Of(situation.Angle, seen.Direction) : null;
     }
@@ -80,33 +75,41 @@ public sealed class DrawnFigure
     /// <summary>How far the ray runs on behind the vertex, in mm.</summary>
     public double RunsOn => Ray is StrokeLine ray ? Math.Max(0, ray.Along(Vertex)) : 0;
 
-    /// <summary>
-    /// Finds the second ray among what was drawn: a line from the vertex, whichever way and in however many strokes it was drawn, that
-    /// does not just go over the base ray again.
-    /// </summary>
+    /// <summary>Looks at what was drawn: which line is the second ray, which dot it was drawn by, where the arc stands.</summary>
     /// <param name="situation">What was asked, and with what.</param>
     /// <param name="marks">What was drawn.</param>
     /// <param name="ownBase">The base ray, where the student drew it.</param>
-    public static DrawnFigure Of(
-        Situation situation,
-        PencilMarks marks,
-        OwnBaseRay? ownBase = null
-    ) => new(situation, ownBase?.Second ?? SecondRay(situation.Angle, marks), marks, ownBase);
-
-    private static PencilLine? SecondRay(Angle asked, PencilMarks marks)
+    public static DrawnFigure Of(Situation situation, PencilMarks marks, OwnBaseRay? ownBase = null)
     {
-        PencilLine? best = null;
-        double most = double.NegativeInfinity;
-        foreach (PencilLine line in marks.Lines)
+        if (ownBase is not null)
         {
-            var ray = StrokeLine.From(asked.Vertex, line.One, line.Other);
-            double worth = ray.Length - LengthForGap * ray.DistanceFrom(asked.Vertex);
-            if (worth > most && !GoesOver(asked, ray))
-            {
-                (best, most) = (line, worth);
-            }
+            return new(situation, ownBase.Second, marks, ownBase);
         }
-        return best;
+        PencilMarks around = marks.AroundVertex(situation.Angle.Vertex);
+        return new(situation, SecondRay.Find(situation.Angle, around), around, null);
+    }
+
+    /// <summary>
+    /// How far a point lies outside the opening that was drawn, in mm; 0 inside it, null without a ray. The drawn opening lies between the
+    /// two rays, on whichever side it was drawn, and is at most straight.
+    /// </summary>
+    public double? OutsideOpening(Point point)
+    {
+        if (Turn is not double turn)
+        {
+            return null;
+        }
+        Angle asked = Situation.Angle;
+        int side = asked.Opening.Sign() * Math.Sign(turn);
+        double across = asked.Start.AnticlockwiseTo(Direction.Between(Vertex, point));
+        across = side >= 0 ? across : 360 - across;
+        if (across <= Math.Abs(turn))
+        {
+            return 0;
+        }
+        double beside = Math.Min(across - Math.Abs(turn), 360 - across);
+        double distance = Vertex.DistanceTo(point);
+        return beside >= 90 ? distance : distance * Math.Sin(beside * (Math.PI / 180));
     }
 
     // An arc across a narrow opening is hardly bent: a short line, both ends of it as far from the vertex.
@@ -121,14 +124,6 @@ public sealed class DrawnFigure
                 <= AsFar * l.Middle.DistanceTo(vertex)
         );
         return arc?.Middle;
-    }
-
-    private static bool GoesOver(Angle asked, in StrokeLine ray)
-    {
-        var given = new StrokeLine(asked.Vertex, asked.StartArm.Tip);
-        return Math.Abs(asked.Start.ShorterTurnTo(ray.Direction)) <= OverAgainDegrees
-            && given.DistanceAcross(ray.Near) <= OverAgainMillimetres
-            && given.DistanceAcross(ray.Far) <= OverAgainMillimetres;
     }
 
     /// <summary>

@@ -34,7 +34,14 @@ public static class Judge
         List<Cause> byNumber =
             byDegrees == Verdict.Accepted
                 ? []
-                : Diagnosis.Weigh(situation, figure, answer, mistakes, rules.History);
+                : Diagnosis.Weigh(
+                    situation,
+                    figure,
+                    answer,
+                    mistakes,
+                    rules.History,
+                    rules.Tolerance
+                );
         string? likely = Name(
             byDegrees,
             byNumber,
@@ -106,7 +113,7 @@ public static class Judge
         return seen;
     }
 
-    // Wrong degrees are named first. Where they are not explained, a small flaw of drawing must not pass for their cause.
+    // Wrong degrees are named first. Where nothing explains them, a serious flaw of drawing may, and a small one must not.
     private static string? Name(
         Verdict byDegrees,
         List<Cause> byNumber,
@@ -119,11 +126,14 @@ public static class Judge
             return flaw;
         }
         Cause likeliest = byNumber[0];
-        return
-            likeliest.Likelihood >= Diagnosis.NamedFrom
-            && likeliest.Mistake != Diagnosis.NotExplained
+        if (likeliest.Mistake == Diagnosis.NotExplained)
+        {
+            return serious ?? Diagnosis.NotExplained;
+        }
+        // Where two mistakes could each have led there, nothing else did.
+        return likeliest.Likelihood >= Diagnosis.NamedFrom
             ? likeliest.Mistake
-            : serious ?? Diagnosis.NotExplained;
+            : Diagnosis.NotExplained;
     }
 
     private static Feedback Tell(

@@ -48,6 +48,9 @@ public sealed record ErrorParts(double Placing, double Reading, double Arithmeti
 {
     /// <summary>The whole error, in degrees.</summary>
     public double Whole => Placing + Reading + Arithmetic + Ruling;
+
+    /// <summary>The same error of what is left of the full turn.</summary>
+    internal ErrorParts Opposite => new(-Placing, -Reading, -Arithmetic, -Ruling);
 }
 
 /// <summary>What the student is told.</summary>

@@ -16,6 +16,7 @@ public static class MistakeCatalogue
         new SwappedDigits(),
         new CentreMarkOff(),
         new ZeroLineOff(),
+        new LaidOff(),
         new StraightEdgeForZeroLine(),
         new EndOfEdgeAtVertex(),
         new CountedGraduations(),

@@ -30,6 +30,20 @@ public ref struct Outcomes
     /// <summary>One of the answers.</summary>
     public readonly Outcome this[int index] => _room[index];
 
+    /// <summary>The weights of all answers together.</summary>
+    public readonly double Weight
+    {
+        get
+        {
+            double sum = 0;
+            for (int i = 0; i < Count; i++)
+            {
+                sum += _room[i].Weight;
+            }
+            return sum;
+        }
+    }
+
     /// <summary>Adds an answer.</summary>
     /// <param name="degrees">The answer, in degrees; what no instrument could show (below 0, above 360) is left out.</param>
     /// <param name="spread">How far the answer may stray, in degrees.</param>

@@ -1,59 +1,89 @@
+using JauntyCompass.Core.Marking.Habits;
+
 namespace JauntyCompass.Core.Marking;
 
 /// <summary>
-/// A number of degrees that was given or drawn, and how likely it is when one mistake was made, when two were, and when none was.
-/// Densities a degree.
+/// A number of degrees that was given or drawn, and how likely it is when one mistake was made, when two were, and when none was; for
+/// each hand of <see cref="HandModel"/>.
 /// </summary>
 /// <param name="situation">The true situation.</param>
 /// <param name="figure">The drawing, when one was made.</param>
 /// <param name="answer">What came out, in degrees.</param>
 internal sealed class SeenAnswer(Situation situation, DrawnFigure? figure, double answer)
 {
-    // How finely a hand and eye read when nothing else goes wrong: standard deviation in degrees. Common practice, no source.
-    private const double ReadingNoise = 1.0;
-
     // How far a ray strays from its dot in a careful hand: standard deviation in degrees. Common practice, no source.
     private const double RulingNoise = 1.2;
 
     // How often work without a habit still shows a given flaw. Common practice, no source.
     private const double UsualFlaw = 0.05;
 
+    private double[]? _careful;
+
     /// <summary>Likelihood of careful work with an instrument laid well.</summary>
-    internal double Careful => CarefulFrom(situation.Measure);
+    internal ReadOnlySpan<double> Careful
+    {
+        get
+        {
+            if (_careful is null)
+            {
+                _careful = new double[HandModel.Count];
+                AddFrom(situation.Measure, 1, _careful);
+            }
+            return _careful;
+        }
+    }
 
     /// <summary>Likelihood when nothing is known of how it came about. Whatever happened, the ray mostly runs by its dot.</summary>
-    internal double Unexplained =>
-        (figure?.ValueAtDot is null ? 1 : Ruled(2 * RulingNoise)) / situation.FullScale;
-
-    // Careful from there on, however the instrument lies.
-    private double AsItStands => CarefulFrom(situation.Careful ?? situation.Measure);
+    internal void Unexplained(Span<double> likelihoods)
+    {
+        double ruled = figure?.ValueAtDot is null ? 1 : Ruled(2 * RulingNoise);
+        HandModel.Anywhere(
+            answer,
+            isWritten: figure is null,
+            situation.FullScale / ruled,
+            likelihoods
+        );
+    }
 
     /// <summary>Where a mistake would lead to here.</summary>
     internal void Foretell(Mistake mistake, ref Outcomes outcomes) =>
         Foretell(mistake, situation, ref outcomes);
 
-    /// <summary>Likelihood if a mistake led to where it would lead to.</summary>
+    /// <summary>Adds the likelihood if a mistake led to where it would lead to.</summary>
     /// <param name="mistake">The mistake.</param>
     /// <param name="outcomes">What it would lead to.</param>
+    /// <param name="weight">What it counts.</param>
+    /// <param name="likelihoods">One for each hand; added to.</param>
     /// <remarks>
     /// In a drawing with a dot two things are seen: where the dot stands, which is the number, and how the ray strays from it, which is
     /// the straightedge. A mistake with numbers moves the dot, one of ruling moves the ray.
     /// </remarks>
-    internal double Of(Mistake mistake, in Outcomes outcomes)
+    internal void AddOf(
+        Mistake mistake,
+        in Outcomes outcomes,
+        double weight,
+        Span<double> likelihoods
+    )
     {
         if (figure?.ValueAtDot is not double atDot)
         {
-            return Density(answer, outcomes);
+            AddLed(answer, outcomes, weight, likelihoods);
         }
-        return mistake.IsOfRuling
-            ? Density(answer, outcomes) * Ruled(atDot - situation.Seen)
-            : Density(atDot, outcomes) * Ruled(answer - atDot);
+        else if (mistake.IsOfRuling)
+        {
+            AddLed(answer, outcomes, weight * Ruled(atDot - situation.Seen), likelihoods);
+        }
+        else
+        {
+            AddLed(atDot, outcomes, weight * Ruled(answer - atDot), likelihoods);
+        }
     }
 
     /// <summary>
-    /// Likelihood if a mistake was made, by where it leads to and by what is to be seen of it; null where it can show in neither.
+    /// Adds the likelihood if a mistake was made, by where it leads to and by what is to be seen of it; says whether it can show in
+    /// either.
     /// </summary>
-    internal double? Given(Mistake mistake)
+    internal bool AddGiven(Mistake mistake, double tolerance, Span<double> likelihoods)
     {
         Span<Outcome> room = stackalloc Outcome[Outcomes.Most];
         var outcomes = new Outcomes(room);
@@ -61,11 +91,35 @@ internal sealed class SeenAnswer(Situation situation, DrawnFigure? figure, doubl
         double? seen = Observed(mistake);
         if (outcomes.Count == 0 ? seen is null : ComesToTheSame(mistake, outcomes))
         {
-            return null;
+            return false;
         }
         // Whether a flaw is to be seen says as much as a number would, also that none is.
-        double led = outcomes.Count > 0 ? Of(mistake, outcomes) : AsItStands;
-        return Weight(seen) * led;
+        if (outcomes.Count == 0)
+        {
+            AddAsItStands(Weight(seen), likelihoods);
+            return true;
+        }
+        AddOf(mistake, outcomes, Weight(seen), likelihoods);
+        if (seen is null && LeadsOut(outcomes, tolerance))
+        {
+            // What was accepted never speaks for a mistake that would not have been.
+            ReadOnlySpan<double> careful = Careful;
+            for (int hand = 0; hand < careful.Length; hand++)
+            {
+                likelihoods[hand] = Math.Min(likelihoods[hand], careful[hand]);
+            }
+        }
+        return true;
+    }
+
+    private bool LeadsOut(in Outcomes outcomes, double tolerance)
+    {
+        bool leads = Math.Abs(answer - situation.Measure) <= tolerance;
+        for (int i = 0; leads && i < outcomes.Count; i++)
+        {
+            leads = Math.Abs(outcomes[i].Degrees - situation.Measure) > tolerance;
+        }
+        return leads;
     }
 
     // At 90° both scales have their number at the same graduation: who takes the other one is not to be told from who does not.
@@ -82,18 +136,18 @@ internal sealed class SeenAnswer(Situation situation, DrawnFigure? figure, doubl
     }
 
     /// <summary>
-    /// Likelihood if two mistakes were both made, in whichever order. What is to be seen of each is seen beside what is seen of the
-    /// other, but for two that leave the centre mark off the vertex, which are one sight; where the work leads to is told by those
-    /// that lead anywhere.
+    /// Adds the likelihood if two mistakes were both made, in whichever order. What is to be seen of each is seen beside what is seen of
+    /// the other, but for two that leave the centre mark off the vertex, which are one sight; where the work leads to is told by those
+    /// that lead anywhere. Returns whether one number was made wrong twice.
     /// </summary>
-    internal double Given(Mistake one, Mistake other)
+    internal bool AddGiven(Mistake one, Mistake other, Span<double> likelihoods)
     {
         (double ofOne, double ofOther) = (Weight(Observed(one)), Weight(Observed(other)));
         bool oneSight = one.LeavesCentreOff && other.LeavesCentreOff;
-        return Led(one, other) * (oneSight ? (ofOne + ofOther) / 2 : ofOne * ofOther);
+        return AddLed(one, other, oneSight ? (ofOne + ofOther) / 2 : ofOne * ofOther, likelihoods);
     }
 
-    private double Led(Mistake one, Mistake other)
+    private bool AddLed(Mistake one, Mistake other, double weight, Span<double> likelihoods)
     {
         Span<Outcome> room = stackalloc Outcome[Outcomes.Most];
         Span<Outcome> otherRoom = stackalloc Outcome[Outcomes.Most];
@@ -101,35 +155,56 @@ internal sealed class SeenAnswer(Situation situation, DrawnFigure? figure, doubl
         var ofOther = new Outcomes(otherRoom);
         Foretell(one, ref ofOne);
         Foretell(other, ref ofOther);
-        if (ofOne.Count == 0 || ofOther.Count == 0)
+        if (ofOne.Count == 0 && ofOther.Count == 0)
         {
-            return ofOne.Count > 0 ? Of(one, ofOne)
-                : ofOther.Count > 0 ? Of(other, ofOther)
-                : AsItStands;
+            AddAsItStands(weight, likelihoods);
         }
-        if (figure?.ValueAtDot is double atDot && one.IsOfRuling != other.IsOfRuling)
+        else if (ofOther.Count == 0)
+        {
+            AddOf(one, ofOne, weight, likelihoods);
+        }
+        else if (ofOne.Count == 0)
+        {
+            AddOf(other, ofOther, weight, likelihoods);
+        }
+        else if (figure?.ValueAtDot is double atDot && one.IsOfRuling != other.IsOfRuling)
         {
             // The number moved the dot, and the ruling accounts for how the ray strays from it.
-            return Density(atDot, one.IsOfRuling ? ofOther : ofOne) * Ruled(0);
+            AddLed(atDot, one.IsOfRuling ? ofOther : ofOne, weight * Ruled(0), likelihoods);
         }
-        if (situation.IsLaid && one.IsOfPlacing != other.IsOfPlacing)
+        else if (situation.IsLaid && one.IsOfPlacing != other.IsOfPlacing)
         {
             // What is read or dotted sets out from how the instrument lies, well or not.
-            return one.IsOfPlacing ? Of(other, ofOther) : Of(one, ofOne);
+            if (one.IsOfPlacing)
+            {
+                AddOf(other, ofOther, weight, likelihoods);
+            }
+            else
+            {
+                AddOf(one, ofOne, weight, likelihoods);
+            }
         }
-        return figure is not null && (one.IsOfRuling || one.IsOfPlacing)
-            ? (Of(one, ofOne) + Of(other, ofOther)) / 2
-            : (OnTop(one, other) + OnTop(other, one)) / 2;
+        else if (figure is not null && (one.IsOfRuling || one.IsOfPlacing))
+        {
+            AddOf(one, ofOne, weight / 2, likelihoods);
+            AddOf(other, ofOther, weight / 2, likelihoods);
+        }
+        else
+        {
+            AddOnTop(one, other, weight / 2, likelihoods);
+            AddOnTop(other, one, weight / 2, likelihoods);
+            return true;
+        }
+        return false;
     }
 
-    private double OnTop(Mistake first, Mistake then)
+    private void AddOnTop(Mistake first, Mistake then, double share, Span<double> likelihoods)
     {
         Span<Outcome> room = stackalloc Outcome[Outcomes.Most];
         Span<Outcome> more = stackalloc Outcome[Outcomes.Most];
         var outcomes = new Outcomes(room);
         Foretell(first, ref outcomes);
-        double sum = 0;
-        double weight = 0;
+        double all = outcomes.Weight;
         for (int i = 0; i < outcomes.Count; i++)
         {
             var final = new Outcomes(more);
@@ -139,10 +214,8 @@ internal sealed class SeenAnswer(Situation situation, DrawnFigure? figure, doubl
                 // Where the second cannot show any more, the first has the last word.
                 final.Add(outcomes[i].Degrees, outcomes[i].Spread);
             }
-            sum += outcomes[i].Weight * Of(then, final);
-            weight += outcomes[i].Weight;
+            AddOf(then, final, share * outcomes[i].Weight / all, likelihoods);
         }
-        return weight == 0 ? 0 : sum / weight;
     }
 
     private void Foretell(Mistake mistake, Situation from, ref Outcomes outcomes)
@@ -156,6 +229,12 @@ internal sealed class SeenAnswer(Situation situation, DrawnFigure? figure, doubl
         }
     }
 
+    /// <summary>
+    /// How much likelier the instrument lay as it did if a mistake was made in laying it than of a hand without it; 1 for other mistakes.
+    /// </summary>
+    internal double SeenInPlacing(Mistake mistake) =>
+        mistake.IsOfPlacing ? Weight(mistake.SeenInPlacing(situation)) : 1;
+
     private double? Observed(Mistake mistake) =>
         (figure is null ? null : mistake.Observe(figure)?.Likelihood)
         ?? mistake.SeenInPlacing(situation);
@@ -165,37 +244,63 @@ internal sealed class SeenAnswer(Situation situation, DrawnFigure? figure, doubl
     private static double Weight(double? observed) =>
         observed is double flaw ? flaw / ((1 - UsualFlaw) * (1 - flaw) + UsualFlaw * flaw) : 1;
 
-    private double CarefulFrom(double right)
+    // Careful from there on, however the instrument lies.
+    private void AddAsItStands(double weight, Span<double> likelihoods) =>
+        AddFrom(situation.Careful ?? situation.Measure, weight, likelihoods);
+
+    private void AddFrom(double right, double weight, Span<double> likelihoods)
     {
-        var outcome = new Outcome(right, 0);
-        return figure?.ValueAtDot is double atDot
-            ? Density(atDot, outcome) * Ruled(answer - atDot)
-            : Density(answer, outcome);
+        if (figure?.ValueAtDot is double atDot)
+        {
+            Add(atDot, right, 0, weight * Ruled(answer - atDot), true, likelihoods);
+        }
+        else
+        {
+            Add(answer, right, 0, weight, true, likelihoods);
+        }
     }
 
-    private static double Ruled(double strayed) => Density(strayed, 0, RulingNoise * RulingNoise);
-
-    private static double Density(double answer, in Outcomes outcomes)
+    private void AddLed(
+        double number,
+        in Outcomes outcomes,
+        double weight,
+        Span<double> likelihoods
+    )
     {
-        double sum = 0;
-        double weight = 0;
+        double all = outcomes.Weight;
         for (int i = 0; i < outcomes.Count; i++)
         {
-            sum += outcomes[i].Weight * Density(answer, outcomes[i]);
-            weight += outcomes[i].Weight;
+            Outcome outcome = outcomes[i];
+            Add(
+                number,
+                outcome.Degrees,
+                outcome.Spread,
+                weight * outcome.Weight / all,
+                false,
+                likelihoods
+            );
         }
-        return weight == 0 ? 0 : sum / weight;
     }
 
-    private static double Density(double answer, Outcome outcome)
+    private void Add(
+        double number,
+        double aim,
+        double spread,
+        double weight,
+        bool isRight,
+        Span<double> likelihoods
+    )
     {
-        double variance = ReadingNoise * ReadingNoise + outcome.Spread * outcome.Spread;
-        return Density(answer, outcome.Degrees, variance);
+        if (figure is null)
+        {
+            HandModel.AddWritten(number, aim, spread, weight, isRight, likelihoods);
+        }
+        else
+        {
+            HandModel.AddDrawn(number, aim, spread, weight, likelihoods);
+        }
     }
 
-    private static double Density(double value, double mean, double variance)
-    {
-        double off = value - mean;
-        return Math.Exp(-off * off / (2 * variance)) / Math.Sqrt(2 * Math.PI * variance);
-    }
+    private static double Ruled(double strayed) =>
+        Normal.Density(strayed, RulingNoise * RulingNoise);
 }

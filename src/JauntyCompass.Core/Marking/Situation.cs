@@ -128,6 +128,17 @@ public sealed class Situation
     /// <summary>The largest reading of the instrument's graduated edge: 180 or 360.</summary>
     public double FullScale => Instrument.FullScale;
 
+    /// <summary>
+    /// The number a student sets out from as it is counted on this instrument: the label before it and what is counted on from there, in
+    /// degrees, to the nearest whole degree. Without labels all of it is counted on from zero.
+    /// </summary>
+    internal (double Label, double Onwards) Counted()
+    {
+        double seen = Math.Round(Seen);
+        double rest = Instrument.HasLabels ? seen % Instrument.LabelEvery : seen;
+        return (seen - rest, rest);
+    }
+
     /// <summary>A measuring task. Placement null: not known.</summary>
     public static Situation Measuring(Angle angle, Protractor instrument, Placement? placement) =>
         new(Activity.Measuring, angle, instrument, placement);

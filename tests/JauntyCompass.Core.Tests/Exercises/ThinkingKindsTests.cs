@@ -242,7 +242,7 @@ public class ThinkingKindsTests
             Math.Abs(item.Written - truth).ShouldBeGreaterThan(2);
             var situation = Situation.Measuring(item.Angle, item.Instrument, item.Placement);
             Diagnosis
-                .Weigh(situation, null, item.Written, MistakeCatalogue.Reading, Beliefs())
+                .Weigh(situation, null, item.Written, MistakeCatalogue.Reading, Beliefs(), 2)
                 .Select(c => c.Mistake)
                 .ShouldContain(item.Mistake, $"{item.Mistake}: {item.Written} for {truth}");
             foreach (string found in item.Offered)

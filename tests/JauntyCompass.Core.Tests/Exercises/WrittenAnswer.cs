@@ -81,7 +81,7 @@ internal static class WrittenAnswer
         DrawingTask task = view.Drawing!;
         Point vertex = task.BaseRay!.Vertex;
         Direction ray = task.BaseRay.Direction.Turned(
-            task.Opening.Sign() * (back ? -degrees : degrees)
+            task.Opening.Sign() * (back ? degrees - 360 : degrees)
         );
         double rim = view.InHand!.EdgeRadius;
         json["strokes"] = new JsonArray(

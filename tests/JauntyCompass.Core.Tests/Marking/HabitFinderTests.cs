@@ -34,7 +34,7 @@ public class HabitFinderTests
             ExerciseKind kind = ExerciseKinds.Of(made.Item);
             var response = (MeasureResponse)kind.Attempt(made.Item, student, random);
             evidence.AddRange(
-                kind.Weigh(made.Item, response with { Placement = null, KindSaid = null })
+                kind.Weigh(made.Item, response with { Placement = null, KindSaid = null }, 2)
             );
         }
         return HabitFinder.Find(evidence, [.. Targets.Select(k => MistakeCatalogue.Find(k)!)]);
@@ -110,7 +110,7 @@ public class HabitFinderTests
                 {
                     ExerciseKind kind = ExerciseKinds.Of(made.Item);
                     var response = (MeasureResponse)kind.Attempt(made.Item, student, random);
-                    return kind.Weigh(made.Item, response with { Placement = null });
+                    return kind.Weigh(made.Item, response with { Placement = null }, 2);
                 }),
         ];
         List<Mistake> few = [.. Targets.Select(k => MistakeCatalogue.Find(k)!)];

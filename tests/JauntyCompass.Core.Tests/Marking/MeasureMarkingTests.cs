@@ -253,17 +253,17 @@ public class MeasureMarkingTests
     }
 
     [Theory]
-    [InlineData(45, 58, "guessed-crossing")]
-    [InlineData(90, 58, "not-explained")]
-    [InlineData(45, 116, "other-scale")]
-    public void A_guessed_crossing_is_named_only_where_the_arm_is_too_short(
+    [InlineData(45, 56, "guessed-crossing")]
+    [InlineData(90, 56, "not-explained")]
+    [InlineData(45, 118, "other-scale")]
+    public void A_guessed_crossing_is_the_likeliest_only_where_the_arm_is_too_short(
         double arm,
         double reading,
         string cause
     )
     {
-        Angle angle = AngleOf(64) with { EndLength = arm };
+        Angle angle = AngleOf(62) with { EndLength = arm };
         Mark mark = MarkReading(angle, reading, Any.Well(angle));
-        mark.LikelyCause.ShouldBe(cause);
+        mark.Causes[0].Mistake.ShouldBe(cause);
     }
 }

@@ -40,10 +40,20 @@ public class SeenFlawsTests
         [
             .. SetGenerator
                 .Generate(new SetSpecification([new KindCount(key, Items)]), 5)
-                .Items.SelectMany(i => kind.Weigh(i.Item, kind.Attempt(i.Item, student, random)))
-                .Where(e => !double.IsNaN(e.Given(place)))
-                .Select(e => e.Given(place) / e.Careful),
+                .Items.SelectMany(i => kind.Weigh(i.Item, kind.Attempt(i.Item, student, random), 2))
+                .Where(e => e.CanShow(place))
+                .Select(e => OfAnyHand(e.Given(place)) / OfAnyHand(e.Careful)),
         ];
+    }
+
+    private static double OfAnyHand(ReadOnlySpan<float> likelihoods)
+    {
+        double sum = 0;
+        for (int hand = 0; hand < likelihoods.Length; hand++)
+        {
+            sum += HandModel.Prior[hand] * likelihoods[hand];
+        }
+        return sum;
     }
 
     [Theory]
@@ -80,7 +90,9 @@ public class SeenFlawsTests
         [
             .. SetGenerator
                 .Generate(new SetSpecification([new KindCount("draw", drawings)]), 8)
-                .Items.SelectMany(i => kind.Weigh(i.Item, kind.Attempt(i.Item, student, random))),
+                .Items.SelectMany(i =>
+                    kind.Weigh(i.Item, kind.Attempt(i.Item, student, random), 2)
+                ),
         ];
         Beliefs first = HabitFinder.Find(all[..2], kind.Mistakes);
         Beliefs last = HabitFinder.Find(all, kind.Mistakes);
@@ -109,7 +121,7 @@ public class SeenFlawsTests
                     .. SetGenerator
                         .Generate(new SetSpecification([new KindCount("measure", 8)]), seed)
                         .Items.SelectMany(i =>
-                            kind.Weigh(i.Item, kind.Attempt(i.Item, student, random))
+                            kind.Weigh(i.Item, kind.Attempt(i.Item, student, random), 2)
                         ),
                 ],
                 kind.Mistakes

@@ -25,7 +25,7 @@ internal static class WorkOf
                 .Items.SelectMany(made =>
                 {
                     ExerciseKind kind = ExerciseKinds.Of(made.Item);
-                    return kind.Weigh(made.Item, kind.Attempt(made.Item, student, random));
+                    return kind.Weigh(made.Item, kind.Attempt(made.Item, student, random), 2);
                 }),
         ];
     }

@@ -20,6 +20,7 @@
       {report.seen.map((each) => `${each.name} (${each.items}×)`).join(', ')}.
     </p>
   {/if}
+  {#each report.otherInstruments as each (each)}<p>{each}</p>{/each}
   {#if report.cannot.length > 0}
     <details>
       <summary>What this set cannot tell ({report.cannot.length})</summary>

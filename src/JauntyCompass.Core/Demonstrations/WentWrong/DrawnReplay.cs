@@ -2,7 +2,7 @@ using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Demonstrations.Measuring;
 using JauntyCompass.Core.Marking;
-using JauntyCompass.Core.Marking.Strokes;
+using JauntyCompass.Core.Recognition;
 
 namespace JauntyCompass.Core.Demonstrations.WentWrong;
 

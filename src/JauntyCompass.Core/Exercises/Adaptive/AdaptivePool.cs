@@ -30,9 +30,17 @@ public sealed class AdaptivePool
     // By item, by step: which of the answers that can be told apart each habit would give; the last row is that of no habit.
     private readonly double[][][,] _answers;
 
-    private AdaptivePool(IReadOnlyList<Item> items, Mistake[] habits, double[][][,] answers)
+    private readonly double _tolerance;
+
+    private AdaptivePool(
+        IReadOnlyList<Item> items,
+        Mistake[] habits,
+        double tolerance,
+        double[][][,] answers
+    )
     {
         _items = items;
+        _tolerance = tolerance;
         _habits = habits;
         _answers = answers;
     }
@@ -58,6 +66,7 @@ public sealed class AdaptivePool
         return new AdaptivePool(
             items,
             habits,
+            tolerance,
             [
                 .. items.Select(i =>
                 {
@@ -81,14 +90,17 @@ public sealed class AdaptivePool
         [
             .. answered
                 .OrderBy(a => a.Key)
-                .SelectMany(a => ExerciseKinds.Of(_items[a.Key]).Weigh(_items[a.Key], a.Value)),
+                .SelectMany(a =>
+                    ExerciseKinds.Of(_items[a.Key]).Weigh(_items[a.Key], a.Value, _tolerance)
+                ),
         ];
         Beliefs beliefs = HabitFinder.Find(evidence, _habits);
-        double sure = Math.Max(
-            beliefs.NoHabit,
-            beliefs.Habits is [var first, ..] ? first.Likelihood : 0
-        );
-        bool known = answered.Count > 0 && sure >= KnownFrom;
+        bool known =
+            answered.Count > 0
+            && (
+                beliefs.NoHabit >= KnownFrom
+                || beliefs.Habits is [{ Named: true, Likelihood: >= KnownFrom }, ..]
+            );
         if (known || answered.Count >= Math.Min(limit, _items.Count))
         {
             return new NextChoice(null, known, 0, beliefs);

@@ -1,7 +1,7 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Instruments;
-using JauntyCompass.Core.Marking.Strokes;
+using JauntyCompass.Core.Recognition;
 
 namespace JauntyCompass.Core.Exercises.Drawn;
 

@@ -67,7 +67,7 @@ internal sealed class Candidates
     /// <summary>How many measures are neither alike nor supplementary.</summary>
     internal static int Room(IEnumerable<Candidate> candidates) =>
         candidates
-            .Select(c => Math.Min(c.Measure, (180 - c.Measure + 360) % 360))
+            .Select(c => c.Measure <= 180 ? Math.Min(c.Measure, 180 - c.Measure) : c.Measure)
             .Distinct()
             .Count();
 

@@ -29,7 +29,7 @@ internal sealed class ItemMaker
     internal ItemMaker(SetSpecification specification, int seed)
     {
         (_specification, _seed) = (specification, seed);
-        var scenes = new SeededRandom(seed, stream: 3);
+        var scenes = SeededRandom.Named(seed, "scenes");
         _scene = scenes.Below(1000);
         _lettersFrom = scenes.Below(Letters.Length);
     }
@@ -43,7 +43,7 @@ internal sealed class ItemMaker
                         slot,
                         place,
                         new Turn(_seed, slot.Turn, slot.Turns, form),
-                        new SeededRandom(_seed, stream: 1000 * (form + 1) + place)
+                        SeededRandom.Named(_seed, "form and place", form, place)
                     )
             ),
         ];
@@ -63,7 +63,7 @@ internal sealed class ItemMaker
                 _specification.Theme,
                 _scene + place + further,
                 turn,
-                new SeededRandom(_seed, stream: 500_000 + place),
+                SeededRandom.Named(_seed, "place", place),
                 own
             )
             {
@@ -75,7 +75,7 @@ internal sealed class ItemMaker
 
     private static Angle Lay(Slot slot, SeededRandom random)
     {
-        int turn = slot.IsTilted ? random.Between(20, 340) : 0;
+        int turn = slot.IsTilted ? Turned(slot, random) : 0;
         // Above a level arm a half circle needs room, below it none.
         bool low = !slot.IsTilted && slot.Instrument.Shape == ProtractorShape.HalfCircle;
         return new Angle(
@@ -87,6 +87,12 @@ internal sealed class ItemMaker
             ArmLength(slot.EndIsShort, slot.Instrument, random)
         );
     }
+
+    // Which way it opens is seen where the arm that is lined up points: a side that was asked for is kept, however it is turned.
+    private static int Turned(Slot slot, SeededRandom random) =>
+        slot.KeepsSide
+            ? random.Between(20, 70) * (random.Chance(0.5) ? 1 : -1)
+            : random.Between(20, 340);
 
     private static int ArmLength(bool isShort, Protractor instrument, SeededRandom random)
     {

@@ -65,7 +65,7 @@ public sealed record ItemPlan(
     private int[] Shuffled(int count)
     {
         int[] order = [.. Enumerable.Range(0, count)];
-        new SeededRandom(Turn.Seed, stream: 600_000 + count).Shuffle(order);
+        SeededRandom.Named(Turn.Seed, "turns", count).Shuffle(order);
         return order;
     }
 }

@@ -11,7 +11,7 @@ public sealed class SpecificationCollisionException(string message) : Exception(
 public static class SetGenerator
 {
     /// <summary>Number of this generator: the same number makes the same set of the same specification and seed for ever.</summary>
-    public const int Version = 5;
+    public const int Version = 6;
 
     /// <summary>Makes the set.</summary>
     /// <param name="specification">What is wanted; taken as checked.</param>
@@ -40,7 +40,7 @@ public static class SetGenerator
         for (int form = 1; form < specification.Forms; form++)
         {
             cancellation.ThrowIfCancellationRequested();
-            var again = new SeededRandom(seed, stream: 20_000 + form);
+            var again = SeededRandom.Named(seed, "design of form", form);
             var design = new SetDesign(candidates.Targets, again);
             var own = new List<Slot>(slots.Count);
             for (int i = 0; i < slots.Count; i++)
@@ -63,7 +63,12 @@ public static class SetGenerator
             seed,
             items,
             forms,
-            SetReport.Of(items, Targets(specification), specification.Tolerance)
+            SetReport.Of(
+                items,
+                Targets(specification),
+                specification.Tolerance,
+                Tray.Of(specification).OthersThanChosen(specification)
+            )
         );
     }
 

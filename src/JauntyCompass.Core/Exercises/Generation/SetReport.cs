@@ -18,20 +18,24 @@ public sealed record CannotTell(string Mistake, string? Other, string Why);
 /// <param name="Shown">Mistakes that show by the answer they lead to, with how often.</param>
 /// <param name="Seen">Mistakes that show on the sheet itself: in what was drawn, or in how the instrument lay.</param>
 /// <param name="Cannot">What it cannot tell.</param>
+/// <param name="OtherInstruments">Kinds that are worked with another instrument than those that were chosen, and why; a sentence each.</param>
 public sealed record SetReport(
     IReadOnlyList<ShownMistake> Shown,
     IReadOnlyList<ShownMistake> Seen,
-    IReadOnlyList<CannotTell> Cannot
+    IReadOnlyList<CannotTell> Cannot,
+    IReadOnlyList<string> OtherInstruments
 )
 {
     /// <summary>Looks at the items of a set.</summary>
     /// <param name="items">The items.</param>
     /// <param name="targets">The mistakes it is aimed at.</param>
     /// <param name="tolerance">Tolerance, in degrees.</param>
+    /// <param name="otherInstruments">Kinds that are worked with another instrument than those that were chosen.</param>
     public static SetReport Of(
         IReadOnlyList<GeneratedItem> items,
         IReadOnlyList<Mistake> targets,
-        double tolerance
+        double tolerance,
+        IReadOnlyList<string> otherInstruments
     )
     {
         var shown = new List<ShownMistake>();
@@ -82,7 +86,7 @@ public sealed record SetReport(
                 }
             }
         }
-        return new SetReport(shown, seen, cannot);
+        return new SetReport(shown, seen, cannot, otherInstruments);
     }
 
     private static int SeenAt(IReadOnlyList<GeneratedItem> items, Mistake mistake) =>

@@ -11,6 +11,7 @@ internal sealed record Slot(
     Protractor Instrument,
     bool OpensRight,
     bool IsTilted,
+    bool KeepsSide,
     bool StartIsShort,
     bool EndIsShort,
     bool DrawsBaseRay,
@@ -43,7 +44,7 @@ internal static class Slots
         int seed
     )
     {
-        var random = new SeededRandom(seed);
+        var random = SeededRandom.Named(seed, "slots");
         List<Slot> slots = Empty(specification, tray, random);
         Fill(slots, specification, candidates, random);
         // Sorted once: the same place is equally hard in every form.
@@ -78,6 +79,7 @@ internal static class Slots
                         tray.At(kind, i),
                         right,
                         tilted,
+                        specification.Opening is OpeningSide.Right or OpeningSide.Left,
                         IsShort(specification, random),
                         IsShort(specification, random),
                         specification.BaseRays == BaseRays.Own

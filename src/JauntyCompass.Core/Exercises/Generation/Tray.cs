@@ -41,6 +41,27 @@ internal sealed class Tray
             : [InstrumentCatalogue.DeskHalfCircle];
     }
 
+    /// <summary>For each kind that none of the chosen instruments suits, a sentence that says which it is worked with, and why.</summary>
+    internal IReadOnlyList<string> OthersThanChosen(SetSpecification specification) =>
+        [
+            .. specification
+                .Kinds.Select(k => ExerciseKinds.Find(k.Kind)!)
+                .Distinct()
+                .Where(kind => kind.HasInstrument && !For(kind).Any(_all.Contains))
+                .Select(kind =>
+                    $"“{kind.Title}” is worked with “{string.Join("” and “", For(kind).Select(p => p.Name))}”: {WhyOther(kind)}"
+                ),
+        ];
+
+    private string WhyOther(ExerciseKind kind) =>
+        !kind.Facts.AlreadyLaid && !Array.Exists(_all, p => p.FitsDesk)
+            ? "what you chose is for the board, or has an arm that turns."
+        : kind.Facts.Shape == ProtractorShape.FullCircle ? "a half circle cannot show a whole turn."
+        : kind.Facts.Shape == ProtractorShape.HalfCircle
+            ? "a full circle reads the angle without a sum."
+        : kind.Facts.NeedsTwoScales ? "one scale has no zero for both arms."
+        : "single degrees cannot be read on what you chose.";
+
     /// <summary>Whose turn it is at a kind's item, counted from 0. Each time round begins with the next one.</summary>
     internal Protractor At(ExerciseKind kind, int item)
     {

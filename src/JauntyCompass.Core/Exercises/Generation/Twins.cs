@@ -37,7 +37,7 @@ public static class Twins
         (Slot slot, Candidates candidates) = place;
         IReadOnlyList<Candidate> all = candidates.Of(slot.Kind, slot.Instrument);
         List<Candidate> left = [.. all];
-        var random = new SeededRandom(seed, stream: 700_000 + index);
+        var random = SeededRandom.Named(seed, "twins of place", index);
         var design = new SetDesign(candidates.Targets, random);
         var maker = new ItemMaker(specification, seed);
         var known = new List<Question> { Question.Of(item) };

@@ -4,7 +4,7 @@ namespace JauntyCompass.Core.Marking.Habits;
 /// <param name="Mistake">Key of the mistake, or <c>not-explained</c>.</param>
 /// <param name="Name">Its name in a few words.</param>
 /// <param name="Likelihood">Probability that the student has it, 0 to 1.</param>
-/// <param name="Named">Whether it is likely enough to be named.</param>
+/// <param name="Named">Whether it is likely enough, and showed often enough, to be stated as a habit.</param>
 public sealed record HabitBelief(string Mistake, string Name, double Likelihood, bool Named);
 
 /// <summary>What a student's answers say together.</summary>
@@ -13,10 +13,19 @@ public sealed record HabitBelief(string Mistake, string Name, double Likelihood,
 /// <param name="Habits">Habits by likelihood, the likeliest first; those under 1 in 200 are left out.</param>
 public sealed record Beliefs(int Answers, double NoHabit, IReadOnlyList<HabitBelief> Habits)
 {
+    private readonly double[]? _hands;
+
+    /// <summary>How likely each hand of <see cref="HandModel"/> is by the answers; they sum to 1.</summary>
+    internal ReadOnlySpan<double> Hands
+    {
+        get => _hands ?? HandModel.Prior;
+        init => _hands = value.ToArray();
+    }
+
     /// <summary>Nothing is known yet.</summary>
     public static Beliefs None { get; } = new(0, 1, []);
 
-    /// <summary>Keys of the habits that are likely enough to be named.</summary>
+    /// <summary>Keys of the habits that are stated as such.</summary>
     public IEnumerable<string> Named => Habits.Where(h => h.Named).Select(h => h.Mistake);
 
     /// <summary>Probability that the student has the habit, 0 to 1.</summary>

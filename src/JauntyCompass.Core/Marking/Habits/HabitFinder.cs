@@ -1,16 +1,14 @@
-using System.Runtime.Intrinsics;
-
 namespace JauntyCompass.Core.Marking.Habits;
 
 /// <summary>
-/// Finds the habits behind a student's answers. A habit shows in some share of the answers and not in the others, so one
-/// clear answer among careful ones speaks for it as well as many do. Every habit, every pair of habits, none, and one that the
-/// catalogue does not know are weighed against each other (Bayes' rule); the share is not known and is averaged out.
+/// Finds the habits behind a student's answers. A habit shows in some share of the answers and not in the others; the share is not known,
+/// nor is the student's hand, and both are averaged out (Bayes' rule). Weighed against each other are no habit, every habit, every pair
+/// of the likeliest, and one that the catalogue does not know.
 /// </summary>
 public static class HabitFinder
 {
-    /// <summary>The likeliest habit is named only from this likelihood upwards.</summary>
-    public const double NamedFrom = 0.5;
+    /// <summary>The likeliest habit is stated only from this likelihood upwards.</summary>
+    public const double NamedFrom = 0.6;
 
     /// <summary>A second habit beside it needs more.</summary>
     public const double SecondNamedFrom = 0.67;
@@ -18,22 +16,23 @@ public static class HabitFinder
     /// <summary>One that noise may look like needs more still.</summary>
     public const double WithinNoiseNamedFrom = 0.9;
 
-    // Before anything is known. Common practice, no source.
-    private const double PriorOfNone = 0.15;
-    private const double PriorOfOne = 0.47;
-    private const double PriorOfTwo = 0.35;
-    private const double PriorOfUnknown = 0.03;
+    // Before anything is known: half of the students have a habit, a sixth of those two. Common practice, no source.
+    private const double PriorOfNone = 0.5;
+    private const double PriorOfOne = 0.4;
+    private const double PriorOfTwo = 0.08;
+    private const double PriorOfUnknown = 0.02;
 
     // In any answer something may happen once that is no habit. Common practice, no source.
-    private const double Accident = 0.01;
+    private const double Accident = 0.035;
 
     // A pair is weighed only when each of its habits alone is among the likeliest so many.
-    private const int PairedAtMost = 5;
-    private const double LeastPaired = 0.05;
+    private const int PairedAtMost = 4;
+    private const int SeenAtMost = 2;
+    private const double LeastPaired = 0.02;
     private const double LeastListed = 0.005;
 
-    // Shares of the answers in which a habit shows.
-    private static readonly Vector256<double> Shares = Vector256.Create(0.25, 0.45, 0.65, 0.85);
+    // From here on another habit is taken to be there when it is asked in how many answers one showed.
+    private const double Beside = 0.5;
 
     /// <summary>Weighs the habits behind some answers.</summary>
     /// <param name="answers">What each answered question says.</param>
@@ -46,31 +45,65 @@ public static class HabitFinder
         }
         // Of what could show in none of these answers nothing can be said.
         Mistake[] habits = [.. among.Where(m => m.CanBeHabit && CanShow(m, answers))];
-        var table = new Table(answers, habits);
+        var table = new Likelihoods(answers, habits, Accident);
         double[] prior = Priors(habits);
 
-        double none = PriorOfNone;
         double[] single = new double[habits.Length];
         for (int h = 0; h < habits.Length; h++)
         {
-            single[h] = PriorOfOne * prior[h] * table.One(h);
+            single[h] = table.One(h);
         }
-        double unknown = PriorOfUnknown * table.Unknown();
-        double[] marginal = [.. single];
-        double sum = none + unknown + single.Sum();
-        int[] likely = Likeliest(single, prior);
-        for (int a = 0; a < likely.Length; a++)
+        (int One, int Other, double Likelihood)[] pairs = Pairs(table, habits, single);
+        double unknown = table.Unknown();
+        double none = table.None();
+
+        // All are logarithms still; the largest becomes 1.
+        double top = Math.Max(none, unknown);
+        foreach (double each in single)
         {
-            for (int b = a + 1; b < likely.Length; b++)
+            top = Math.Max(top, each);
+        }
+        foreach ((_, _, double each) in pairs)
+        {
+            top = Math.Max(top, each);
+        }
+        double[] marginal = new double[habits.Length];
+        none = PriorOfNone * Math.Exp(none - top);
+        unknown = PriorOfUnknown * Math.Exp(unknown - top);
+        double sum = none + unknown;
+        for (int h = 0; h < habits.Length; h++)
+        {
+            marginal[h] = PriorOfOne * prior[h] * Math.Exp(single[h] - top);
+            sum += marginal[h];
+        }
+        foreach ((int one, int other, double likelihood) in pairs)
+        {
+            double weight = PriorOfTwo * 2 * prior[one] * prior[other] * Math.Exp(likelihood - top);
+            marginal[one] += weight;
+            marginal[other] += weight;
+            sum += weight;
+        }
+        return Told(answers, table, habits, marginal, unknown, none, sum);
+    }
+
+    // Pairs of those that alone are likely enough.
+    private static (int One, int Other, double Likelihood)[] Pairs(
+        Likelihoods table,
+        Mistake[] habits,
+        double[] single
+    )
+    {
+        int[] likely = Likeliest(habits, single, table.None());
+        var pairs = new List<(int, int, double)>(PairedAtMost + 1);
+        for (int a = 0; a < Math.Min(2, likely.Length); a++)
+        {
+            // Every likely one beside the likeliest, and the second beside the third.
+            for (int b = a + 1; b < (a == 0 ? likely.Length : Math.Min(3, likely.Length)); b++)
             {
-                (int one, int other) = (likely[a], likely[b]);
-                double weight = PriorOfTwo * 2 * prior[one] * prior[other] * table.Two(one, other);
-                marginal[one] += weight;
-                marginal[other] += weight;
-                sum += weight;
+                pairs.Add((likely[a], likely[b], table.Two(likely[a], likely[b])));
             }
         }
-        return Told(answers.Count, habits, marginal, unknown, none, sum);
+        return [.. pairs];
     }
 
     private static bool CanShow(Mistake mistake, IReadOnlyList<AnswerEvidence> answers)
@@ -78,7 +111,7 @@ public static class HabitFinder
         int place = mistake.Place;
         for (int i = 0; i < answers.Count; i++)
         {
-            if (!double.IsNaN(answers[i].Given(place)))
+            if (answers[i].CanShow(place))
             {
                 return true;
             }
@@ -87,7 +120,8 @@ public static class HabitFinder
     }
 
     private static Beliefs Told(
-        int answers,
+        IReadOnlyList<AnswerEvidence> answers,
+        Likelihoods table,
         Mistake[] habits,
         double[] marginal,
         double unknown,
@@ -95,32 +129,52 @@ public static class HabitFinder
         double sum
     )
     {
+        int[] order = [.. Enumerable.Range(0, habits.Length)];
+        Array.Sort(order, (a, b) => marginal[b].CompareTo(marginal[a]));
         var told = new List<HabitBelief>(4);
-        for (int h = 0; h < habits.Length; h++)
+        foreach (int h in order.TakeWhile(h => marginal[h] / sum >= LeastListed))
         {
-            Add(told, habits[h].Key, habits[h].Name, marginal[h] / sum);
+            double likelihood = marginal[h] / sum;
+            int beside = h == order[0] ? (order.Length > 1 ? order[1] : -1) : order[0];
+            bool isOther = beside >= 0 && marginal[beside] / sum >= Beside;
+            told.Add(
+                new HabitBelief(
+                    habits[h].Key,
+                    habits[h].Name,
+                    likelihood,
+                    likelihood >= NamedFrom && table.ShowsAsAHabit(h, isOther ? beside : null)
+                )
+            );
         }
-        Add(told, Diagnosis.NotExplained, Diagnosis.NotExplainedName, unknown / sum);
+        if (unknown / sum >= LeastListed)
+        {
+            told.Add(
+                new HabitBelief(
+                    Diagnosis.NotExplained,
+                    Diagnosis.NotExplainedName,
+                    unknown / sum,
+                    unknown / sum >= NamedFrom
+                )
+            );
+        }
         told.Sort(static (a, b) => b.Likelihood.CompareTo(a.Likelihood));
         for (int i = 0; i < told.Count; i++)
         {
-            told[i] = told[i] with { Named = told[i].Likelihood >= Threshold(told[i], i == 0) };
+            told[i] = told[i] with
+            {
+                Named = told[i].Named && told[i].Likelihood >= Threshold(told[i], i == 0),
+            };
         }
-        return new Beliefs(answers, none / sum, told);
+        Span<double> hands = stackalloc double[HandModel.Count];
+        // The hand is seen best beside what the student most likely does.
+        table.AllHands(order.Length > 0 && marginal[order[0]] > none ? order[0] : null, hands);
+        return new Beliefs(answers.Count, none / sum, told) { Hands = hands };
     }
 
     private static double Threshold(HabitBelief belief, bool likeliest) =>
         MistakeCatalogue.Find(belief.Mistake) is { IsWithinNoise: true } ? WithinNoiseNamedFrom
         : likeliest ? NamedFrom
         : SecondNamedFrom;
-
-    private static void Add(List<HabitBelief> told, string key, string name, double likelihood)
-    {
-        if (likelihood >= LeastListed)
-        {
-            told.Add(new HabitBelief(key, name, likelihood, Named: false));
-        }
-    }
 
     // Half of what is expected follows the catalogue's shares, half takes every habit for equally likely: a rare one must be
     // found, too.
@@ -131,122 +185,18 @@ public static class HabitFinder
     }
 
     // A habit that alone is much less likely than none adds nothing to another one either.
-    private static int[] Likeliest(double[] single, double[] prior)
+    private static int[] Likeliest(Mistake[] habits, double[] single, double none)
     {
-        double Alone(int habit) => single[habit] / (PriorOfOne * prior[habit]);
-        int[] order = [.. Enumerable.Range(0, single.Length).Where(h => Alone(h) >= LeastPaired)];
-        Array.Sort(order, (a, b) => Alone(b).CompareTo(Alone(a)));
-        return order[..Math.Min(PairedAtMost, order.Length)];
+        double least = none + Math.Log(LeastPaired);
+        int[] order = [.. Enumerable.Range(0, single.Length).Where(h => single[h] >= least)];
+        Array.Sort(order, (a, b) => single[b].CompareTo(single[a]));
+        // What is seen on the sheet does not vie with what explains the numbers: it has places of its own.
+        return
+        [
+            .. order.Take(PairedAtMost),
+            .. order.Skip(PairedAtMost).Where(h => OnTheSheet.Contains(habits[h])).Take(SeenAtMost),
+        ];
     }
 
-    /// <summary>Likelihoods of all answers, each divided by that of an answer without a habit, and averaged over the shares.</summary>
-    private sealed class Table
-    {
-        private readonly IReadOnlyList<AnswerEvidence> _evidence;
-        private readonly Mistake[] _habits;
-        private readonly double[] _without;
-
-        private readonly double[] _unknown;
-
-        // By habit and answer: how much likelier the answer is when the habit shows in it; not a number where it cannot.
-        private readonly double[] _shown;
-
-        internal Table(IReadOnlyList<AnswerEvidence> answers, Mistake[] habits)
-        {
-            int count = answers.Count;
-            _evidence = answers;
-            _habits = habits;
-            _without = new double[count];
-            _unknown = new double[count];
-            _shown = new double[habits.Length * count];
-            for (int i = 0; i < count; i++)
-            {
-                AnswerEvidence answer = answers[i];
-                double accident = Accident * answer.AnyMistake;
-                double without = (1 - Accident) * answer.Careful + accident;
-                _without[i] = without;
-                _unknown[i] = ((1 - Accident) * answer.Unexplained + accident) / without;
-                for (int h = 0; h < habits.Length; h++)
-                {
-                    _shown[h * count + i] =
-                        ((1 - Accident) * answer.Given(habits[h].Place) + accident) / without;
-                }
-            }
-        }
-
-        internal double One(int habit)
-        {
-            Vector256<double> product = Vector256<double>.One;
-            ReadOnlySpan<double> shown = Shown(habit);
-            for (int i = 0; i < shown.Length; i++)
-            {
-                if (!double.IsNaN(shown[i]))
-                {
-                    product *= Mixed(1, shown[i]);
-                }
-            }
-            return Average(product);
-        }
-
-        internal double Unknown()
-        {
-            Vector256<double> product = Vector256<double>.One;
-            for (int i = 0; i < _unknown.Length; i++)
-            {
-                product *= Mixed(1, _unknown[i]);
-            }
-            return Average(product);
-        }
-
-        internal double Two(int one, int other)
-        {
-            ReadOnlySpan<double> ofOne = Shown(one);
-            ReadOnlySpan<double> ofOther = Shown(other);
-            // One product for each share of the first habit; in it one for each share of the second.
-            Span<Vector256<double>> products =
-                stackalloc Vector256<double>[Vector256<double>.Count];
-            products.Fill(Vector256<double>.One);
-            for (int i = 0; i < ofOne.Length; i++)
-            {
-                // The shares of the four cases sum to one. A habit that cannot show in an answer changes nothing in it.
-                double first = double.IsNaN(ofOne[i]) ? 1 : ofOne[i];
-                double second = double.IsNaN(ofOther[i]) ? 1 : ofOther[i];
-                double both =
-                    double.IsNaN(ofOne[i]) ? second
-                    : double.IsNaN(ofOther[i]) ? first
-                    : Both(i, one, other);
-                Vector256<double> without = Mixed(1, second);
-                Vector256<double> with = Mixed(first, both);
-                for (int share = 0; share < products.Length; share++)
-                {
-                    products[share] *= without + Shares[share] * (with - without);
-                }
-            }
-            double sum = 0;
-            foreach (Vector256<double> product in products)
-            {
-                sum += Average(product);
-            }
-            return sum / products.Length;
-        }
-
-        private ReadOnlySpan<double> Shown(int habit) =>
-            _shown.AsSpan(habit * _without.Length, _without.Length);
-
-        // Where it is not known what both come to together, it is what one of them comes to.
-        private double Both(int answer, int one, int other)
-        {
-            AnswerEvidence evidence = _evidence[answer];
-            return evidence.OfBoth(_habits[one], _habits[other]) is double on
-                ? ((1 - Accident) * on + Accident * evidence.AnyMistake) / _without[answer]
-                : (Shown(one)[answer] + Shown(other)[answer]) / 2;
-        }
-
-        // What an answer comes to when a habit shows in each of the shares, and in the rest does not.
-        private static Vector256<double> Mixed(double without, double with) =>
-            Vector256.Create(without) + Shares * (with - without);
-
-        private static double Average(Vector256<double> shares) =>
-            (shares[0] + shares[1] + shares[2] + shares[3]) / Vector256<double>.Count;
-    }
+    private static readonly HashSet<Mistake> OnTheSheet = [.. MistakeCatalogue.DrawingOnly];
 }

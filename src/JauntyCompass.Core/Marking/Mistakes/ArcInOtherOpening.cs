@@ -18,6 +18,14 @@ public sealed class ArcInOtherOpening : Mistake
     /// <inheritdoc/>
     public override string Remedy => "Shade the opening that is meant before the arc is drawn.";
 
+    /// <summary>
+    /// A narrow opening is narrower than a fingertip: an arc that stands no farther beside a ray, in mm, was meant to stand within. Common
+    /// practice, no source.
+    /// </summary>
+    internal const double Beside = 2.5;
+    private const double Noise = 0.6;
+    private const double Seen = 0.5;
+
     // The two openings of a straight angle are alike, in degrees.
     private const double NearlyStraight = 3;
 
@@ -32,12 +40,9 @@ public sealed class ArcInOtherOpening : Mistake
         {
             return null;
         }
-        Angle asked = figure.Situation.Angle;
-        double toArc = asked.Start.AnticlockwiseTo(Direction.Between(asked.Vertex, arc));
-        // The drawn opening lies between the two rays, on whichever side it was drawn.
-        int side = asked.Opening.Sign() * Math.Sign(turn);
-        double across = side >= 0 ? toArc : 360 - toArc;
-        return across > Math.Abs(turn) ? new Observation(1, 1, Serious: true) : null;
+        double outside = figure.OutsideOpening(arc) ?? 0;
+        double likelihood = HandNoise.Beyond(outside, Beside, Noise);
+        return likelihood >= Seen ? new Observation(outside, likelihood, Serious: true) : null;
     }
 
     /// <inheritdoc/>

@@ -1,6 +1,6 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
-using JauntyCompass.Core.Marking.Strokes;
+using JauntyCompass.Core.Recognition;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Marking.Mistakes;

@@ -5,14 +5,11 @@ using JauntyCompass.Core.Wording;
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>
-/// The centre mark lay beside the vertex. With the placement known its cost is computed; otherwise it may cost up to
-/// asin(e / R) either way, with e of a few millimetres.
+/// The centre mark lay beside the vertex; its cost is computed from the placement. Where that is not known, <see cref="LaidOff"/> is all
+/// that can be said.
 /// </summary>
 public sealed class CentreMarkOff : Mistake
 {
-    // A centre mark is laid this far off by a hurried hand, in mm. Common practice, no source.
-    private const double UsualOffset = 4;
-
     // Off the vertex by just so much that the edge runs along the arm, whatever that costs at this angle: seen, but seldom by
     // this mistake. Common practice, no source.
     private const double JustOnTheEdge = 0.85;
@@ -39,12 +36,8 @@ public sealed class CentreMarkOff : Mistake
     /// <inheritdoc/>
     public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
     {
-        if (situation.Laid is not LaidAngle laid)
+        if (situation.Laid is not LaidAngle laid || EndOfEdgeAtVertex.IsSeen(laid))
         {
-            double most =
-                Math.Asin(Math.Min(1, UsualOffset / situation.Instrument.EdgeRadius))
-                * (180 / Math.PI);
-            outcomes.Add(situation.Measure, most);
             return;
         }
         bool counts =
@@ -60,7 +53,7 @@ public sealed class CentreMarkOff : Mistake
     /// <inheritdoc/>
     public override double? SeenInPlacing(Situation situation) =>
         situation.Laid is not LaidAngle laid ? null
-        : situation.MovedBeforeDot ? 0
+        : situation.MovedBeforeDot || EndOfEdgeAtVertex.IsSeen(laid) ? 0
         : laid.Alignment.EdgeOnArm ? JustOnTheEdge
         : PlacingCost.Likelihood(situation.PlacingByCentre);
 

@@ -24,7 +24,10 @@ public sealed class CountedGraduations : Mistake
     /// <inheritdoc/>
     public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
     {
-        if (situation.Result(situation.Seen + 1) is double result)
+        if (
+            situation.Result(situation.Seen + situation.Instrument.SmallestGraduation)
+            is double result
+        )
         {
             outcomes.Add(result);
         }
@@ -34,8 +37,8 @@ public sealed class CountedGraduations : Mistake
     public override Feedback Tell(MistakeStory story) =>
         new(
             story.Praise,
-            "You are one degree over: the graduations were counted, and zero was counted as one.",
-            "A degree is the space between two graduations. Start with zero on the zero line, then count the steps."
+            "You are one step over: the graduations were counted, and zero was counted as one.",
+            "What counts is the space between two graduations. Start with zero on the zero line, then count the steps."
         );
 
     /// <inheritdoc/>

@@ -19,7 +19,7 @@ public sealed class EndOfEdgeAtVertex : Mistake
     public override string Name => "put the end of the edge at the vertex";
 
     /// <inheritdoc/>
-    public override double Prior => 0.003;
+    public override double Prior => 0.012;
 
     /// <inheritdoc/>
     public override bool IsOfPlacing => true;
@@ -37,9 +37,7 @@ public sealed class EndOfEdgeAtVertex : Mistake
         }
         if (situation.Laid is LaidAngle laid)
         {
-            bool endAtVertex =
-                Math.Abs(laid.Alignment.CentreOffset - situation.Instrument.HalfLength) <= AtVertex;
-            if (endAtVertex && situation.Careful is double careful)
+            if (IsSeen(laid) && situation.Careful is double careful)
             {
                 outcomes.Add(careful);
             }
@@ -52,6 +50,19 @@ public sealed class EndOfEdgeAtVertex : Mistake
             outcomes.Add(read);
         }
     }
+
+    /// <summary>Whether an end of the straight edge lies at the vertex.</summary>
+    internal static bool IsSeen(in LaidAngle laid) =>
+        laid.Protractor.Shape == ProtractorShape.HalfCircle
+        && Math.Abs(laid.Alignment.CentreOffset - laid.Protractor.HalfLength) <= AtVertex;
+
+    /// <inheritdoc/>
+    public override double? SeenInPlacing(Situation situation) =>
+        situation.Laid is LaidAngle { Protractor.Shape: ProtractorShape.HalfCircle } laid
+            ? IsSeen(laid)
+                ? 1
+                : 0
+            : null;
 
     /// <inheritdoc/>
     public override Feedback Tell(MistakeStory story) =>

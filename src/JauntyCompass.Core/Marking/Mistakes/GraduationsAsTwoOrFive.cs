@@ -2,7 +2,10 @@ using JauntyCompass.Core.Instruments;
 
 namespace JauntyCompass.Core.Marking.Mistakes;
 
-/// <summary>Each small graduation was taken for two degrees, or for five: the ones multiplied.</summary>
+/// <summary>
+/// Each small graduation was taken for two degrees, or for five: the ones multiplied, or in drawing divided. On an instrument with
+/// coarser graduations they are taken for ones as well.
+/// </summary>
 public sealed class GraduationsAsTwoOrFive : Mistake
 {
     /// <inheritdoc/>
@@ -12,28 +15,41 @@ public sealed class GraduationsAsTwoOrFive : Mistake
     public override string Name => "took each graduation for two or five degrees";
 
     /// <inheritdoc/>
-    public override double Prior => 0.012;
+    public override double Prior => 0.04;
 
     /// <inheritdoc/>
     public override string Remedy =>
         "Count the spaces between two labels together: ten, so each is one degree.";
 
+    // What a graduation may be taken for, in degrees.
+    private static readonly double[] Taken = [1, 2, 5];
+
+    // Fives are rarer than twos; and few count past the next label without looking at it. Common practice, no source.
+    private const double Fives = 0.6;
+    private const double Passing = 0.2;
+
     /// <inheritdoc/>
     public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
     {
-        double seen = Math.Round(situation.Seen);
-        double ones = seen % 10;
-        if (ones == 0)
+        (_, double rest) = situation.Counted();
+        if (rest == 0 || !situation.Instrument.HasLabels)
         {
             return;
         }
-        if (situation.Result(seen + ones) is double two)
+        double label = situation.Seen - rest;
+        double step = situation.Instrument.SmallestGraduation;
+        foreach (double taken in Taken)
         {
-            outcomes.Add(two);
-        }
-        if (situation.Result(seen + 4 * ones) is double five)
-        {
-            outcomes.Add(five);
+            // Whoever reads counts so many steps and says too much for each; whoever draws goes on too few of them.
+            double counted =
+                situation.Activity == Activity.Measuring
+                    ? rest / step * taken
+                    : rest / taken * step;
+            if (taken != step && situation.Result(label + counted) is double result)
+            {
+                bool passes = counted > situation.Instrument.LabelEvery;
+                outcomes.Add(result, weight: (taken == 5 ? Fives : 1) * (passes ? Passing : 1));
+            }
         }
     }
 
@@ -41,9 +57,12 @@ public sealed class GraduationsAsTwoOrFive : Mistake
     public override Feedback Tell(MistakeStory story) =>
         new(
             story.Praise,
-            "Your ten is right. After it, each small graduation was counted for more than one degree.",
-            "Count the small steps between two labels: there are ten, so each is one degree."
+            "The label is right. After it, each small step was counted for more or fewer degrees than it is.",
+            $"Count the small steps between two labels: there are {Steps(story.Situation.Instrument)}, so each is {story.Say.Degrees(story.Situation.Instrument.SmallestGraduation)}."
         );
+
+    private static string Steps(Protractor instrument) =>
+        Wording.Numbers.Plain(instrument.CountedBy / instrument.SmallestGraduation);
 
     /// <inheritdoc/>
     public override Slip? Show(in LaidAngle laid)

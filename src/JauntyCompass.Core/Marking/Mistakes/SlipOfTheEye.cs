@@ -12,7 +12,7 @@ public sealed class SlipOfTheEye : Mistake
     public override string Name => "strayed a graduation or two";
 
     /// <inheritdoc/>
-    public override double Prior => 0.15;
+    public override double Prior => 0.12;
 
     /// <inheritdoc/>
     public override string Remedy => "Read once more with the eye straight above the graduation.";

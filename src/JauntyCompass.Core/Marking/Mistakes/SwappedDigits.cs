@@ -14,7 +14,7 @@ public sealed class SwappedDigits : Mistake
     public override string Name => "swapped the digits";
 
     /// <inheritdoc/>
-    public override double Prior => 0.03;
+    public override double Prior => 0.036;
 
     /// <inheritdoc/>
     public override string Remedy =>

@@ -27,22 +27,19 @@ public sealed class TenFromOtherScale : Mistake
     /// <inheritdoc/>
     public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
     {
-        if (!CanBeMadeOn(situation.Instrument))
+        (_, double rest) = situation.Counted();
+        // On a label there is nothing to count on: this is then the other scale, and nothing else.
+        if (!CanBeMadeOn(situation.Instrument) || !situation.Instrument.HasLabels || rest == 0)
         {
             return;
         }
-        double ones = Math.Round(situation.Seen) % 10;
-        if (ones == 0)
-        {
-            // On a label there are no ones to count on: this is then the other scale, and nothing else.
-            return;
-        }
-        double ten = situation.Seen - ones;
-        if (situation.Result(situation.FullScale - ten + ones) is double same)
+        double label = situation.Seen - rest;
+        if (situation.Result(situation.FullScale - label + rest) is double same)
         {
             outcomes.Add(same);
         }
-        if (situation.Result(situation.FullScale - 10 - ten + ones) is double neighbour)
+        double next = situation.FullScale - situation.Instrument.LabelEvery - label + rest;
+        if (situation.Result(next) is double neighbour)
         {
             outcomes.Add(neighbour);
         }

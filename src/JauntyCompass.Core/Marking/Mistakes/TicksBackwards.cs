@@ -4,7 +4,7 @@ namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>
 /// Counted the ones from the right label but the wrong way within the ten: 10t + u becomes 10t + (10 − u), so 37 becomes 33.
-/// Cannot show where u is 0 or 5.
+/// Cannot show where u is 0 or 5. Where labels stand farther apart, the same within two labels.
 /// </summary>
 public sealed class TicksBackwards : Mistake
 {
@@ -15,7 +15,7 @@ public sealed class TicksBackwards : Mistake
     public override string Name => "counted the ones backwards";
 
     /// <inheritdoc/>
-    public override double Prior => 0.09;
+    public override double Prior => 0.08;
 
     /// <inheritdoc/>
     public override string Remedy =>
@@ -24,10 +24,13 @@ public sealed class TicksBackwards : Mistake
     /// <inheritdoc/>
     public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
     {
-        int ones = (int)Math.Round(situation.Seen) % 10;
+        Protractor instrument = situation.Instrument;
+        (_, double rest) = situation.Counted();
         if (
-            ones is not (0 or 5)
-            && situation.Result(situation.Seen + 10 - 2 * ones) is double result
+            instrument.HasLabels
+            && rest != 0
+            && rest * 2 != instrument.LabelEvery
+            && situation.Result(situation.Seen + instrument.LabelEvery - 2 * rest) is double result
         )
         {
             outcomes.Add(result);
@@ -49,13 +52,15 @@ public sealed class TicksBackwards : Mistake
     public override Slip? Show(in LaidAngle laid)
     {
         double read = Math.Round(laid.Advice.Reading ?? 0);
-        double ones = read % 10;
-        double nextLabel = read - ones + 10;
-        return
-            ones is 0 or 5
-            || laid.Protractor.LabelEvery != 10
-            || nextLabel > laid.Protractor.FullScale
+        double every = laid.Protractor.LabelEvery;
+        if (every == 0)
+        {
+            return null;
+        }
+        double rest = read % every;
+        double nextLabel = read - rest + every;
+        return rest == 0 || rest * 2 == every || nextLabel > laid.Protractor.FullScale
             ? null
-            : new Slip(laid.Placement, laid.Advice.ScaleIndex, nextLabel, nextLabel - ones);
+            : new Slip(laid.Placement, laid.Advice.ScaleIndex, nextLabel, nextLabel - rest);
     }
 }

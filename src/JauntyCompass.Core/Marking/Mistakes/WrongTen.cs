@@ -3,11 +3,12 @@ using JauntyCompass.Core.Instruments;
 
 namespace JauntyCompass.Core.Marking.Mistakes;
 
-/// <summary>The right graduation, counted on from the wrong ten: A ± 10.</summary>
+/// <summary>
+/// The right graduation, counted on from the wrong label: A ± 10, or by as much as the labels are apart; where there are none, one
+/// graduation too many or too few.
+/// </summary>
 public sealed class WrongTen : Mistake
 {
-    private const double Interval = 10;
-
     /// <inheritdoc/>
     public override string Key => "wrong-ten";
 
@@ -15,7 +16,7 @@ public sealed class WrongTen : Mistake
     public override string Name => "took the ones from the wrong ten";
 
     /// <inheritdoc/>
-    public override double Prior => 0.11;
+    public override double Prior => 0.10;
 
     /// <inheritdoc/>
     public override string Remedy =>
@@ -24,11 +25,12 @@ public sealed class WrongTen : Mistake
     /// <inheritdoc/>
     public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
     {
-        if (situation.Result(situation.Seen - Interval) is double below)
+        double interval = situation.Instrument.CountedBy;
+        if (situation.Result(situation.Seen - interval) is double below)
         {
             outcomes.Add(below);
         }
-        if (situation.Result(situation.Seen + Interval) is double above)
+        if (situation.Result(situation.Seen + interval) is double above)
         {
             outcomes.Add(above);
         }
@@ -38,11 +40,19 @@ public sealed class WrongTen : Mistake
     public override Feedback Tell(MistakeStory story) =>
         new(
             story.Praise,
-            "Your ones are right, but they belong to another ten.",
+            Happened(story.Situation.Instrument),
             story.Situation.Activity == Activity.Measuring
                 ? $"Say the labels aloud as you pass them. Which is the last before the {story.Words.Arm}?"
                 : "Say the labels aloud as you pass them. Which is the last before your measure?"
         );
+
+    private static string Happened(Protractor instrument) =>
+        instrument.LabelEvery switch
+        {
+            10 => "Your ones are right, but they belong to another ten.",
+            0 => "You counted one mark too many or too few.",
+            _ => "The small steps are right, but they belong to another label.",
+        };
 
     /// <inheritdoc/>
     public override MarkPicture? Draw(MistakeStory story) => Pictures.NumberStandsHere(story);
@@ -51,20 +61,21 @@ public sealed class WrongTen : Mistake
     public override Slip? Show(in LaidAngle laid)
     {
         double read = Math.Round(laid.Advice.Reading ?? 0);
+        double interval = laid.Protractor.CountedBy;
         double answer =
-            read + (read + Interval <= laid.Protractor.FullScale ? Interval : -Interval);
-        return laid.Protractor.LabelEvery == (int)Interval
+            read + (read + interval <= laid.Protractor.FullScale ? interval : -interval);
+        return laid.Protractor.HasLabels
             ? new Slip(laid.Placement, laid.Advice.ScaleIndex, read, answer)
             : null;
     }
 
     /// <inheritdoc/>
     public override DrawnSlip? ShowDrawn(Angle asked, Protractor instrument) =>
-        asked.Measure.Degrees + Interval <= 180
+        asked.Measure.Degrees + instrument.CountedBy <= 180
             ? DrawnSlip.Well(
                 asked with
                 {
-                    Measure = new Measure(asked.Measure.Degrees + Interval),
+                    Measure = new Measure(asked.Measure.Degrees + instrument.CountedBy),
                 },
                 instrument
             )

@@ -6,9 +6,6 @@ namespace JauntyCompass.Core.Marking.Mistakes;
 /// <summary>The zero line was turned off its arm, or the instrument slipped before the reading: off by that many degrees.</summary>
 public sealed class ZeroLineOff : Mistake
 {
-    // How far off a hurried hand turns it, in degrees, where it is not known. Common practice, no source.
-    private const double UsualTurn = 4;
-
     /// <inheritdoc/>
     public override string Key => "zero-line-off";
 
@@ -28,16 +25,11 @@ public sealed class ZeroLineOff : Mistake
     /// <inheritdoc/>
     public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
     {
-        if (situation.Laid is not LaidAngle laid)
-        {
-            outcomes.Add(situation.Measure, UsualTurn);
-            return;
-        }
         bool counts =
             !situation.MovedBeforeDot
             && Math.Abs(situation.PlacingByZeroLine) >= PlacingCost.Material
             && Math.Abs(situation.PlacingByZeroLine) > Math.Abs(situation.PlacingByCentre);
-        if (counts && laid.Alignment.IsLinedUp && situation.Careful is double careful)
+        if (counts && situation is { Laid.Alignment.IsLinedUp: true, Careful: double careful })
         {
             outcomes.Add(careful);
         }

@@ -26,6 +26,12 @@ public abstract class AnsweredStep(string key, string title)
     /// <summary>Whether, where it does not decide, its causes stand in the mark beside those of the step that does.</summary>
     public virtual bool ShowsBeside => false;
 
+    /// <summary>Whether it counts for anything; else it is only there to be looked at.</summary>
+    public bool Counts => Decides || Weight > 0;
+
+    /// <summary>By how many degrees an answer to it may be off; 0 where nothing is measured.</summary>
+    public virtual double ToleranceIn(MarkingRules rules) => 0;
+
     /// <summary>The right answer, as it is written.</summary>
     public abstract string Answer { get; }
 
@@ -36,7 +42,8 @@ public abstract class AnsweredStep(string key, string title)
     public abstract Judgement Judge(MarkingRules rules);
 
     /// <summary>What the answer says of every mistake; null when it says nothing.</summary>
-    public virtual AnswerEvidence? Weigh() => null;
+    /// <param name="tolerance">Tolerance, in degrees.</param>
+    public virtual AnswerEvidence? Weigh(double tolerance) => null;
 
     /// <summary>What each mistake that fixes its answer would answer.</summary>
     /// <param name="tolerance">Tolerance, in degrees.</param>

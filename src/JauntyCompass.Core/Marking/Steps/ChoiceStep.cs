@@ -94,7 +94,7 @@ public sealed class ChoiceStep(
         : new Feedback(null, $"“{picked.Text}” does not fit here.", look);
 
     /// <inheritdoc/>
-    public override AnswerEvidence? Weigh()
+    public override AnswerEvidence? Weigh(double tolerance)
     {
         if (Chosen is not Option picked)
         {

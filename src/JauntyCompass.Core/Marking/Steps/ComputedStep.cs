@@ -40,6 +40,9 @@ public sealed class ComputedStep(
             : null;
 
     /// <inheritdoc/>
+    public override double ToleranceIn(MarkingRules rules) => rules.Tolerance;
+
+    /// <inheritdoc/>
     public override string Answer => Numbers.Degrees(truth);
 
     /// <inheritdoc/>
@@ -72,7 +75,9 @@ public sealed class ComputedStep(
                 verdict,
                 new Feedback(
                     first.Feedback.Praise,
-                    $"{rules.Say.Degrees(value)} fits, and your sum is right.",
+                    follows
+                        ? $"{rules.Say.Degrees(value)} fits, and your sum is right."
+                        : $"{rules.Say.Degrees(value)} fits the angle. From what you read the sum comes to {rules.Say.Degrees(own.Result)}: add it up once more.",
                     ""
                 )
             )
@@ -143,7 +148,7 @@ public sealed class ComputedStep(
     }
 
     /// <inheritdoc/>
-    public override AnswerEvidence? Weigh()
+    public override AnswerEvidence? Weigh(double tolerance)
     {
         if (answer is not double value)
         {

@@ -20,6 +20,9 @@ public sealed class EstimateStep(double truth, double? estimate)
     public string Missing { get; init; } = "There is no estimate to check against.";
 
     /// <inheritdoc/>
+    public override double ToleranceIn(MarkingRules rules) => Good;
+
+    /// <inheritdoc/>
     public override string Answer => $"about {Numbers.Degrees(Math.Round(truth / 5) * 5)}";
 
     /// <inheritdoc/>

@@ -19,20 +19,29 @@ public sealed class KindSaidStep(AngleKind truth, AngleKind said, double? readin
     /// <inheritdoc/>
     public override string Answer => Numbers.Adjective(truth);
 
-    /// <summary>Whether a kind was said that the number cannot be.</summary>
-    public bool Disagrees => reading is double number && new Measure(number).Kind != said;
+    /// <summary>Whether a kind was said that the number cannot be, nor any that is as good.</summary>
+    /// <param name="tolerance">Degrees by which a number may be off.</param>
+    public bool Disagrees(double tolerance) =>
+        reading is double number
+        && new Measure(number).Kind != said
+        && KindAt(number - tolerance) != said
+        && KindAt(number + tolerance) != said
+        && !(said == AngleKind.Right && Math.Abs(number - 90) <= tolerance);
+
+    private static AngleKind KindAt(double number) => new Measure(Math.Clamp(number, 0, 360)).Kind;
 
     /// <inheritdoc/>
     public override Judgement Judge(MarkingRules rules)
     {
+        bool disagrees = Disagrees(rules.Tolerance);
         string doubt =
-            !Disagrees ? ""
+            !disagrees ? ""
             : said == truth
                 ? $"You said {Numbers.Adjective(said)}. Can {rules.Say.Degrees(reading!.Value)} be that?"
             : $"Look at the opening again: is it really {Numbers.Adjective(said)}?";
         Verdict verdict = said == truth ? Verdict.Accepted : Verdict.NotYet;
         var judged = new Judgement(verdict, new Feedback(null, doubt, ""));
-        if (!Disagrees)
+        if (!disagrees)
         {
             return judged;
         }

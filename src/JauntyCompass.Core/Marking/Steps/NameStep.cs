@@ -71,7 +71,7 @@ public sealed class NameStep(
     }
 
     /// <inheritdoc/>
-    public override AnswerEvidence? Weigh()
+    public override AnswerEvidence? Weigh(double tolerance)
     {
         if (name is null)
         {

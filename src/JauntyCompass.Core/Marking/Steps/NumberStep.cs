@@ -20,8 +20,14 @@ public sealed class NumberStep(
     string look
 ) : AnsweredStep(key, title)
 {
+    // What is worked out is right or it is not; this much is for adding decimals in binary.
+    private const double Rounding = 1e-6;
+
     /// <summary>Whether it is a number of degrees; else it is a count.</summary>
     public bool IsDegrees { get; init; } = true;
+
+    /// <summary>What should give pause though it was worked out rightly; null where nothing should.</summary>
+    public string? Doubt { get; init; }
 
     /// <inheritdoc/>
     public override string Answer => IsDegrees ? Numbers.Degrees(truth) : Numbers.Plain(truth);
@@ -36,13 +42,14 @@ public sealed class NumberStep(
         {
             return Marking.Judge.Unfinished("The number is missing.", look);
         }
-        // What is worked out is right or it is not; half a unit is for rounding.
-        const double Rounding = 0.5;
         double error = value - truth;
         ErrorParts parts = new(0, 0, error, 0);
         if (Math.Abs(error) <= Rounding)
         {
-            return new Judgement(Verdict.Accepted, new Feedback(null, right, ""))
+            return new Judgement(
+                Doubt is null ? Verdict.Accepted : Verdict.Near,
+                new Feedback(null, Doubt ?? right, "")
+            )
             {
                 Value = IsDegrees ? value : null,
                 Error = IsDegrees ? error : null,
@@ -70,7 +77,7 @@ public sealed class NumberStep(
     }
 
     /// <inheritdoc/>
-    public override AnswerEvidence? Weigh() =>
+    public override AnswerEvidence? Weigh(double tolerance) =>
         answer is double value ? Arithmetic.Evidence(truth, slips, value) : null;
 
     /// <inheritdoc/>

@@ -25,21 +25,53 @@ public sealed class ReadingStep(
     /// <summary>What is told while there is no answer.</summary>
     public Func<MarkingRules, Judgement> Missing { get; init; } = Marking.Judge.NoReading;
 
-    /// <inheritdoc/>
-    public override string Answer => Wording.Numbers.Degrees(situation.Measure);
+    /// <summary>Why the answer does not stand, whatever its number; null where it does.</summary>
+    public Func<MarkingRules, Judgement>? Objection { get; init; }
+
+    /// <summary>
+    /// Whether what is asked is the reflex angle, of which the instrument shows the smaller one between the same arms: it is told and
+    /// answered as what is left of 360.
+    /// </summary>
+    public bool OfReflex { get; init; }
+
+    private double Told(double degrees) => OfReflex ? 360 - degrees : degrees;
 
     /// <inheritdoc/>
-    public override double? Degrees => situation.Measure;
+    public override double ToleranceIn(MarkingRules rules) => rules.Tolerance;
 
     /// <inheritdoc/>
-    public override Judgement Judge(MarkingRules rules) =>
+    public override string Answer => Wording.Numbers.Degrees(Told(situation.Measure));
+
+    /// <inheritdoc/>
+    public override double? Degrees => Told(situation.Measure);
+
+    /// <inheritdoc/>
+    public override Judgement Judge(MarkingRules rules)
+    {
+        if (Objection is not null)
+        {
+            return Objection(rules);
+        }
+        if (answer is not double value)
+        {
+            return Missing(rules);
+        }
+        Judgement judged = Marking.Judge.Of(situation, figure, value, mistakes, rules);
+        return OfReflex
+            ? judged with
+            {
+                Value = 360 - judged.Value,
+                Error = -judged.Error,
+                Parts = judged.Parts?.Opposite,
+            }
+            : judged;
+    }
+
+    /// <inheritdoc/>
+    public override AnswerEvidence? Weigh(double tolerance) =>
         answer is double value
-            ? Marking.Judge.Of(situation, figure, value, mistakes, rules)
-            : Missing(rules);
-
-    /// <inheritdoc/>
-    public override AnswerEvidence? Weigh() =>
-        answer is double value ? Diagnosis.Evidence(situation, figure, value, mistakes) : null;
+            ? Diagnosis.Evidence(situation, figure, value, mistakes, tolerance)
+            : null;
 
     /// <inheritdoc/>
     public override IEnumerable<Foretold> Foretell(double tolerance)
@@ -57,9 +89,10 @@ public sealed class ReadingStep(
             {
                 if (outcomes[i].Spread == 0)
                 {
-                    ForetoldAnswer foretold = ForetoldAnswer.Of(outcomes[i].Degrees);
+                    ForetoldAnswer foretold = ForetoldAnswer.Of(Told(outcomes[i].Degrees));
                     answers.Add(foretold);
-                    shows &= Math.Abs(foretold.Degrees!.Value - situation.Measure) > tolerance;
+                    shows &=
+                        Math.Abs(foretold.Degrees!.Value - Told(situation.Measure)) > tolerance;
                 }
             }
             if (answers.Count > 0)

@@ -167,6 +167,7 @@ public static class ResultEndpoints
                         s,
                         [.. byStudent[s.Id]],
                         assignment.Set!.ItemsOf(s.Id),
+                        assignment.Set!.Specification.Tolerance,
                         reflections.GetValueOrDefault(s.Id)
                     )
                 ),
@@ -241,6 +242,7 @@ public static class ResultEndpoints
         Student student,
         IReadOnlyList<Answer> answers,
         IReadOnlyList<Item> items,
+        double tolerance,
         Reflection? reflection
     )
     {
@@ -273,7 +275,11 @@ public static class ResultEndpoints
             results,
             StudentProgress.Of(first, last),
             StudentHistory
-                .Of(items, answers.Where(a => a.Try == 1).Select(a => (a.ItemIndex, a.Response)))
+                .Of(
+                    items,
+                    answers.Where(a => a.Try == 1).Select(a => (a.ItemIndex, a.Response)),
+                    tolerance
+                )
                 .Beliefs.Habits,
             last.Count == 0 ? null : last.Average(CreditOf),
             reflection is null ? null : ReflectionReply.Of(reflection)

@@ -46,7 +46,8 @@ public sealed class AnswerIntake(
         IReadOnlyList<AnsweredStep> steps = kind.Steps(item, request.Response);
         string response = JsonSerializer.Serialize(request.Response, ExerciseJson.Options);
         // Of a student not seen yet it is most likely the first answer; the database tells if it is not.
-        StudentHistory? guess = histories.Of(assignment.Id, studentId) ?? StudentHistory.Empty;
+        StudentHistory? guess =
+            histories.Of(assignment.Id, studentId) ?? StudentHistory.Empty(assignment.Tolerance);
         for (int round = 0; ; round++)
         {
             StudentHistory history = guess ?? await Load(assignment, studentId, cancellation);
@@ -143,7 +144,8 @@ public sealed class AnswerIntake(
             .ToListAsync(cancellation);
         return StudentHistory.Of(
             assignment.ItemsOf(studentId),
-            before.Select(a => (a.ItemIndex, a.Response))
+            before.Select(a => (a.ItemIndex, a.Response)),
+            assignment.Tolerance
         );
     }
 

@@ -8,11 +8,11 @@ namespace JauntyCompass.Server.Features.Bench;
 /// </summary>
 public sealed class RememberedHistories : IDisposable
 {
-    // Some thousand students at work at once; of each some tens of numbers an answer.
-    private const int Most = 5000;
+    // Some thousand students at work at once. Of each answer a few thousand numbers are kept, some ten kilobytes: 200 MB at most.
+    private const int MostAnswers = 20_000;
     private static readonly TimeSpan Kept = TimeSpan.FromMinutes(5);
 
-    private readonly MemoryCache _known = new(new MemoryCacheOptions { SizeLimit = Most });
+    private readonly MemoryCache _known = new(new MemoryCacheOptions { SizeLimit = MostAnswers });
 
     /// <summary>The history of a student at an assignment as it was seen last, or null.</summary>
     public StudentHistory? Of(Guid assignmentId, Guid studentId) =>
@@ -23,7 +23,11 @@ public sealed class RememberedHistories : IDisposable
         _known.Set(
             (assignmentId, studentId),
             history,
-            new MemoryCacheEntryOptions { Size = 1, AbsoluteExpirationRelativeToNow = Kept }
+            new MemoryCacheEntryOptions
+            {
+                Size = 1 + history.Count,
+                AbsoluteExpirationRelativeToNow = Kept,
+            }
         );
 
     /// <inheritdoc/>

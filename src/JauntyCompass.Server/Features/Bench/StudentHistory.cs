@@ -11,9 +11,11 @@ public sealed class StudentHistory
 {
     // By the place of the item, not by time: sums of logarithms depend on their order in the last digits, and a mark must not.
     private readonly ImmutableArray<FirstTry> _tries;
+    private readonly double _tolerance;
     private Beliefs? _beliefs;
 
-    private StudentHistory(ImmutableArray<FirstTry> tries) => _tries = tries;
+    private StudentHistory(ImmutableArray<FirstTry> tries, double tolerance) =>
+        (_tries, _tolerance) = (tries, tolerance);
 
     private readonly record struct FirstTry(
         int ItemIndex,
@@ -22,7 +24,11 @@ public sealed class StudentHistory
     );
 
     /// <summary>Nothing is answered yet.</summary>
-    public static StudentHistory Empty { get; } = new([]);
+    /// <param name="tolerance">Degrees of error that are accepted.</param>
+    public static StudentHistory Empty(double tolerance) => new([], tolerance);
+
+    /// <summary>How many first tries are in here.</summary>
+    public int Count => _tries.Length;
 
     /// <summary>One bit an item, of at most sixty: whether its first try is in here. Answers never change, so this tells all of them.</summary>
     public long Answered => _tries.Aggregate(0L, (bits, t) => bits | (1L << t.ItemIndex));
@@ -47,19 +53,25 @@ public sealed class StudentHistory
             place++;
         }
         return new(
-            _tries.Insert(place, new FirstTry(itemIndex, kind, [.. ExerciseKind.Weigh(steps)]))
+            _tries.Insert(
+                place,
+                new FirstTry(itemIndex, kind, [.. ExerciseKind.Weigh(steps, _tolerance)])
+            ),
+            _tolerance
         );
     }
 
     /// <summary>The history of some answers.</summary>
     /// <param name="items">The student's items.</param>
     /// <param name="answers">First tries at them: the place of each item, from 0, and what was answered.</param>
+    /// <param name="tolerance">Degrees of error that are accepted.</param>
     public static StudentHistory Of(
         IReadOnlyList<Item> items,
-        IEnumerable<(int ItemIndex, Response Response)> answers
+        IEnumerable<(int ItemIndex, Response Response)> answers,
+        double tolerance
     ) =>
         answers.Aggregate(
-            Empty,
+            Empty(tolerance),
             (all, a) =>
                 all.With(
                     ExerciseKinds.Of(items[a.ItemIndex]),

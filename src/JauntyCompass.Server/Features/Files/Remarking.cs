@@ -26,7 +26,7 @@ public static class Remarking
         CancellationToken cancellation = default
     )
     {
-        StudentHistory history = StudentHistory.Empty;
+        StudentHistory history = StudentHistory.Empty(rules.Tolerance);
         foreach (Again answer in answers)
         {
             cancellation.ThrowIfCancellationRequested();

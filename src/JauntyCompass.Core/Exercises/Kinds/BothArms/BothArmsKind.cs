@@ -90,7 +90,10 @@ public sealed class BothArmsKind()
                 Situation.Measuring(item.Angle, item.Instrument, response?.SecondPlacement),
                 response?.Second,
                 Mistakes
-            ),
+            )
+            {
+                Objection = FromTheSameArm(item, response) ? SameArm : null,
+            },
             new ChoiceStep(
                 "agree",
                 "Compared",
@@ -105,6 +108,23 @@ public sealed class BothArmsKind()
             },
         ];
     }
+
+    private static bool FromTheSameArm(BothArmsItem item, BothArmsResponse? response)
+    {
+        if (response is not { FirstPlacement: Placement first, SecondPlacement: Placement second })
+        {
+            return false;
+        }
+        Alignment one = LaidAngle.Of(item.Angle, item.Instrument, first).Alignment;
+        Alignment other = LaidAngle.Of(item.Angle, item.Instrument, second).Alignment;
+        return one.IsLinedUp && other.IsLinedUp && one.LinedUpArm == other.LinedUpArm;
+    }
+
+    private static Judgement SameArm(MarkingRules rules) =>
+        Judge.Unfinished(
+            $"Both times the {rules.Words.ZeroLine} lay on the same {rules.Words.Arm}.",
+            $"For the second reading lay the {rules.Words.ZeroLine} on the other {rules.Words.Arm}. Then the two can check each other."
+        );
 
     /// <inheritdoc/>
     protected override BothArmsResponse Attempt(BothArmsItem item, Attempt attempt)

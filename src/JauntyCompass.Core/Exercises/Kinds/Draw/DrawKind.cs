@@ -5,7 +5,7 @@ using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Steps;
-using JauntyCompass.Core.Marking.Strokes;
+using JauntyCompass.Core.Recognition;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Wording;
 

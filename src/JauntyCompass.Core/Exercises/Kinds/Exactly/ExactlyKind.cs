@@ -30,6 +30,10 @@ public sealed class ExactlyKind()
     private const double Up = 96;
     private const int Shown = 4;
 
+    // Arms reach so far beyond the rim, and on the usual instrument so far in all; in mm.
+    private const double BeyondRim = 5;
+    private const double UsualArm = 80;
+
     /// <inheritdoc/>
     public override Item Make(ItemPlan plan)
     {
@@ -50,7 +54,8 @@ public sealed class ExactlyKind()
             .. others.Distinct().Where(m => Math.Abs(m - asked) > plan.Tolerance).Take(Shown - 1),
         ];
         plan.Random.Shuffle(measures);
-        double arm = plan.Instrument.EdgeRadius + 5;
+        double arm = plan.Instrument.EdgeRadius + BeyondRim;
+        double larger = Larger(arm);
         return new ExactlyItem(
             $"Which of these angles is exactly {Numbers.Degrees(asked)}?",
             plan.Instrument,
@@ -62,8 +67,8 @@ public sealed class ExactlyKind()
                         bool right = plan.Random.Chance(0.5);
                         return new Angle(
                             new Point(
-                                (i % 2 == 0 ? -Across : Across) / 1.25,
-                                i < 2 ? Up / 2.4 : -Up
+                                larger * (i % 2 == 0 ? -Across : Across) / 1.25,
+                                larger * (i < 2 ? Up / 2.4 : -Up)
                             ),
                             new Direction(right ? 0 : 180),
                             new Angles.Measure(m),
@@ -76,6 +81,12 @@ public sealed class ExactlyKind()
             ]
         );
     }
+
+    // A large instrument needs longer arms, and these a larger sheet.
+    private static double Larger(double arm) => Math.Max(1, arm / UsualArm);
+
+    private static SheetWindow Window(double larger) =>
+        new(-184 * larger, -128 * larger, 368 * larger, 268 * larger);
 
     /// <inheritdoc/>
     protected override ItemView Present(ExactlyItem item, HouseRules rules)
@@ -104,7 +115,7 @@ public sealed class ExactlyKind()
                     ),
                 ],
             },
-            new SheetWindow(-184, -128, 368, 268),
+            Window(Larger(item.Angles[0].StartLength)),
             [
                 new Ask("byEye", AskType.Choice, "By eye I pick") { Options = letters },
                 new Ask("found", AskType.Choice, "Measured, it is")

@@ -26,6 +26,9 @@ public sealed class FigureAnglesKind()
         }
     )
 {
+    // An honest reading is off by no more, in degrees. Common practice, no source.
+    private const double Honest = 2;
+
     // Sides reach the graduations of a desk protractor from nearly every corner.
     private const double Size = 88;
     private static readonly int[] CornersInTurn = [3, 4, 3, 5, 3, 4];
@@ -206,6 +209,11 @@ public sealed class FigureAnglesKind()
                 IsDegrees = false,
                 Decides = false,
                 Weight = 0.5,
+                // Every reading may be a little off, and together they are so many times as much.
+                Doubt =
+                    Math.Abs(ownSum - item.Sum) > item.Corners.Count * Honest
+                        ? $"You added rightly, but these angles come to {rules(item)} together. One of your readings is off: look at the corners again."
+                        : null,
             },
         ];
 

@@ -54,7 +54,12 @@ public sealed class FindMistakeKind()
         ];
         (string key, Slip slip) = Chosen(plan.FromTurn(mistakes), laid, plan.Tolerance);
         plan.Random.Shuffle(mistakes);
-        List<string> offered = [key, .. mistakes.Where(m => m != key).Take(Choices - 1)];
+        var asItLies = Situation.Measuring(angle, plan.Instrument, slip.Placement);
+        List<string> offered =
+        [
+            key,
+            .. mistakes.Where(m => m != key && !IsAlsoTrue(m, slip, asItLies)).Take(Choices - 1),
+        ];
         plan.Random.Shuffle(offered);
         string who = plan.InTurn(Students);
         return new FindMistakeItem(
@@ -67,6 +72,28 @@ public sealed class FindMistakeKind()
             key,
             offered
         );
+    }
+
+    // What comes to the same number, or is seen in how the instrument lies, would be an answer as true.
+    private static bool IsAlsoTrue(string key, Slip slip, Situation asItLies)
+    {
+        const double Same = 1;
+        Mistake mistake = MistakeCatalogue.Find(key)!;
+        if (mistake.IsOfPlacing)
+        {
+            return mistake.SeenInPlacing(asItLies) >= 0.5;
+        }
+        Span<Outcome> room = stackalloc Outcome[Outcomes.Most];
+        var outcomes = new Outcomes(room);
+        mistake.Predict(asItLies, null, ref outcomes);
+        for (int i = 0; i < outcomes.Count; i++)
+        {
+            if (Math.Abs(outcomes[i].Degrees - slip.Answer) <= Same)
+            {
+                return true;
+            }
+        }
+        return false;
     }
 
     // The first that gives a number nobody would accept; with a tolerance too wide for any, the one farthest off.

@@ -23,6 +23,7 @@ public sealed class FullTurnKind()
                 "swapped-digits",
                 "centre-mark-off",
                 "zero-line-off",
+                "laid-off",
                 "counted-graduations",
                 "graduations-as-two-or-five",
                 "slip",

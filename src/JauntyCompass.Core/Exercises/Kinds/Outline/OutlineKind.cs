@@ -30,25 +30,26 @@ public sealed class OutlineKind()
     private const double Up = 44;
     private const int Tries = 100;
 
+    // Of so many items the answer may be none.
+    private const double None = 0.15;
+
     /// <inheritdoc/>
     public override Item Make(ItemPlan plan)
     {
         List<OutlineShape> shapes = [.. OutlineShapes.All];
         OutlineShape turn = plan.Onwards(shapes);
+        bool noneNow = plan.Own.Chance(None);
         for (int t = 0; ; t++)
         {
             plan.Own.Shuffle(shapes);
             OutlineShape[] shown = [.. shapes.Take(Shown)];
             // One of which no riddle tells among any others makes way for them.
+            // An answer of none is a good one now and again; after many tries any is better than no riddle.
+            bool noneWillDo = noneNow || t >= Tries;
             foreach (OutlineShape meant in t < Tries ? shown.Where(s => s == turn) : shown)
             {
-                if (RiddleFor(meant, shown) is Riddle riddle)
+                if (RiddleFor(meant, shown, noneWillDo) is var (riddle, counted))
                 {
-                    // Counted is what the riddle does not tell.
-                    AngleKind counted =
-                        riddle.Obtuse is null ? AngleKind.Obtuse
-                        : riddle.Acute is null ? AngleKind.Acute
-                        : AngleKind.Right;
                     return new OutlineItem(
                         $"One outline has {riddle.Text}. Which? And how many {Numbers.Adjective(counted)} angles has it?",
                         shown,
@@ -60,24 +61,36 @@ public sealed class OutlineKind()
         }
     }
 
-    // The shortest riddle that fits this outline and no other of those shown; two things are said at least.
-    private static Riddle? RiddleFor(OutlineShape meant, OutlineShape[] shown)
+    // The shortest riddle that fits this outline and no other of those shown; two things are said at least. Counted is what it does not
+    // tell.
+    private static (Riddle Riddle, AngleKind Counted)? RiddleFor(
+        OutlineShape meant,
+        OutlineShape[] shown,
+        bool noneWillDo
+    )
     {
         (int acute, int right, int obtuse) = (
             meant.Count(AngleKind.Acute),
             meant.Count(AngleKind.Right),
             meant.Count(AngleKind.Obtuse)
         );
-        Riddle[] candidates =
+        (Riddle, AngleKind)[] candidates =
         [
             .. meant.HasTwoAcuteAlike
-                ? [new Riddle(null, right, null, true)]
-                : Array.Empty<Riddle>(),
-            new Riddle(acute, right, null, null),
-            new Riddle(null, right, obtuse, null),
-            new Riddle(acute, null, obtuse, null),
+                ? [(new Riddle(null, right, null, true), AngleKind.Obtuse)]
+                : Array.Empty<(Riddle, AngleKind)>(),
+            (new Riddle(acute, right, null, null), AngleKind.Obtuse),
+            (new Riddle(null, right, obtuse, null), AngleKind.Acute),
+            (new Riddle(acute, null, obtuse, null), AngleKind.Right),
         ];
-        return candidates.FirstOrDefault(r => shown.Count(r.Fits) == 1);
+        foreach ((Riddle riddle, AngleKind counted) in candidates)
+        {
+            if (shown.Count(riddle.Fits) == 1 && (noneWillDo || meant.Count(counted) > 0))
+            {
+                return (riddle, counted);
+            }
+        }
+        return null;
     }
 
     /// <inheritdoc/>

@@ -17,7 +17,8 @@ public sealed class ReadLaidKind()
             "Read it as it lies",
             "The protractor lies on the angle already: read it.",
             [
-                .. MistakeCatalogue.Reading.Where(m => !PlacedByOthers.Contains(m.Key)),
+                // The student did not lay it on, so nothing of that can be the student's mistake.
+                .. MistakeCatalogue.Reading.Where(m => !m.IsOfPlacing),
                 .. SaidFirst.Mistakes,
             ]
         )
@@ -29,15 +30,6 @@ public sealed class ReadLaidKind()
         }
     )
 {
-    // The student did not lay it on, so nothing of that can be the student's mistake.
-    private static readonly string[] PlacedByOthers =
-    [
-        "centre-mark-off",
-        "zero-line-off",
-        "straight-edge-for-zero-line",
-        "end-of-edge-at-vertex",
-    ];
-
     /// <inheritdoc/>
     public override Item Make(ItemPlan plan)
     {

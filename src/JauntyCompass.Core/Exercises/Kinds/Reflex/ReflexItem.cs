@@ -21,8 +21,11 @@ public sealed record ReflexItem(
 ) : InstrumentItem(Prompt, Instrument)
 {
     /// <summary>The part that is read: the smaller angle, or what is beyond the straight line.</summary>
-    internal Angle Part =>
-        Method == ReflexMethod.AddTo180
+    internal Angle Part => PartFor(Method);
+
+    /// <summary>The part that is read where the angle is found in some way.</summary>
+    internal Angle PartFor(ReflexMethod method) =>
+        method == ReflexMethod.AddTo180
             ? Angle with
             {
                 Start = Angle.Start.Opposite,

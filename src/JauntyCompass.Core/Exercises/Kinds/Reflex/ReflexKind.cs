@@ -25,6 +25,9 @@ public sealed class ReflexKind()
         }
     )
 {
+    // So near to the truth it did not come by chance, in degrees. Common practice, no source.
+    private const double OtherWay = 5;
+
     /// <inheritdoc/>
     public override Item Make(ItemPlan plan)
     {
@@ -97,10 +100,11 @@ public sealed class ReflexKind()
     /// <inheritdoc/>
     protected override IReadOnlyList<AnsweredStep> Steps(ReflexItem item, ReflexResponse? response)
     {
+        ReflexMethod method = MethodOf(item, response);
         var part = new ReadingStep(
             "part",
             "Reading",
-            Situation.Measuring(item.Part, item.Instrument, response?.Placement),
+            Situation.Measuring(item.PartFor(method), item.Instrument, response?.Placement),
             response?.Part,
             MistakeCatalogue.Reading
         );
@@ -113,10 +117,27 @@ public sealed class ReflexKind()
                 item.Angle.Measure.Degrees,
                 response?.Answer,
                 [part],
-                read => Compute(read[0], item.Method)
+                read => Compute(read[0], method)
             ),
         ];
     }
+
+    // Whoever finds it in the other way finds it, too: both numbers tell which way it was.
+    private static ReflexMethod MethodOf(ReflexItem item, ReflexResponse? response)
+    {
+        ReflexMethod other =
+            item.Method == ReflexMethod.AddTo180 ? ReflexMethod.From360 : ReflexMethod.AddTo180;
+        return
+            response is not null
+            && !Follows(response, item.Method)
+            && Follows(response, other)
+            && Math.Abs(response.Answer - item.Angle.Measure.Degrees) <= OtherWay
+            ? other
+            : item.Method;
+    }
+
+    private static bool Follows(ReflexResponse response, ReflexMethod method) =>
+        Math.Abs(Compute(response.Part, method).Result - response.Answer) <= 1;
 
     private static Computation Compute(double part, ReflexMethod method)
     {

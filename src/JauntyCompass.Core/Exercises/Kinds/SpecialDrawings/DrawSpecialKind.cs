@@ -5,8 +5,8 @@ using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Marking.Steps;
-using JauntyCompass.Core.Marking.Strokes;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Wording;
 
@@ -144,8 +144,9 @@ public sealed class DrawSpecialKind()
             )
             {
                 Missing = NoRay,
+                OfReflex = item.Wanted == SpecialDrawing.Reflex,
             },
-            ArcStep(item, response?.Arc, figure),
+            ArcStep(item, figure),
         ];
     }
 
@@ -155,9 +156,9 @@ public sealed class DrawSpecialKind()
             $"Draw from the vertex with the {rules.Words.Straightedge}."
         );
 
-    private static ChoiceStep ArcStep(DrawSpecialItem item, Point? arc, DrawnFigure? figure)
+    private static ChoiceStep ArcStep(DrawSpecialItem item, DrawnFigure? figure)
     {
-        string? where = figure is null ? null : WhereIs(arc, item, figure.Ray);
+        string? where = figure is null ? null : WhereIs(item, figure);
         bool reflex = item.Wanted == SpecialDrawing.Reflex;
         bool straight = item.Wanted == SpecialDrawing.Straight;
         return new ChoiceStep(
@@ -183,22 +184,20 @@ public sealed class DrawSpecialKind()
         };
     }
 
-    private static string WhereIs(Point? arc, DrawSpecialItem item, StrokeLine? ray)
+    private static string WhereIs(DrawSpecialItem item, DrawnFigure figure)
     {
-        if (arc is not Point at)
+        if (figure.Arc is not Point at)
         {
             return "missing";
         }
-        // The openings are those of the angle as it was drawn, whichever way it opens.
-        Direction toArc = Direction.Between(item.BaseRay.Vertex, at);
-        double drawn = item.BaseRay.Direction.ShorterTurnTo(
-            ray?.Direction ?? OnTheInstrument(item).End
-        );
-        double across = Direction.Reduce(
-            Math.Sign(drawn) * (toArc.Degrees - item.BaseRay.Direction.Degrees)
-        );
-        bool inSmaller = across <= Math.Abs(drawn);
-        return inSmaller == (item.Wanted != SpecialDrawing.Reflex) ? "meant" : "other";
+        // The openings are those of the angle as it was drawn, whichever way it opens. Of a reflex angle the other one may be as narrow
+        // as a fingertip; of any other the meant one.
+        double outside = figure.OutsideOpening(at) ?? 0;
+        bool meant =
+            item.Wanted == SpecialDrawing.Reflex
+                ? outside > 0
+                : outside <= ArcInOtherOpening.Beside;
+        return meant ? "meant" : "other";
     }
 
     /// <inheritdoc/>

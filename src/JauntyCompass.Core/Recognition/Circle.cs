@@ -1,6 +1,6 @@
 using JauntyCompass.Core.Angles;
 
-namespace JauntyCompass.Core.Marking.Strokes;
+namespace JauntyCompass.Core.Recognition;
 
 /// <summary>
 /// The circle through inked points by algebraic least squares (Kåsa's method, from memory): good enough to tell an arc from a

@@ -1,6 +1,6 @@
 using JauntyCompass.Core.Angles;
 
-namespace JauntyCompass.Core.Marking.Strokes;
+namespace JauntyCompass.Core.Recognition;
 
 /// <summary>A point of a stroke with the length of stroke that it stands for: a slow hand leaves more points, not more line.</summary>
 /// <param name="At">Where it is.</param>

@@ -2,13 +2,13 @@ using FsCheck.Xunit;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Marking;
-using JauntyCompass.Core.Marking.Strokes;
+using JauntyCompass.Core.Recognition;
 using NetTopologySuite.Geometries;
 using Shouldly;
 using Xunit;
 using Point = JauntyCompass.Core.Angles.Point;
 
-namespace JauntyCompass.Core.Tests.Marking;
+namespace JauntyCompass.Core.Tests.Recognition;
 
 public class StrokeLineTests
 {

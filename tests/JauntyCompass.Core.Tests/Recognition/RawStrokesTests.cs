@@ -10,7 +10,7 @@ using JauntyCompass.Core.Wording;
 using Shouldly;
 using Xunit;
 
-namespace JauntyCompass.Core.Tests.Marking;
+namespace JauntyCompass.Core.Tests.Recognition;
 
 /// <summary>Drawings as hands make them: in several strokes, from the far end, in any order, with a tremble.</summary>
 public class RawStrokesTests
@@ -231,8 +231,8 @@ public class RawStrokesTests
     [Fact]
     public void Drawn_by_eye_is_told_only_where_the_protractor_was_never_laid_on()
     {
-        Angle asked = Asked(64);
-        Angle eyed = Asked(69);
+        Angle asked = Asked(62);
+        Angle eyed = Asked(56);
         DrawResponse byEye = Drawn(eyed, Line(asked.Vertex, On(eyed, eyed.End, 88))) with
         {
             Dots = [],
@@ -242,7 +242,7 @@ public class RawStrokesTests
         MarkOf(Item(asked), byEye with { Placement = Any.Well(asked) })
             .LikelyCause.ShouldNotBe("drew-by-eye");
         // A sure sign of something else is not put down to the eye.
-        Angle other = Asked(116);
+        Angle other = Asked(118);
         MarkOf(
             Item(asked),
             Drawn(other, Line(asked.Vertex, On(other, other.End, 88))) with

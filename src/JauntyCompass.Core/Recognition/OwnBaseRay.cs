@@ -1,7 +1,7 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
 
-namespace JauntyCompass.Core.Marking.Strokes;
+namespace JauntyCompass.Core.Recognition;
 
 /// <summary>An angle drawn from nothing: which of its two lines is the base ray, and where the vertex is.</summary>
 /// <param name="Base">The base ray, running away from the vertex.</param>
@@ -22,34 +22,83 @@ public sealed record OwnBaseRay(StrokeLine Base, double Shake, PencilLine Second
     /// <summary>The vertex.</summary>
     public Point Vertex => Base.Near;
 
-    /// <summary>Finds the two arms; null while there are not two.</summary>
+    // Of more lines than these no hand makes an angle; the longest are looked at.
+    private const int MostLines = 6;
+
+    // How far a hand lays the zero line off the base ray, in degrees, and the centre mark off the vertex, in mm; what it tells when a
+    // line was drawn first, and when the angle opens as the task shows. Common practice, no source.
+    private const double ZeroLineOff = 2;
+    private const double CentreMarkOff = 4;
+    private const double DrawnFirst = 0.7;
+    private const double OpensAsShown = 0.4;
+
+    /// <summary>
+    /// Finds the two arms: of all pairs of lines the one that explains the sheet best, by where they meet, the dot, how the instrument lay,
+    /// the order and the lengths; null while there are not two.
+    /// </summary>
     /// <param name="marks">What was drawn.</param>
-    /// <param name="opening">Which way round it was asked to open, for arms of which nothing else tells which is the base.</param>
+    /// <param name="opening">Which way round the task shows it to open, for arms of which nothing else tells which is the base.</param>
     /// <param name="placement">How the instrument lay, or null: its zero line lay on the base ray.</param>
     public static OwnBaseRay? Find(PencilMarks marks, Opening opening, Placement? placement)
     {
-        PencilLine? one = marks.Lines.FirstOrDefault(l => l.Length >= ShortestArm);
-        PencilLine? other = one is null
-            ? null
-            : marks.Lines.FirstOrDefault(l =>
-                l != one && l.Length >= ShortestArm && Between(l, one) > SameDirection
-            );
-        if (one is null || other is null)
+        PencilLine[] lines = [.. marks.Lines.Where(l => l.Length >= ShortestArm).Take(MostLines)];
+        OwnBaseRay? best = null;
+        double most = double.NegativeInfinity;
+        foreach (PencilLine one in lines)
         {
-            return null;
+            foreach (PencilLine other in lines)
+            {
+                if (one == other || Between(one, other) <= SameDirection)
+                {
+                    continue;
+                }
+                OwnBaseRay found = Of(one, other);
+                double score = found.Score(one, marks, opening, placement);
+                if (score > most)
+                {
+                    (best, most) = (found, score);
+                }
+            }
         }
-        // Arms are drawn base ray first, unless the instrument tells otherwise.
-        if (other.First < one.First)
-        {
-            (one, other) = (other, one);
-        }
-        if (placement is Placement laid)
-        {
-            return Off(other, laid) < Off(one, laid) ? Of(other, one) : Of(one, other);
-        }
-        OwnBaseRay found = Of(one, other);
-        return found.Opening == opening ? found : Of(other, one);
+        // A wide angle in one stroke looks like one line.
+        return best is null && lines is [PencilLine only] && only.SplitAtCorner() is var (a, b)
+            ? Wide(a, b, marks, opening, placement)
+            : best;
     }
+
+    private static OwnBaseRay Wide(
+        PencilLine one,
+        PencilLine other,
+        PencilMarks marks,
+        Opening opening,
+        Placement? placement
+    )
+    {
+        OwnBaseRay first = Of(one, other);
+        OwnBaseRay second = Of(other, one);
+        return
+            first.Score(one, marks, opening, placement)
+            >= second.Score(other, marks, opening, placement)
+            ? first
+            : second;
+    }
+
+    private double Score(
+        PencilLine baseLine,
+        PencilMarks marks,
+        Opening opening,
+        Placement? placement
+    ) =>
+        RayScore.Of(Second, Vertex, marks)
+        + RayScore.OfArm(baseLine, Vertex)
+        + (baseLine.First <= Second.First ? DrawnFirst : 0)
+        + (Opening == opening ? OpensAsShown : 0)
+        - (
+            placement is Placement laid
+                ? RayScore.Off(Off(baseLine, laid), ZeroLineOff)
+                    + RayScore.Off(laid.Centre.DistanceTo(Vertex), CentreMarkOff)
+                : 0
+        );
 
     private static OwnBaseRay Of(PencilLine one, PencilLine other)
     {

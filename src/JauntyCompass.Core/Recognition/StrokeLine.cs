@@ -1,6 +1,6 @@
 using JauntyCompass.Core.Angles;
 
-namespace JauntyCompass.Core.Marking.Strokes;
+namespace JauntyCompass.Core.Recognition;
 
 /// <summary>The straight line that a hand meant by its strokes, as it runs away from a vertex.</summary>
 /// <param name="Near">The end of the line that is nearer to the vertex.</param>

@@ -1,6 +1,6 @@
 using JauntyCompass.Core.Angles;
 
-namespace JauntyCompass.Core.Marking.Strokes;
+namespace JauntyCompass.Core.Recognition;
 
 /// <summary>A straight line on the sheet, drawn by one stroke or by several.</summary>
 public sealed class PencilLine
@@ -69,6 +69,53 @@ public sealed class PencilLine
             gap = Math.Min(gap, inked.At.DistanceTo(point));
         }
         return gap;
+    }
+
+    // A pencil that turned at the vertex came this near to it, and went this far on either side. In mm.
+    private const double TurnedWithin = 3;
+    private const double ShortestArm = 12;
+
+    /// <summary>The two lines of a stroke that turned at a point, or ran on through it; null where it did not come by.</summary>
+    internal (PencilLine One, PencilLine Other)? SplitAt(Point vertex)
+    {
+        int nearest = 0;
+        for (int i = 1; i < _ink.Length; i++)
+        {
+            if (_ink[i].At.DistanceTo(vertex) < _ink[nearest].At.DistanceTo(vertex))
+            {
+                nearest = i;
+            }
+        }
+        return _ink[nearest].At.DistanceTo(vertex) <= TurnedWithin ? SplitAt(nearest) : null;
+    }
+
+    /// <summary>
+    /// The two lines of a stroke that has a corner, however wide; null where it is as good a line without one.
+    /// </summary>
+    internal (PencilLine One, PencilLine Other)? SplitAtCorner()
+    {
+        // A corner explains a stroke when the points lie so many times nearer to two lines than to one.
+        const double Better = 2.2;
+        return
+            SplitAt(Corner.Of(_ink)) is var (one, other)
+            && Math.Max(one.Shake, other.Shake) * Better < Shake
+            ? (one, other)
+            : null;
+    }
+
+    private (PencilLine One, PencilLine Other)? SplitAt(int place)
+    {
+        if (Strokes > 1 || place < 1 || place > _ink.Length - 2)
+        {
+            return null;
+        }
+        Inked[] before = _ink[..(place + 1)];
+        Inked[] after = _ink[place..];
+        LineFit one = LineFit.Of(before);
+        LineFit other = LineFit.Of(after);
+        return one.Length >= ShortestArm && other.Length >= ShortestArm
+            ? (new PencilLine(before, one, First, 1), new PencilLine(after, other, First, 1))
+            : null;
     }
 
     internal bool Continues(PencilLine piece, double across, double along)

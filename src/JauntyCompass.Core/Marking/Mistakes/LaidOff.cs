@@ -1,0 +1,54 @@
+namespace JauntyCompass.Core.Marking.Mistakes;
+
+/// <summary>
+/// On paper, where nobody saw how the instrument lay: centre mark off the vertex, zero line off the arm, or slipped in between. A number a
+/// few degrees off does not tell which of them it was, and so none of them is said.
+/// </summary>
+public sealed class LaidOff : Mistake
+{
+    // A centre mark 4 mm off costs up to 3° on a desk protractor, a hurried turn as much again: standard deviation in degrees. Common
+    // practice, no source.
+    private const double Spread = 4;
+
+    /// <inheritdoc/>
+    public override string Key => "laid-off";
+
+    /// <inheritdoc/>
+    public override string Name => "laid the protractor a little off";
+
+    /// <inheritdoc/>
+    public override double Prior => 0.16;
+
+    /// <inheritdoc/>
+    public override bool IsOfPlacing => true;
+
+    /// <inheritdoc/>
+    public override bool IsWithinNoise => true;
+
+    /// <inheritdoc/>
+    public override bool CanBeHabit => false;
+
+    /// <inheritdoc/>
+    public override string Remedy =>
+        "Watch them lay it on: centre mark, then zero line, then the centre mark once more.";
+
+    /// <inheritdoc/>
+    public override string? Demonstration => "wrong-zero-line-off";
+
+    /// <inheritdoc/>
+    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    {
+        if (!situation.IsLaid)
+        {
+            outcomes.Add(situation.Measure, Spread);
+        }
+    }
+
+    /// <inheritdoc/>
+    public override Feedback Tell(MistakeStory story) =>
+        new(
+            null,
+            "You are a few degrees off. The protractor may have lain a little beside.",
+            $"Lay it on once more: {story.Words.CentreMark} on the vertex, {story.Words.ZeroLine} on the {story.Words.Arm}. Then look at the {story.Words.CentreMark} again."
+        );
+}

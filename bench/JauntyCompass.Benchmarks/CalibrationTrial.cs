@@ -1,9 +1,10 @@
 using System.Globalization;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
-using JauntyCompass.Core.Exercises.Kinds.Measure;
+using JauntyCompass.Core.Exercises.Kinds.Measuring;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Habits;
+using JauntyCompass.Core.Randomness;
 
 namespace JauntyCompass.Benchmarks;
 
@@ -25,7 +26,7 @@ internal static class CalibrationTrial
     internal static void Run(TextWriter output)
     {
         Careful(output);
-        Slips(output);
+        MeasuringExamples(output);
         Habits(output);
         Certainty(output);
     }
@@ -46,7 +47,7 @@ internal static class CalibrationTrial
     private static double Accused(OtherHands.Hand hand, int items) =>
         Percent(seed => Believed(items, seed, hand, [], Catalogue).Named.Any());
 
-    private static void Slips(TextWriter output)
+    private static void MeasuringExamples(TextWriter output)
     {
         double alternating = Percent(seed =>
             Find(Items(10, seed), (truth, i) => truth + (i % 2 == 0 ? 2 : -2), Catalogue)

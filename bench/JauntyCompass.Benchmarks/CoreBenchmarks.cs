@@ -4,12 +4,14 @@ using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Kinds.Draw;
-using JauntyCompass.Core.Exercises.Kinds.Measure;
+using JauntyCompass.Core.Exercises.Kinds.Measuring;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Instruments.Rules;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Habits;
 using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Wording;
 
@@ -24,7 +26,7 @@ public class CoreBenchmarks
         new Point(3, -20),
         new Direction(17),
         new Measure(64),
-        Opening.Anticlockwise,
+        TurnDirection.Anticlockwise,
         60,
         85
     );
@@ -127,7 +129,7 @@ public class CoreBenchmarks
         IReadOnlyList<AnsweredStep> steps = _measureKind.Steps(_measure, _reading);
         List<AnswerEvidence> all = [.. _history, .. ExerciseKind.Weigh(steps, 2)];
         Beliefs history = HabitFinder.Find(all, _measureKind.Mistakes);
-        return Assembly.Of(steps, MarkingRules.Usual with { History = history });
+        return MarkAggregator.Of(steps, MarkingRules.Usual with { History = history });
     }
 
     /// <summary>Every demonstration of the list once, as it is usually opened: 1 ms each is wanted.</summary>

@@ -1,11 +1,11 @@
 using System.Globalization;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Exercises;
-using JauntyCompass.Core.Exercises.Drawn;
-using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Kinds.Draw;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Randomness;
+using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Benchmarks;
@@ -46,7 +46,7 @@ internal static class DrawingTrial
                 default,
                 new Direction(360 * random.Share()),
                 new Measure(random.Between(12, 168)),
-                Opening.Anticlockwise,
+                TurnDirection.Anticlockwise,
                 Length,
                 Length
             );

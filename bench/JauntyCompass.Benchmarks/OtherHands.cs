@@ -1,4 +1,4 @@
-using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Randomness;
 
 namespace JauntyCompass.Benchmarks;
 

@@ -69,10 +69,10 @@ public static class Application
         services.AddSingleton(TimeProvider.System);
         services.AddScoped<SchoolSettings>();
         services.AddScoped<OpenAssignments>();
-        services.AddScoped<AnswerIntake>();
+        services.AddScoped<AnswerReceiver>();
         services.AddSingleton<RememberedHistories>();
-        services.AddSingleton<AnswerWriter>();
-        services.AddHostedService(provider => provider.GetRequiredService<AnswerWriter>());
+        services.AddSingleton<AnswerBatchWriter>();
+        services.AddHostedService(provider => provider.GetRequiredService<AnswerBatchWriter>());
         services.AddScoped<Tidying>();
         services.AddHostedService<DailyTidying>();
         services.AddHealth();

@@ -5,6 +5,7 @@ using System.Text.Json.Nodes;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Files;
+using JauntyCompass.Core.Randomness;
 using JauntyCompass.SimulatedClass;
 
 if (Options.Of(args) is not { } options)

@@ -1,4 +1,4 @@
-using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Simulation;
 
 namespace JauntyCompass.SimulatedClass;

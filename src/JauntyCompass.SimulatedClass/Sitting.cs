@@ -1,7 +1,7 @@
 using System.Diagnostics;
 using System.Text.Json.Nodes;
 using JauntyCompass.Core.Exercises;
-using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Simulation;
 
 namespace JauntyCompass.SimulatedClass;

@@ -4,6 +4,7 @@ using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Instruments.Rules;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Tests;
@@ -23,7 +24,7 @@ public static class Any
         from vertex in NearOrigin(50)
         from start in Degrees(0, 360)
         from measure in Degrees(least, most)
-        from opening in Gen.Elements(Opening.Anticlockwise, Opening.Clockwise)
+        from opening in Gen.Elements(TurnDirection.Anticlockwise, TurnDirection.Clockwise)
         from startLength in Degrees(20, 120)
         from endLength in Degrees(20, 120)
         select new Angle(
@@ -81,7 +82,7 @@ public static class Any
     public static Placement Well(Angle angle) =>
         new(
             angle.Vertex,
-            angle.Opening == Opening.Anticlockwise ? angle.Start : angle.Start.Opposite
+            angle.Opening == TurnDirection.Anticlockwise ? angle.Start : angle.Start.Opposite
         );
 }
 

@@ -2,7 +2,7 @@ using System.Net;
 using System.Text;
 using System.Text.Json.Nodes;
 using FsCheck.Fluent;
-using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Randomness;
 using Shouldly;
 using Xunit;
 

@@ -1,5 +1,5 @@
 using System.Text.Json.Nodes;
-using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Randomness;
 
 namespace JauntyCompass.Server.Tests;
 

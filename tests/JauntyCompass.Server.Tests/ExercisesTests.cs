@@ -35,15 +35,15 @@ public sealed class ExercisesTests(JauntyServer server) : IClassFixture<JauntySe
             made.Status.ShouldBe(HttpStatusCode.OK);
             made["items"].AsArray().Count.ShouldBeGreaterThan(3);
             made["report"]["shown"].ShouldNotBeNull();
-            foreach (JsonNode? answer in made["items"].AsArray().SelectMany(Foretold))
+            foreach (JsonNode? answer in made["items"].AsArray().SelectMany(Prediction))
             {
                 answer!["text"]!.GetValue<string>().ShouldNotBeEmpty();
             }
         }
     }
 
-    private static IEnumerable<JsonNode?> Foretold(JsonNode? item) =>
-        item!["strip"]!.AsArray().SelectMany(e => e!["answers"]!.AsArray());
+    private static IEnumerable<JsonNode?> Prediction(JsonNode? item) =>
+        item!["predictions"]!.AsArray().SelectMany(e => e!["answers"]!.AsArray());
 
     [Fact]
     public async Task Students_get_numbers_of_their_own_and_are_marked_by_them()

@@ -58,7 +58,7 @@ public sealed class MainJobTests(LimitedServer server) : IClassFixture<LimitedSe
         JsonNode items = (await lesson.Student.Get($"bench/assignments/{lesson.AssignmentId}"))[
             "items"
         ];
-        items.AsArray().ShouldAllBe(i => i!["answer"] == null && i["strip"] == null);
+        items.AsArray().ShouldAllBe(i => i!["answer"] == null && i["predictions"] == null);
         // What the sheet must draw may travel; how many degrees it has may not, under whatever name.
         double truth = lesson.TrueMeasure(0);
         string first = items[0]!.ToJsonString();

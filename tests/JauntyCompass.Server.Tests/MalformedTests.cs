@@ -3,7 +3,7 @@ using System.Net;
 using System.Net.Http.Headers;
 using System.Text;
 using System.Text.Json.Nodes;
-using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Randomness;
 using Shouldly;
 using Xunit;
 

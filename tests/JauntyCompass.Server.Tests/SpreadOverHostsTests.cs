@@ -4,7 +4,7 @@ using System.Net;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using JauntyCompass.Core.Exercises;
-using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Randomness;
 using Microsoft.EntityFrameworkCore;
 using Shouldly;
 using Xunit;

@@ -1,9 +1,9 @@
-using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Angles;
 
 /// <summary>The way round from the start arm to the end arm, as seen on the sheet.</summary>
-public enum Opening
+public enum TurnDirection
 {
     /// <summary>Against the hands of a clock.</summary>
     Anticlockwise,
@@ -12,15 +12,18 @@ public enum Opening
     Clockwise,
 }
 
-/// <summary>Sign conventions of an <see cref="Opening"/>.</summary>
-public static class OpeningExtensions
+/// <summary>Sign conventions of an <see cref="TurnDirection"/>.</summary>
+public static class TurnDirections
 {
     /// <summary>+1 for anticlockwise, -1 for clockwise: the sign of a turn that opens this way.</summary>
-    public static int Sign(this Opening opening) => opening == Opening.Anticlockwise ? 1 : -1;
+    public static int Sign(this TurnDirection opening) =>
+        opening == TurnDirection.Anticlockwise ? 1 : -1;
 
     /// <summary>The other way round.</summary>
-    public static Opening Reversed(this Opening opening) =>
-        opening == Opening.Anticlockwise ? Opening.Clockwise : Opening.Anticlockwise;
+    public static TurnDirection Reversed(this TurnDirection opening) =>
+        opening == TurnDirection.Anticlockwise
+            ? TurnDirection.Clockwise
+            : TurnDirection.Anticlockwise;
 }
 
 /// <summary>One arm of an angle as a ray drawn with a length.</summary>
@@ -57,10 +60,10 @@ public sealed record Angle(
     Point Vertex,
     Direction Start,
     Measure Measure,
-    Opening Opening,
+    TurnDirection Opening,
     double StartLength,
     double EndLength
-) : IChecked
+) : IValidatable
 {
     /// <summary>The shortest arm that counts as drawn, in mm.</summary>
     public const double ShortestArm = 1;
@@ -114,11 +117,11 @@ public sealed record Angle(
         $"{Measure} {Opening} from {Start} at ({Vertex.X}, {Vertex.Y}), arms {StartLength} and {EndLength} mm";
 
     /// <summary>Requires the vertex on the sheet and both lengths in range.</summary>
-    public void Check(Faults faults)
+    public void Validate(ValidationErrors errors)
     {
-        faults.Within("vertex", Vertex);
-        faults.Known("opening", Opening);
-        faults.Range("startLength", StartLength, ShortestArm, LongestArm, "mm");
-        faults.Range("endLength", EndLength, ShortestArm, LongestArm, "mm");
+        errors.Within("vertex", Vertex);
+        errors.Known("opening", Opening);
+        errors.Range("startLength", StartLength, ShortestArm, LongestArm, "mm");
+        errors.Range("endLength", EndLength, ShortestArm, LongestArm, "mm");
     }
 }

@@ -1,5 +1,5 @@
 using System.Text.Json.Serialization;
-using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Angles;
 
@@ -7,7 +7,7 @@ namespace JauntyCompass.Core.Angles;
 /// <param name="X">Millimetres to the right of the sheet's origin.</param>
 /// <param name="Y">Millimetres above the sheet's origin.</param>
 [method: JsonConstructor]
-public readonly record struct Point(double X, double Y) : IChecked
+public readonly record struct Point(double X, double Y) : IValidatable
 {
     /// <summary>The farthest from the origin that a point of a sheet may lie, in mm along either axis.</summary>
     public const double Farthest = 2000;
@@ -31,9 +31,9 @@ public readonly record struct Point(double X, double Y) : IChecked
     public Point Rounded() => new(Math.Round(X, 2), Math.Round(Y, 2));
 
     /// <summary>Requires both coordinates finite and within <see cref="Farthest"/> of the origin.</summary>
-    public void Check(Faults faults)
+    public void Validate(ValidationErrors errors)
     {
-        faults.Range("x", X, -Farthest, Farthest, "mm");
-        faults.Range("y", Y, -Farthest, Farthest, "mm");
+        errors.Range("x", X, -Farthest, Farthest, "mm");
+        errors.Range("y", Y, -Farthest, Farthest, "mm");
     }
 }

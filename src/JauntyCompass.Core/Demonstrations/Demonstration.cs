@@ -1,6 +1,7 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Lessons;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Demonstrations;
@@ -94,18 +95,18 @@ public abstract class Demonstration(DemonstrationFacts facts)
     public string Title => Facts.Title;
 
     /// <summary>Names what of a task it cannot show. The task's parts are checked already.</summary>
-    public virtual void Check(DemonstrationTask task, Faults faults)
+    public virtual void Validate(DemonstrationTask task, ValidationErrors errors)
     {
         double measure = task.Angle.Measure.Degrees;
         if (measure < Facts.LeastMeasure || measure > Facts.MostMeasure)
         {
-            faults.Add(
+            errors.Add(
                 "angle.measure",
                 $"must be from {Numbers.Plain(Facts.LeastMeasure)} to {Numbers.Plain(Facts.MostMeasure)} degrees for “{Title}”. {Facts.WhyMeasure}"
             );
         }
     }
 
-    /// <summary>Builds the script of a task that passes <see cref="Check"/>.</summary>
+    /// <summary>Builds the script of a task that passes <see cref="Validate"/>.</summary>
     public abstract Script Build(DemonstrationTask task);
 }

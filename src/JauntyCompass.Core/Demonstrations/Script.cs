@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Sheet;
 
 namespace JauntyCompass.Core.Demonstrations;
 
@@ -48,10 +49,3 @@ public sealed record Question(string Text, IReadOnlyList<string> Choices, int An
     /// <summary>A question to be answered by yes or no.</summary>
     public static Question YesOrNo(string text, bool yes) => new(text, ["yes", "no"], yes ? 0 : 1);
 }
-
-/// <summary>A part of the sheet, in mm.</summary>
-/// <param name="Left">Its left side.</param>
-/// <param name="Bottom">Its lower side.</param>
-/// <param name="Width">Its width.</param>
-/// <param name="Height">Its height.</param>
-public sealed record SheetWindow(double Left, double Bottom, double Width, double Height);

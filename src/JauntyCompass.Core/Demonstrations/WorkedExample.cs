@@ -1,3 +1,5 @@
+using JauntyCompass.Core.Lessons;
+
 namespace JauntyCompass.Core.Demonstrations;
 
 /// <summary>A demonstration of how an item is worked.</summary>

@@ -2,8 +2,10 @@ using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Simulation;
 
 namespace JauntyCompass.Core.Exercises;
@@ -105,7 +107,7 @@ public abstract class ExerciseKind(KindFacts facts)
     /// <summary>Marks a response. Both are taken as checked.</summary>
     /// <exception cref="ArgumentException">The response is of another kind than the item.</exception>
     public Mark Mark(Item item, Response response, MarkingRules rules) =>
-        Assembly.Of(Steps(item, response), rules);
+        MarkAggregator.Of(Steps(item, response), rules);
 
     /// <summary>What each answered step of a response says of every mistake.</summary>
     /// <param name="item">The item.</param>

@@ -1,5 +1,5 @@
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Exercises;
 
@@ -8,10 +8,10 @@ namespace JauntyCompass.Core.Exercises;
 /// once given never changes. Written as JSON its <c>kind</c> tells which kind of exercise it is.
 /// </summary>
 /// <param name="Prompt">What the student is asked.</param>
-public abstract record Item(string Prompt) : IChecked
+public abstract record Item(string Prompt) : IValidatable
 {
     /// <summary>Requires a prompt; kinds add their own.</summary>
-    public virtual void Check(Faults faults) => faults.Text("prompt", Prompt, 1, 300);
+    public virtual void Validate(ValidationErrors errors) => errors.Text("prompt", Prompt, 1, 300);
 }
 
 /// <summary>An exercise done with an instrument.</summary>
@@ -20,19 +20,19 @@ public abstract record Item(string Prompt) : IChecked
 public abstract record InstrumentItem(string Prompt, Protractor Instrument) : Item(Prompt)
 {
     /// <summary>Requires an instrument that can exist; kinds add their own.</summary>
-    public override void Check(Faults faults)
+    public override void Validate(ValidationErrors errors)
     {
-        base.Check(faults);
-        faults.Within("instrument", Instrument);
+        base.Validate(errors);
+        errors.Within("instrument", Instrument);
     }
 }
 
 /// <summary>What a student hands in. Written as JSON its <c>kind</c> tells which kind of exercise it answers.</summary>
-public abstract record Response : IChecked
+public abstract record Response : IValidatable
 {
     /// <summary>How the instrument lay at the reading that decides, or null when that is not known.</summary>
     public virtual Placement? LaidOn => null;
 
     /// <summary>Requires what the kind requires.</summary>
-    public abstract void Check(Faults faults);
+    public abstract void Validate(ValidationErrors errors);
 }

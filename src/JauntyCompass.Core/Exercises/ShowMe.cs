@@ -1,6 +1,7 @@
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Demonstrations;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Exercises;
 
@@ -64,8 +65,8 @@ public static class ShowMe
             Placement = response.LaidOn,
             Answer = mark.Value is double value ? Math.Round(value, 1) : null,
         };
-        var faults = new Faults();
-        replay.Check(task, faults);
-        return faults.None ? replay.Build(task) : null;
+        var errors = new ValidationErrors();
+        replay.Validate(task, errors);
+        return errors.None ? replay.Build(task) : null;
     }
 }

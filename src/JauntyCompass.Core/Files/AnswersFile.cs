@@ -1,7 +1,7 @@
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Files;
 
@@ -21,35 +21,35 @@ public sealed record AnswerInFile(
     Item Item,
     Response Response,
     IReadOnlyList<Mark> Marks
-) : IChecked
+) : IValidatable
 {
     private const int MostStudents = 1000;
     private const int MostTries = 9;
     private const int MostMarks = 100;
 
     /// <inheritdoc/>
-    public void Check(Faults faults)
+    public void Validate(ValidationErrors errors)
     {
-        faults.Range("student", Student, 1, MostStudents);
-        faults.Range("itemIndex", ItemIndex, 0, SetSpecification.MostItems - 1);
-        faults.Range("try", Try, 1, MostTries);
-        faults.Range("order", Order, 1, SetSpecification.MostItems * MostTries);
-        faults.Within("item", Item);
-        faults.Within("response", Response);
+        errors.Range("student", Student, 1, MostStudents);
+        errors.Range("itemIndex", ItemIndex, 0, SetSpecification.MostItems - 1);
+        errors.Range("try", Try, 1, MostTries);
+        errors.Range("order", Order, 1, SetSpecification.MostItems * MostTries);
+        errors.Within("item", Item);
+        errors.Within("response", Response);
         if (
             Item is not null
             && Response is not null
             && ExerciseKinds.Of(Item) != ExerciseKinds.Of(Response)
         )
         {
-            faults.Add("response.kind", $"must be {ExerciseKinds.Of(Item).Key}, as the item is.");
+            errors.Add("response.kind", $"must be {ExerciseKinds.Of(Item).Key}, as the item is.");
         }
-        if (faults.Count("marks", Marks, 0, MostMarks))
+        if (errors.Count("marks", Marks, 0, MostMarks))
         {
             for (int i = 0; i < Marks.Count; i++)
             {
-                faults.Range($"marks[{i}].tolerance", Marks[i].Tolerance, 0, 10, "degrees");
-                faults.Range(
+                errors.Range($"marks[{i}].tolerance", Marks[i].Tolerance, 0, 10, "degrees");
+                errors.Range(
                     $"marks[{i}].markerVersion",
                     Marks[i].MarkerVersion,
                     1,
@@ -72,7 +72,7 @@ public sealed record AnswersFile(
     string Title,
     double Tolerance,
     IReadOnlyList<AnswerInFile> Answers
-) : IChecked
+) : IValidatable
 {
     /// <summary>The name of the format.</summary>
     public const string FormatName = "jaunty-answers";
@@ -93,13 +93,13 @@ public sealed record AnswersFile(
     ) => new(FormatName, CurrentVersion, title, tolerance, answers);
 
     /// <inheritdoc/>
-    public void Check(Faults faults)
+    public void Validate(ValidationErrors errors)
     {
-        JsonFile.CheckFormat(faults, (FormatName, CurrentVersion), Format, Version);
-        faults.Text("title", Title, 1, 120);
-        faults.Range("tolerance", Tolerance, 0, 10, "degrees");
-        faults.Each("answers", Answers, 0, MostAnswers);
-        if (!faults.None)
+        JsonFile.CheckFormat(errors, (FormatName, CurrentVersion), Format, Version);
+        errors.Text("title", Title, 1, 120);
+        errors.Range("tolerance", Tolerance, 0, 10, "degrees");
+        errors.Each("answers", Answers, 0, MostAnswers);
+        if (!errors.None)
         {
             return;
         }
@@ -109,7 +109,7 @@ public sealed record AnswersFile(
         {
             if (!known.Add((Answers[i].Student, Answers[i].ItemIndex, Answers[i].Try)))
             {
-                faults.Add(
+                errors.Add(
                     $"answers[{i}].try",
                     "is in this file twice for the same student and item."
                 );

@@ -1,5 +1,5 @@
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Files;
 
@@ -10,7 +10,8 @@ namespace JauntyCompass.Core.Files;
 /// <param name="Format">Always <c>jaunty-instrument</c>.</param>
 /// <param name="Version">1.</param>
 /// <param name="Instrument">The instrument.</param>
-public sealed record InstrumentFile(string Format, int Version, Protractor Instrument) : IChecked
+public sealed record InstrumentFile(string Format, int Version, Protractor Instrument)
+    : IValidatable
 {
     /// <summary>The name of the format.</summary>
     public const string FormatName = "jaunty-instrument";
@@ -22,19 +23,19 @@ public sealed record InstrumentFile(string Format, int Version, Protractor Instr
     public const int LongestText = 100_000;
 
     /// <inheritdoc/>
-    public void Check(Faults faults)
+    public void Validate(ValidationErrors errors)
     {
-        JsonFile.CheckFormat(faults, (FormatName, CurrentVersion), Format, Version);
-        faults.Within("instrument", Instrument);
+        JsonFile.CheckFormat(errors, (FormatName, CurrentVersion), Format, Version);
+        errors.Within("instrument", Instrument);
     }
 
     /// <summary>Writes an instrument.</summary>
     public static string Write(Protractor instrument) =>
         JsonFile.Write(new InstrumentFile(FormatName, CurrentVersion, instrument));
 
-    /// <summary>Reads an instrument. Faults name the line, counted from 1.</summary>
+    /// <summary>Reads an instrument. ValidationErrors name the line, counted from 1.</summary>
     /// <param name="text">The text of the file.</param>
-    /// <param name="faults">What is wrong; empty when an instrument is returned.</param>
-    public static Protractor? Read(string text, Faults faults) =>
-        JsonFile.Read<InstrumentFile>(text, LongestText, faults)?.Instrument;
+    /// <param name="errors">What is wrong; empty when an instrument is returned.</param>
+    public static Protractor? Read(string text, ValidationErrors errors) =>
+        JsonFile.Read<InstrumentFile>(text, LongestText, errors)?.Instrument;
 }

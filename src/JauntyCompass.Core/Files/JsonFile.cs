@@ -1,7 +1,7 @@
 using System.Text;
 using System.Text.Json;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Exercises;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Files;
 
@@ -22,7 +22,7 @@ public static class JsonFile
 
     /// <summary>Requires the name and the version of a format.</summary>
     internal static void CheckFormat(
-        Faults faults,
+        ValidationErrors errors,
         (string Name, int Version) must,
         string format,
         int version
@@ -30,25 +30,25 @@ public static class JsonFile
     {
         if (format != must.Name)
         {
-            faults.Add("format", $"must be \"{must.Name}\".");
+            errors.Add("format", $"must be \"{must.Name}\".");
         }
         if (version != must.Version)
         {
-            faults.Add("version", $"must be {must.Version}; a later version made this file.");
+            errors.Add("version", $"must be {must.Version}; a later version made this file.");
         }
     }
 
-    /// <summary>Reads a file. Faults name the line, counted from 1.</summary>
+    /// <summary>Reads a file. ValidationErrors name the line, counted from 1.</summary>
     /// <typeparam name="T">What the file is.</typeparam>
     /// <param name="text">Its text.</param>
     /// <param name="longest">The longest text that is read, in characters.</param>
-    /// <param name="faults">What is wrong; empty when a file is returned.</param>
-    public static T? Read<T>(string text, int longest, Faults faults)
-        where T : class, IChecked
+    /// <param name="errors">What is wrong; empty when a file is returned.</param>
+    public static T? Read<T>(string text, int longest, ValidationErrors errors)
+        where T : class, IValidatable
     {
         if (text.Length > longest)
         {
-            faults.Add("text", $"must have at most {longest} characters.");
+            errors.Add("text", $"must have at most {longest} characters.");
             return null;
         }
         T? file;
@@ -59,23 +59,23 @@ public static class JsonFile
         catch (JsonException broken)
         {
             string where = broken.Path is { Length: > 2 } path ? $" ({path[2..]})" : "";
-            faults.Add("text", $"line {(broken.LineNumber ?? 0) + 1}: {Plain(broken)}{where}");
+            errors.Add("text", $"line {(broken.LineNumber ?? 0) + 1}: {Plain(broken)}{where}");
             return null;
         }
         if (file is null)
         {
-            faults.Add("text", "line 1: must be an object, not null.");
+            errors.Add("text", "line 1: must be an object, not null.");
             return null;
         }
-        var inside = Faults.Of(file);
+        var inside = ValidationErrors.Of(file);
         if (inside.None)
         {
             return file;
         }
         Dictionary<string, long> lines = LinesOf(text);
-        foreach (Fault fault in inside.Found)
+        foreach (ValidationError fault in inside.Found)
         {
-            faults.Add("text", $"line {LineOf(fault.Field, lines)}: {fault.Field} {fault.Message}");
+            errors.Add("text", $"line {LineOf(fault.Field, lines)}: {fault.Field} {fault.Message}");
         }
         return null;
     }

@@ -1,6 +1,6 @@
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Files;
 
@@ -22,7 +22,7 @@ public sealed record SetFile(
     int GeneratorVersion,
     IReadOnlyList<Item> Items,
     IReadOnlyList<IReadOnlyList<Item>> Forms
-) : IChecked
+) : IValidatable
 {
     /// <summary>The name of the format.</summary>
     public const string FormatName = "jaunty-set";
@@ -45,40 +45,40 @@ public sealed record SetFile(
         new(FormatName, CurrentVersion, title, specification, seed, generatorVersion, items, forms);
 
     /// <inheritdoc/>
-    public void Check(Faults faults)
+    public void Validate(ValidationErrors errors)
     {
-        JsonFile.CheckFormat(faults, (FormatName, CurrentVersion), Format, Version);
-        faults.Text("title", Title, 1, 120);
-        faults.Within("specification", Specification);
-        faults.Range("seed", Seed, 0, int.MaxValue);
-        faults.Range("generatorVersion", GeneratorVersion, 1, SetGenerator.Version);
-        faults.Each("items", Items, 1, SetSpecification.MostItems);
-        if (faults.None && Items.Count != Specification.Count)
+        JsonFile.CheckFormat(errors, (FormatName, CurrentVersion), Format, Version);
+        errors.Text("title", Title, 1, 120);
+        errors.Within("specification", Specification);
+        errors.Range("seed", Seed, 0, int.MaxValue);
+        errors.Range("generatorVersion", GeneratorVersion, 1, SetGenerator.Version);
+        errors.Each("items", Items, 1, SetSpecification.MostItems);
+        if (errors.None && Items.Count != Specification.Count)
         {
-            faults.Add("items", $"must be {Specification.Count}, as the specification asks for.");
+            errors.Add("items", $"must be {Specification.Count}, as the specification asks for.");
         }
-        if (faults.Count("forms", Forms, 0, SetSpecification.MostForms - 1) && faults.None)
+        if (errors.Count("forms", Forms, 0, SetSpecification.MostForms - 1) && errors.None)
         {
             for (int i = 0; i < Forms.Count; i++)
             {
-                CheckForm(faults, $"forms[{i}]", Forms[i]);
+                CheckForm(errors, $"forms[{i}]", Forms[i]);
             }
         }
     }
 
-    private void CheckForm(Faults faults, string field, IReadOnlyList<Item>? form)
+    private void CheckForm(ValidationErrors errors, string field, IReadOnlyList<Item>? form)
     {
         if (form?.Count != Items.Count)
         {
-            faults.Add(field, $"must have {Items.Count} items, as the first form has.");
+            errors.Add(field, $"must have {Items.Count} items, as the first form has.");
             return;
         }
         for (int i = 0; i < form.Count; i++)
         {
-            faults.Within($"{field}[{i}]", form[i]);
+            errors.Within($"{field}[{i}]", form[i]);
             if (form[i] is { } item && ExerciseKinds.Of(item) != ExerciseKinds.Of(Items[i]))
             {
-                faults.Add(
+                errors.Add(
                     $"{field}[{i}].kind",
                     $"must be {ExerciseKinds.Of(Items[i]).Key}, as in the first form."
                 );

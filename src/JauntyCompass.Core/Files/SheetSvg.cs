@@ -2,9 +2,9 @@ using System.Globalization;
 using System.Security;
 using System.Text;
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Sheet;
 
 namespace JauntyCompass.Core.Files;
 
@@ -127,7 +127,7 @@ public static class SheetSvg
         Point from = angle.Vertex.Towards(angle.Start, ArcRadius);
         Point to = angle.Vertex.Towards(angle.End, ArcRadius);
         int large = angle.Measure.Degrees > 180 ? 1 : 0;
-        int sweep = angle.Opening == Opening.Clockwise ? 1 : 0;
+        int sweep = angle.Opening == TurnDirection.Clockwise ? 1 : 0;
         svg.Append(
             Told(
                 $"<path d=\"M{from.X:0.###} {-from.Y:0.###}A{ArcRadius} {ArcRadius} 0 {large} {sweep} {to.X:0.###} {-to.Y:0.###}\" fill=\"none\" stroke=\"{InkColour}\" stroke-width=\"0.6\"/>"

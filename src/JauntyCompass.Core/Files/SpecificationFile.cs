@@ -1,5 +1,5 @@
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Files;
 
@@ -13,7 +13,7 @@ public sealed record SpecificationFile(
     int Version,
     string Title,
     SetSpecification Specification
-) : IChecked
+) : IValidatable
 {
     /// <summary>The name of the format.</summary>
     public const string FormatName = "jaunty-specification";
@@ -29,10 +29,10 @@ public sealed record SpecificationFile(
         new(FormatName, CurrentVersion, title, specification);
 
     /// <inheritdoc/>
-    public void Check(Faults faults)
+    public void Validate(ValidationErrors errors)
     {
-        JsonFile.CheckFormat(faults, (FormatName, CurrentVersion), Format, Version);
-        faults.Text("title", Title, 1, 120);
-        faults.Within("specification", Specification);
+        JsonFile.CheckFormat(errors, (FormatName, CurrentVersion), Format, Version);
+        errors.Text("title", Title, 1, 120);
+        errors.Within("specification", Specification);
     }
 }

@@ -9,7 +9,7 @@ public static class InstrumentCatalogue
     public static Protractor DeskHalfCircle { get; } =
         HalfCircle("desk-half-circle", "Desk protractor", 75, inset: 7, Outer(75), Inner(75));
 
-    /// <summary>The same for a pencil case, numbered the same way, with its zero line on a narrower strip.</summary>
+    /// <summary>The same for a pencil case, numbered the same way, with its zero line on a narrower predictions.</summary>
     public static Protractor PocketHalfCircle { get; } =
         HalfCircle("pocket-half-circle", "Pocket protractor", 48, inset: 4, Outer(48), Inner(48));
 
@@ -71,8 +71,8 @@ public static class InstrumentCatalogue
         FullCircle(
             "full-circle",
             "Full circle",
-            new Scale("outer", 60 * OuterShare, 0, Opening.Clockwise, 360),
-            new Scale("inner", 60 * InnerShare, 0, Opening.Anticlockwise, 360)
+            new Scale("outer", 60 * OuterShare, 0, TurnDirection.Clockwise, 360),
+            new Scale("inner", 60 * InnerShare, 0, TurnDirection.Anticlockwise, 360)
         );
 
     /// <summary>Full circle with one scale, to follow a turn.</summary>
@@ -80,7 +80,7 @@ public static class InstrumentCatalogue
         FullCircle(
             "full-circle-one-scale",
             "Full circle, one scale",
-            new Scale("single", 60 * OuterShare, 0, Opening.Anticlockwise, 360)
+            new Scale("single", 60 * OuterShare, 0, TurnDirection.Anticlockwise, 360)
         );
 
     /// <summary>Raised marks to count by touch, and an arm that turns and locks.</summary>
@@ -157,10 +157,10 @@ public static class InstrumentCatalogue
     public static Protractor? Find(string? id) => All.FirstOrDefault(p => p.Id == id);
 
     private static Scale FromRight(string id, double radius) =>
-        new(id, radius, ZeroAt: 0, Opening.Anticlockwise, Extent: 180);
+        new(id, radius, ZeroAt: 0, TurnDirection.Anticlockwise, Extent: 180);
 
     private static Scale FromLeft(string id, double radius) =>
-        new(id, radius, ZeroAt: 180, Opening.Clockwise, Extent: 180);
+        new(id, radius, ZeroAt: 180, TurnDirection.Clockwise, Extent: 180);
 
     private static Scale Outer(double edgeRadius) => FromLeft("outer", edgeRadius * OuterShare);
 

@@ -113,7 +113,7 @@ public readonly struct LaidAngle
         {
             return Math.Abs(end - start);
         }
-        Opening asSeen = Placement.TurnedOver ? scale.Growth.Reversed() : scale.Growth;
+        TurnDirection asSeen = Placement.TurnedOver ? scale.Growth.Reversed() : scale.Growth;
         return Direction.Reduce(asSeen == Angle.Opening ? end - start : start - end);
     }
 }

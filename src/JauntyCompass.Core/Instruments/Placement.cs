@@ -1,6 +1,6 @@
 using System.Text.Json.Serialization;
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Instruments;
 
@@ -13,7 +13,7 @@ namespace JauntyCompass.Core.Instruments;
 /// <param name="TurnedOver">True when it lies on its printed face.</param>
 [method: JsonConstructor]
 public readonly record struct Placement(Point Centre, Direction Turn, bool TurnedOver = false)
-    : IChecked
+    : IValidatable
 {
     /// <summary>
     /// A half circle laid well on an angle: centre mark on the vertex, zero line along the start arm, graduations over the opening.
@@ -21,7 +21,7 @@ public readonly record struct Placement(Point Centre, Direction Turn, bool Turne
     public static Placement Over(Angle angle) =>
         new(
             angle.Vertex,
-            angle.Opening == Opening.Anticlockwise ? angle.Start : angle.Start.Opposite
+            angle.Opening == TurnDirection.Anticlockwise ? angle.Start : angle.Start.Opposite
         );
 
     /// <summary>The direction on the sheet of a bearing on the instrument.</summary>
@@ -56,5 +56,5 @@ public readonly record struct Placement(Point Centre, Direction Turn, bool Turne
     }
 
     /// <summary>Requires the centre mark on the sheet.</summary>
-    public void Check(Faults faults) => faults.Within("centre", Centre);
+    public void Validate(ValidationErrors errors) => errors.Within("centre", Centre);
 }

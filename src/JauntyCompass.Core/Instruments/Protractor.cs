@@ -1,4 +1,4 @@
-using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Instruments;
 
@@ -44,10 +44,10 @@ public enum GraduationMarks
 /// <summary>An arm that turns about the centre mark of an instrument and stays where it is set.</summary>
 /// <param name="Length">From the centre mark to its end, mm, 10 to 700.</param>
 /// <param name="IsRuler">Whether lines are drawn along it as along a ruler.</param>
-public sealed record MovingArm(double Length, bool IsRuler) : IChecked
+public sealed record MovingArm(double Length, bool IsRuler) : IValidatable
 {
     /// <summary>Requires a length in range.</summary>
-    public void Check(Faults faults) => faults.Range("length", Length, 10, 700, "mm");
+    public void Validate(ValidationErrors errors) => errors.Range("length", Length, 10, 700, "mm");
 }
 
 /// <summary>
@@ -80,7 +80,7 @@ public sealed record Protractor(
     GraduationMarks Marks = GraduationMarks.Printed,
     MovingArm? Arm = null,
     bool EdgeRuler = false
-) : IChecked
+) : IValidatable
 {
     /// <summary>The largest radius of a graduated edge, in mm.</summary>
     public const double LargestRadius = 600;
@@ -146,41 +146,41 @@ public sealed record Protractor(
     public int OuterScale => InnerScale < 0 ? -1 : 1 - InnerScale;
 
     /// <summary>Requires a body that can exist and scales that fit on it.</summary>
-    public void Check(Faults faults)
+    public void Validate(ValidationErrors errors)
     {
-        faults.Text("id", Id, 1, 60);
-        faults.Text("name", Name, 1, 80);
-        faults.Known("shape", Shape);
-        faults.Range("edgeRadius", EdgeRadius, 10, LargestRadius, "mm");
-        faults.Range("halfLength", HalfLength, 10, 700, "mm");
-        faults.Range("inset", Inset, 0, 60, "mm");
-        faults.Known("material", Material);
-        faults.Known("marks", Marks);
-        faults.Within("arm", Arm);
+        errors.Text("id", Id, 1, 60);
+        errors.Text("name", Name, 1, 80);
+        errors.Known("shape", Shape);
+        errors.Range("edgeRadius", EdgeRadius, 10, LargestRadius, "mm");
+        errors.Range("halfLength", HalfLength, 10, 700, "mm");
+        errors.Range("inset", Inset, 0, 60, "mm");
+        errors.Known("material", Material);
+        errors.Known("marks", Marks);
+        errors.Within("arm", Arm);
         if (SmallestGraduation is not (0.5 or 1 or 2 or 5 or 10 or 22.5))
         {
-            faults.Add("smallestGraduation", "must be 0.5, 1, 2, 5, 10 or 22.5 degrees.");
+            errors.Add("smallestGraduation", "must be 0.5, 1, 2, 5, 10 or 22.5 degrees.");
         }
         if (LabelEvery is not (0 or 10 or 20 or 30 or 45))
         {
-            faults.Add("labelEvery", "must be 10, 20, 30 or 45 degrees, or 0 for no numbers.");
+            errors.Add("labelEvery", "must be 10, 20, 30 or 45 degrees, or 0 for no numbers.");
         }
         if (Shape == ProtractorShape.FullCircle && Inset != 0)
         {
-            faults.Add("inset", "must be 0 on a full circle: it has no straight edge.");
+            errors.Add("inset", "must be 0 on a full circle: it has no straight edge.");
         }
         if (Shape == ProtractorShape.HalfCircle && HalfLength < EdgeRadius)
         {
-            faults.Add(
+            errors.Add(
                 "halfLength",
                 "must be at least edgeRadius: the graduations at both ends of the zero line would stand off the body."
             );
         }
-        faults.Each("scales", Scales, 1, 4);
+        errors.Each("scales", Scales, 1, 4);
         // How the scales stand together can only be asked of scales that are there.
         for (int i = 0; i < (Scales?.Count ?? 0) && i < 4 && Scales!.All(s => s is not null); i++)
         {
-            ScaleFit.Check(this, i, faults);
+            ScaleFit.Validate(this, i, errors);
         }
     }
 }

@@ -1,5 +1,5 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Instruments;
 
@@ -12,8 +12,13 @@ namespace JauntyCompass.Core.Instruments;
 /// <param name="ZeroAt">Bearing of its zero, 0 to 360 (360 excluded).</param>
 /// <param name="Growth">Which way its numbers grow, as printed.</param>
 /// <param name="Extent">Its largest reading: 1 to 360 degrees.</param>
-public sealed record Scale(string Id, double Radius, double ZeroAt, Opening Growth, double Extent)
-    : IChecked
+public sealed record Scale(
+    string Id,
+    double Radius,
+    double ZeroAt,
+    TurnDirection Growth,
+    double Extent
+) : IValidatable
 {
     // An arm laid exactly on zero may cross a rounding error below it; that is still zero and not 360.
     private const double RoundingAllowance = 1e-7;
@@ -37,12 +42,12 @@ public sealed record Scale(string Id, double Radius, double ZeroAt, Opening Grow
     public double BearingOf(double reading) => Direction.Reduce(ZeroAt + Growth.Sign() * reading);
 
     /// <summary>Requires a name, a positive radius, a bearing for zero and an extent in range.</summary>
-    public void Check(Faults faults)
+    public void Validate(ValidationErrors errors)
     {
-        faults.Text("id", Id, 1, 40);
-        faults.Range("radius", Radius, 1, Protractor.LargestRadius, "mm");
-        faults.Range("zeroAt", ZeroAt, 0, 359.999, "degrees");
-        faults.Known("growth", Growth);
-        faults.Range("extent", Extent, 1, 360, "degrees");
+        errors.Text("id", Id, 1, 40);
+        errors.Range("radius", Radius, 1, Protractor.LargestRadius, "mm");
+        errors.Range("zeroAt", ZeroAt, 0, 359.999, "degrees");
+        errors.Known("growth", Growth);
+        errors.Range("extent", Extent, 1, 360, "degrees");
     }
 }

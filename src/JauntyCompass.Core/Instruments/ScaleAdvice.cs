@@ -61,9 +61,9 @@ public readonly record struct ScaleAdvice(int ScaleIndex, AdviceReason Reason, d
             return -1;
         }
         double zeroBearing = alignment.ZeroLineEnd == ZeroLineEnd.Right ? 0 : 180;
-        Opening towardsOther =
+        TurnDirection towardsOther =
             alignment.LinedUpArm == WhichArm.Start ? angle.Opening : angle.Opening.Reversed();
-        Opening asPrinted = placement.TurnedOver ? towardsOther.Reversed() : towardsOther;
+        TurnDirection asPrinted = placement.TurnedOver ? towardsOther.Reversed() : towardsOther;
         for (int i = 0; i < protractor.Scales.Count; i++)
         {
             Scale scale = protractor.Scales[i];

@@ -19,7 +19,7 @@ public static class Diagnosis
     private const double LeastListed = 0.005;
 
     /// <summary>Weighs all mistakes against the number of degrees that came out.</summary>
-    /// <param name="situation">The true situation.</param>
+    /// <param name="context">The true context.</param>
     /// <param name="figure">The drawing, when one was made.</param>
     /// <param name="answer">The answer, in degrees.</param>
     /// <param name="mistakes">The mistakes that the exercise can show.</param>
@@ -27,7 +27,7 @@ public static class Diagnosis
     /// <param name="tolerance">Degrees of error that are accepted.</param>
     /// <returns>Causes by likelihood, the likeliest first; together with those too unlikely to list they sum to 1.</returns>
     public static List<Cause> Weigh(
-        Situation situation,
+        MarkingContext context,
         DrawnFigure? figure,
         double answer,
         IReadOnlyList<Mistake> mistakes,
@@ -39,14 +39,14 @@ public static class Diagnosis
         Span<double> weights = stackalloc double[mistakes.Count];
         Span<double> likelihoods = stackalloc double[HandModel.Count];
         var outcomes = new Outcomes(room);
-        var seen = new SeenAnswer(situation, figure, answer);
+        var seen = new SeenAnswer(context, figure, answer);
         ReadOnlySpan<double> hands = history.Hands;
         double notExplained = NotExplainedBy(seen, hands, tolerance, likelihoods);
         double known = Math.Min(MostOfHistory, Known(history, mistakes));
         double sum = notExplained;
         for (int i = 0; i < mistakes.Count; i++)
         {
-            seen.Foretell(mistakes[i], ref outcomes);
+            seen.Predict(mistakes[i], ref outcomes);
             double prior =
                 (1 - known) * mistakes[i].Prior
                 + (known > 0 ? MostOfHistory * history.Of(mistakes[i]) : 0);
@@ -94,20 +94,20 @@ public static class Diagnosis
     }
 
     /// <summary>What a number of degrees says of every mistake.</summary>
-    /// <param name="situation">The true situation.</param>
+    /// <param name="context">The true context.</param>
     /// <param name="figure">The drawing, when one was made.</param>
     /// <param name="answer">The answer, in degrees.</param>
     /// <param name="mistakes">The mistakes that the exercise can show.</param>
     /// <param name="tolerance">Degrees of error that are accepted.</param>
     public static AnswerEvidence Evidence(
-        Situation situation,
+        MarkingContext context,
         DrawnFigure? figure,
         double answer,
         IReadOnlyList<Mistake> mistakes,
         double tolerance
     )
     {
-        var seen = new SeenAnswer(situation, figure, answer);
+        var seen = new SeenAnswer(context, figure, answer);
         Span<double> likelihoods = stackalloc double[HandModel.Count];
         Span<double> unexplained = stackalloc double[HandModel.Count];
         seen.Unexplained(unexplained);

@@ -7,28 +7,27 @@ namespace JauntyCompass.Core.Marking;
 public sealed class DrawnFigure
 {
     private DrawnFigure(
-        Situation situation,
+        MarkingContext context,
         PencilLine? line,
         PencilMarks marks,
         OwnBaseRay? ownBase
     )
     {
-        Situation = situation;
-        StrokeLine? ray = line?.Seen(situation.Angle.Vertex);
+        Context = context;
+        StrokeLine? ray = line?.Seen(context.Angle.Vertex);
         Ray = ray;
-        Gap = line?.GapTo(situation.Angle.Vertex) ?? 0;
+        Gap = line?.GapTo(context.Angle.Vertex) ?? 0;
         PencilDot? dot = NearestDot(marks.Dots, ray);
         Dot = dot?.At;
         DotWidth = dot?.Width ?? 0;
         Arc =
-            marks.ArcAt(situation.Angle.Vertex)
-            ?? ShortArc(situation.Angle.Vertex, marks.Lines, line);
+            marks.ArcAt(context.Angle.Vertex) ?? ShortArc(context.Angle.Vertex, marks.Lines, line);
         Shake = Math.Max(line?.Shake ?? 0, ownBase?.Shake ?? 0);
-        Turn = ray is StrokeLine seen ? DrawnTurn.Of(situation.Angle, seen.Direction) : null;
+        Turn = ray is StrokeLine seen ? DrawnTurn.Of(context.Angle, seen.Direction) : null;
     }
 
     /// <summary>What was asked, and with what.</summary>
-    public Situation Situation { get; }
+    public MarkingContext Context { get; }
 
     /// <summary>The second ray as drawn, or null when there is none.</summary>
     public StrokeLine? Ray { get; }
@@ -48,7 +47,7 @@ public sealed class DrawnFigure
     /// <summary>The measure that the dot alone would give, in degrees; null without a dot.</summary>
     public double? ValueAtDot =>
         Dot is Point dot
-            ? Math.Abs(DrawnTurn.Of(Situation.Angle, Direction.Between(Vertex, dot)))
+            ? Math.Abs(DrawnTurn.Of(Context.Angle, Direction.Between(Vertex, dot)))
             : null;
 
     /// <summary>
@@ -57,11 +56,11 @@ public sealed class DrawnFigure
     /// </summary>
     public double? Strayed =>
         Value is double value && ValueAtDot is double atDot
-            ? (Situation.Careful ?? Situation.Measure) + value - atDot
+            ? (Context.ExpectedReading ?? Context.Measure) + value - atDot
             : null;
 
     /// <summary>The vertex given with the base ray.</summary>
-    public Point Vertex => Situation.Angle.Vertex;
+    public Point Vertex => Context.Angle.Vertex;
 
     /// <summary>How far the dot was dragged, in mm; 0 for a clean one.</summary>
     public double DotWidth { get; }
@@ -76,17 +75,21 @@ public sealed class DrawnFigure
     public double RunsOn => Ray is StrokeLine ray ? Math.Max(0, ray.Along(Vertex)) : 0;
 
     /// <summary>Looks at what was drawn: which line is the second ray, which dot it was drawn by, where the arc stands.</summary>
-    /// <param name="situation">What was asked, and with what.</param>
+    /// <param name="context">What was asked, and with what.</param>
     /// <param name="marks">What was drawn.</param>
     /// <param name="ownBase">The base ray, where the student drew it.</param>
-    public static DrawnFigure Of(Situation situation, PencilMarks marks, OwnBaseRay? ownBase = null)
+    public static DrawnFigure Of(
+        MarkingContext context,
+        PencilMarks marks,
+        OwnBaseRay? ownBase = null
+    )
     {
         if (ownBase is not null)
         {
-            return new(situation, ownBase.Second, marks, ownBase);
+            return new(context, ownBase.Second, marks, ownBase);
         }
-        PencilMarks around = marks.AroundVertex(situation.Angle.Vertex);
-        return new(situation, SecondRay.Find(situation.Angle, around), around, null);
+        PencilMarks around = marks.AroundVertex(context.Angle.Vertex);
+        return new(context, SecondRay.Find(context.Angle, around), around, null);
     }
 
     /// <summary>
@@ -99,7 +102,7 @@ public sealed class DrawnFigure
         {
             return null;
         }
-        Angle asked = Situation.Angle;
+        Angle asked = Context.Angle;
         int side = asked.Opening.Sign() * Math.Sign(turn);
         double across = asked.Start.AnticlockwiseTo(Direction.Between(Vertex, point));
         across = side >= 0 ? across : 360 - across;

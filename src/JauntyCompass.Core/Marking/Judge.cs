@@ -8,21 +8,21 @@ public static class Judge
     private const double ObservedFrom = 0.5;
 
     /// <summary>Marks an answer that comes to a number of degrees.</summary>
-    /// <param name="situation">The true situation.</param>
+    /// <param name="context">The true context.</param>
     /// <param name="figure">The drawing, when one was made.</param>
     /// <param name="answer">The answer, in degrees.</param>
     /// <param name="mistakes">The mistakes that the exercise can show.</param>
     /// <param name="rules">Tolerance and words.</param>
     public static Judgement Of(
-        Situation situation,
+        MarkingContext context,
         DrawnFigure? figure,
         double answer,
         IReadOnlyList<Mistake> mistakes,
         MarkingRules rules
     )
     {
-        double error = answer - situation.Measure;
-        Verdict byDegrees = ByDegrees(Math.Abs(error), situation, rules);
+        double error = answer - context.Measure;
+        Verdict byDegrees = ByDegrees(Math.Abs(error), context, rules);
         List<Cause> seen = Look(figure, mistakes, out string? serious);
         Verdict bySheet =
             serious is not null ? Verdict.NotYet
@@ -30,12 +30,12 @@ public static class Judge
             : Verdict.Accepted;
         Verdict verdict = byDegrees > bySheet ? byDegrees : bySheet;
 
-        var story = new MistakeStory(situation, answer, figure, rules.Say);
+        var story = new MistakeStory(context, answer, figure, rules.Say);
         List<Cause> byNumber =
             byDegrees == Verdict.Accepted
                 ? []
                 : Diagnosis.Weigh(
-                    situation,
+                    context,
                     figure,
                     answer,
                     mistakes,
@@ -55,7 +55,7 @@ public static class Judge
         {
             Value = answer,
             Error = error,
-            Parts = Split(situation, figure, answer),
+            Parts = Split(context, figure, answer),
             Causes = causes,
             LikelyCause = likely,
             Picture = named?.Draw(story),
@@ -79,12 +79,12 @@ public static class Judge
         );
 
     /// <summary>What becomes of a number that is some degrees off.</summary>
-    internal static Verdict ByDegrees(double error, Situation situation, MarkingRules rules)
+    internal static Verdict ByDegrees(double error, MarkingContext context, MarkingRules rules)
     {
         // Decimal input such as 47.1 must not fail at the border by a rounding error.
         const double RoundingAllowance = 1e-9;
         return error <= rules.Tolerance + RoundingAllowance ? Verdict.Accepted
-            : error <= rules.Tolerance + situation.Instrument.SmallestGraduation + RoundingAllowance
+            : error <= rules.Tolerance + context.Instrument.SmallestGraduation + RoundingAllowance
                 ? Verdict.Near
             : Verdict.NotYet;
     }
@@ -173,12 +173,12 @@ public static class Judge
         );
     }
 
-    private static ErrorParts Split(Situation situation, DrawnFigure? figure, double answer)
+    private static ErrorParts Split(MarkingContext context, DrawnFigure? figure, double answer)
     {
-        double placing = (situation.Careful ?? situation.Measure) - situation.Measure;
+        double placing = (context.ExpectedReading ?? context.Measure) - context.Measure;
         double ruling = figure is { Value: double value, ValueAtDot: double atDot }
             ? value - atDot
             : 0;
-        return new ErrorParts(placing, answer - situation.Measure - placing - ruling, 0, ruling);
+        return new ErrorParts(placing, answer - context.Measure - placing - ruling, 0, ruling);
     }
 }

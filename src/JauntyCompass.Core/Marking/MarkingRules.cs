@@ -1,6 +1,6 @@
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Marking.Habits;
 using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Marking;
@@ -10,7 +10,7 @@ namespace JauntyCompass.Core.Marking;
 /// Degrees of error that are accepted, 0 to 10. The usual 2 is common practice, no source.
 /// </param>
 /// <param name="Say">How the class says things.</param>
-public sealed record MarkingRules(double Tolerance, Speech Say) : IChecked
+public sealed record MarkingRules(double Tolerance, Speech Say) : IValidatable
 {
     /// <summary>Number of the marker whose marks this code makes.</summary>
     public const int Version = 9;
@@ -37,12 +37,12 @@ public sealed record MarkingRules(double Tolerance, Speech Say) : IChecked
             : step.Weight;
 
     /// <summary>Requires a tolerance and weights in range.</summary>
-    public void Check(Faults faults)
+    public void Validate(ValidationErrors errors)
     {
-        faults.Range("tolerance", Tolerance, 0, 10, "degrees");
+        errors.Range("tolerance", Tolerance, 0, 10, "degrees");
         foreach ((string step, double weight) in Weights ?? new Dictionary<string, double>())
         {
-            faults.Range($"weights.{step}", weight, 0, 10);
+            errors.Range($"weights.{step}", weight, 0, 10);
         }
     }
 }

@@ -68,10 +68,14 @@ public abstract class Mistake
     public virtual string? Demonstration => null;
 
     /// <summary>Adds the answers this mistake would give. A mistake that cannot show here adds none.</summary>
-    /// <param name="situation">The true situation.</param>
+    /// <param name="context">The true context.</param>
     /// <param name="figure">The drawing, when one was made.</param>
     /// <param name="outcomes">Where to add them.</param>
-    public virtual void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes) { }
+    public virtual void Predict(
+        MarkingContext context,
+        DrawnFigure? figure,
+        ref Outcomes outcomes
+    ) { }
 
     /// <summary>Looks for this mistake on a drawing. Null: not to be seen, or not a thing that can be seen.</summary>
     public virtual Observation? Observe(DrawnFigure figure) => null;
@@ -80,7 +84,7 @@ public abstract class Mistake
     /// Looks for this mistake in how the instrument lies: the probability, 0 to 1, that it is more than the hand's own noise. Null:
     /// no mistake of laying it on, or not known how it lies.
     /// </summary>
-    public virtual double? SeenInPlacing(Situation situation) => null;
+    public virtual double? SeenInPlacing(MarkingContext context) => null;
 
     /// <summary>Tells the student, without giving the right answer away.</summary>
     public abstract Feedback Tell(MistakeStory story);
@@ -93,12 +97,12 @@ public abstract class Mistake
     /// what is written. Null when it cannot be shown at this angle with this instrument.
     /// </summary>
     /// <param name="laid">The instrument laid well, with a scale in use.</param>
-    public virtual Slip? Show(in LaidAngle laid) => null;
+    public virtual MeasuringExample? Show(in LaidAngle laid) => null;
 
     /// <summary>How this mistake looks when it is made in drawing an angle, or null when it cannot be shown.</summary>
     /// <param name="asked">The angle asked for; its start arm is the base ray.</param>
     /// <param name="instrument">The instrument.</param>
-    public virtual DrawnSlip? ShowDrawn(Angle asked, Protractor instrument) => null;
+    public virtual DrawingExample? ShowDrawn(Angle asked, Protractor instrument) => null;
 }
 
 /// <summary>A mistake of looking, naming or thinking that needs no instrument to be made.</summary>
@@ -128,14 +132,14 @@ public abstract class ChoiceMistake(string key, string name, double prior) : Mis
 /// <param name="To">Where it ends.</param>
 /// <param name="Dot">The dot it was drawn by.</param>
 /// <param name="Arc">A point in the opening that is marked.</param>
-public sealed record DrawnSlip(Point From, Point To, Point Dot, Point Arc)
+public sealed record DrawingExample(Point From, Point To, Point Dot, Point Arc)
 {
     private const double OutsideRim = 1.5;
     private const double BeyondRim = 13;
     private const double ArcRadius = 14;
 
     /// <summary>A drawing without a mistake, from which those with one differ.</summary>
-    internal static DrawnSlip Well(Angle asked, Protractor instrument) =>
+    internal static DrawingExample Well(Angle asked, Protractor instrument) =>
         new(
             asked.Vertex,
             asked.Vertex.Towards(asked.End, instrument.EdgeRadius + BeyondRim),
@@ -149,22 +153,27 @@ public sealed record DrawnSlip(Point From, Point To, Point Dot, Point Arc)
 /// <param name="Scale">Index of the scale that is counted along.</param>
 /// <param name="CountedTo">How far is counted, in degrees on that scale.</param>
 /// <param name="Answer">What is written in the end, in degrees.</param>
-public sealed record Slip(Placement Placement, int Scale, double CountedTo, double Answer);
+public sealed record MeasuringExample(
+    Placement Placement,
+    int Scale,
+    double CountedTo,
+    double Answer
+);
 
 /// <summary>All that a mistake may need to tell its story.</summary>
-/// <param name="Situation">The true situation.</param>
+/// <param name="Context">The true context.</param>
 /// <param name="Answer">What the answer came to, in degrees.</param>
 /// <param name="Figure">The drawing, when one was made.</param>
 /// <param name="Say">How the class says things.</param>
 public sealed record MistakeStory(
-    Situation Situation,
+    MarkingContext Context,
     double Answer,
     DrawnFigure? Figure,
     Speech Say
 )
 {
     /// <summary>What was done well with the instrument, or null.</summary>
-    public string? Praise => Marking.Praise.ForPlacing(Situation, Words);
+    public string? Praise => Marking.Praise.ForPlacing(Context, Words);
 
     /// <summary>The class's words.</summary>
     public Words Words => Say.Words;

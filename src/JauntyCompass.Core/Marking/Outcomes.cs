@@ -8,7 +8,7 @@ namespace JauntyCompass.Core.Marking;
 /// <param name="Weight">How often it comes to this answer beside the mistake's others.</param>
 public readonly record struct Outcome(double Degrees, double Spread, double Weight = 1);
 
-/// <summary>The few answers that one mistake would give in one situation. Lives on the stack.</summary>
+/// <summary>The few answers that one mistake would give in one context. Lives on the stack.</summary>
 public ref struct Outcomes
 {
     /// <summary>The most answers one mistake can give.</summary>

@@ -19,7 +19,7 @@ internal static class Pictures
     /// <summary>Shows where the end of the zero line stands, and where the arm it belongs on runs out. Null when it is not known.</summary>
     internal static MarkPicture? OffTheArm(MistakeStory story)
     {
-        if (story.Situation.Laid is not LaidAngle laid)
+        if (story.Context.Laid is not LaidAngle laid)
         {
             return null;
         }
@@ -50,15 +50,15 @@ internal static class Pictures
     /// </summary>
     internal static MarkPicture? NumberStandsHere(MistakeStory story)
     {
-        Situation situation = story.Situation;
-        if (situation.Laid is not LaidAngle laid || situation.ScaleInUse < 0)
+        MarkingContext context = story.Context;
+        if (context.Laid is not LaidAngle laid || context.ScaleInUse < 0)
         {
             return null;
         }
-        Scale scale = situation.Instrument.Scales[situation.ScaleInUse];
+        Scale scale = context.Instrument.Scales[context.ScaleInUse];
         double number = story.Answer;
         string words = $"{story.Say.Degrees(number)} stands here";
-        if (situation.Activity == Activity.Drawing)
+        if (context.Activity == Activity.Drawing)
         {
             if (story.Figure?.Dot is not Point dot)
             {
@@ -79,7 +79,7 @@ internal static class Pictures
             return null;
         }
         return Ringed(
-            laid.Placement.PointAt(scale.BearingOf(number), situation.Instrument.EdgeRadius - 3),
+            laid.Placement.PointAt(scale.BearingOf(number), context.Instrument.EdgeRadius - 3),
             words,
             BeyondEdge(laid, scale.BearingOf(number))
         );

@@ -11,9 +11,9 @@ public static class Praise
     private const double GoodZeroLine = 1.5;
 
     /// <summary>Praise for the way the instrument was laid on, or null.</summary>
-    public static string? ForPlacing(Situation situation, Words words)
+    public static string? ForPlacing(MarkingContext context, Words words)
     {
-        if (situation.Laid is not LaidAngle laid)
+        if (context.Laid is not LaidAngle laid)
         {
             return null;
         }

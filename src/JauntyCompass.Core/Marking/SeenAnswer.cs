@@ -6,10 +6,10 @@ namespace JauntyCompass.Core.Marking;
 /// A number of degrees that was given or drawn, and how likely it is when one mistake was made, when two were, and when none was; for
 /// each hand of <see cref="HandModel"/>.
 /// </summary>
-/// <param name="situation">The true situation.</param>
+/// <param name="context">The true context.</param>
 /// <param name="figure">The drawing, when one was made.</param>
 /// <param name="answer">What came out, in degrees.</param>
-internal sealed class SeenAnswer(Situation situation, DrawnFigure? figure, double answer)
+internal sealed class SeenAnswer(MarkingContext context, DrawnFigure? figure, double answer)
 {
     // How far a ray strays from its dot in a careful hand: standard deviation in degrees. Common practice, no source.
     private const double RulingNoise = 1.2;
@@ -27,7 +27,7 @@ internal sealed class SeenAnswer(Situation situation, DrawnFigure? figure, doubl
             if (_careful is null)
             {
                 _careful = new double[HandModel.Count];
-                AddFrom(situation.Measure, 1, _careful);
+                AddFrom(context.Measure, 1, _careful);
             }
             return _careful;
         }
@@ -40,14 +40,14 @@ internal sealed class SeenAnswer(Situation situation, DrawnFigure? figure, doubl
         HandModel.Anywhere(
             answer,
             isWritten: figure is null,
-            situation.FullScale / ruled,
+            context.FullScale / ruled,
             likelihoods
         );
     }
 
     /// <summary>Where a mistake would lead to here.</summary>
-    internal void Foretell(Mistake mistake, ref Outcomes outcomes) =>
-        Foretell(mistake, situation, ref outcomes);
+    internal void Predict(Mistake mistake, ref Outcomes outcomes) =>
+        Predict(mistake, context, ref outcomes);
 
     /// <summary>Adds the likelihood if a mistake led to where it would lead to.</summary>
     /// <param name="mistake">The mistake.</param>
@@ -71,7 +71,7 @@ internal sealed class SeenAnswer(Situation situation, DrawnFigure? figure, doubl
         }
         else if (mistake.IsOfRuling)
         {
-            AddLed(answer, outcomes, weight * Ruled(atDot - situation.Seen), likelihoods);
+            AddLed(answer, outcomes, weight * Ruled(atDot - context.StartingNumber), likelihoods);
         }
         else
         {
@@ -87,7 +87,7 @@ internal sealed class SeenAnswer(Situation situation, DrawnFigure? figure, doubl
     {
         Span<Outcome> room = stackalloc Outcome[Outcomes.Most];
         var outcomes = new Outcomes(room);
-        Foretell(mistake, ref outcomes);
+        Predict(mistake, ref outcomes);
         double? seen = Observed(mistake);
         if (outcomes.Count == 0 ? seen is null : ComesToTheSame(mistake, outcomes))
         {
@@ -114,10 +114,10 @@ internal sealed class SeenAnswer(Situation situation, DrawnFigure? figure, doubl
 
     private bool LeadsOut(in Outcomes outcomes, double tolerance)
     {
-        bool leads = Math.Abs(answer - situation.Measure) <= tolerance;
+        bool leads = Math.Abs(answer - context.Measure) <= tolerance;
         for (int i = 0; leads && i < outcomes.Count; i++)
         {
-            leads = Math.Abs(outcomes[i].Degrees - situation.Measure) > tolerance;
+            leads = Math.Abs(outcomes[i].Degrees - context.Measure) > tolerance;
         }
         return leads;
     }
@@ -126,7 +126,7 @@ internal sealed class SeenAnswer(Situation situation, DrawnFigure? figure, doubl
     private bool ComesToTheSame(Mistake mistake, in Outcomes outcomes)
     {
         const double Same = 0.5;
-        double careful = situation.Careful ?? situation.Measure;
+        double careful = context.ExpectedReading ?? context.Measure;
         bool same = !mistake.IsOfPlacing && !mistake.IsOfRuling;
         for (int i = 0; same && i < outcomes.Count; i++)
         {
@@ -153,8 +153,8 @@ internal sealed class SeenAnswer(Situation situation, DrawnFigure? figure, doubl
         Span<Outcome> otherRoom = stackalloc Outcome[Outcomes.Most];
         var ofOne = new Outcomes(room);
         var ofOther = new Outcomes(otherRoom);
-        Foretell(one, ref ofOne);
-        Foretell(other, ref ofOther);
+        Predict(one, ref ofOne);
+        Predict(other, ref ofOther);
         if (ofOne.Count == 0 && ofOther.Count == 0)
         {
             AddAsItStands(weight, likelihoods);
@@ -172,7 +172,7 @@ internal sealed class SeenAnswer(Situation situation, DrawnFigure? figure, doubl
             // The number moved the dot, and the ruling accounts for how the ray strays from it.
             AddLed(atDot, one.IsOfRuling ? ofOther : ofOne, weight * Ruled(0), likelihoods);
         }
-        else if (situation.IsLaid && one.IsOfPlacing != other.IsOfPlacing)
+        else if (context.IsLaid && one.IsOfPlacing != other.IsOfPlacing)
         {
             // What is read or dotted sets out from how the instrument lies, well or not.
             if (one.IsOfPlacing)
@@ -203,12 +203,12 @@ internal sealed class SeenAnswer(Situation situation, DrawnFigure? figure, doubl
         Span<Outcome> room = stackalloc Outcome[Outcomes.Most];
         Span<Outcome> more = stackalloc Outcome[Outcomes.Most];
         var outcomes = new Outcomes(room);
-        Foretell(first, ref outcomes);
+        Predict(first, ref outcomes);
         double all = outcomes.Weight;
         for (int i = 0; i < outcomes.Count; i++)
         {
             var final = new Outcomes(more);
-            Foretell(then, situation.Having(outcomes[i].Degrees), ref final);
+            Predict(then, context.WithNumber(outcomes[i].Degrees), ref final);
             if (final.Count == 0)
             {
                 // Where the second cannot show any more, the first has the last word.
@@ -218,11 +218,11 @@ internal sealed class SeenAnswer(Situation situation, DrawnFigure? figure, doubl
         }
     }
 
-    private void Foretell(Mistake mistake, Situation from, ref Outcomes outcomes)
+    private void Predict(Mistake mistake, MarkingContext from, ref Outcomes outcomes)
     {
         outcomes.Clear();
         // A drawing says whether the instrument was laid on; with neither a placement nor a dot it was not, and so not wrongly either.
-        bool neverLaid = figure is { Dot: null } && !situation.IsLaid;
+        bool neverLaid = figure is { Dot: null } && !context.IsLaid;
         if (!neverLaid || !mistake.IsOfPlacing)
         {
             mistake.Predict(from, figure, ref outcomes);
@@ -233,11 +233,11 @@ internal sealed class SeenAnswer(Situation situation, DrawnFigure? figure, doubl
     /// How much likelier the instrument lay as it did if a mistake was made in laying it than of a hand without it; 1 for other mistakes.
     /// </summary>
     internal double SeenInPlacing(Mistake mistake) =>
-        mistake.IsOfPlacing ? Weight(mistake.SeenInPlacing(situation)) : 1;
+        mistake.IsOfPlacing ? Weight(mistake.SeenInPlacing(context)) : 1;
 
     private double? Observed(Mistake mistake) =>
         (figure is null ? null : mistake.Observe(figure)?.Likelihood)
-        ?? mistake.SeenInPlacing(situation);
+        ?? mistake.SeenInPlacing(context);
 
     // How much likelier work with such a flaw is when the flaw was made than of a hand without the habit, which makes it now and
     // again. Clean work speaks against it.
@@ -246,7 +246,7 @@ internal sealed class SeenAnswer(Situation situation, DrawnFigure? figure, doubl
 
     // Careful from there on, however the instrument lies.
     private void AddAsItStands(double weight, Span<double> likelihoods) =>
-        AddFrom(situation.Careful ?? situation.Measure, weight, likelihoods);
+        AddFrom(context.ExpectedReading ?? context.Measure, weight, likelihoods);
 
     private void AddFrom(double right, double weight, Span<double> likelihoods)
     {

@@ -8,7 +8,12 @@ namespace JauntyCompass.Core.Recognition;
 /// <param name="Shake">How far the hand strayed beside it, in mm.</param>
 /// <param name="Second">The other line.</param>
 /// <param name="Opening">Which way round the angle opens from the base ray.</param>
-public sealed record OwnBaseRay(StrokeLine Base, double Shake, PencilLine Second, Opening Opening)
+public sealed record OwnBaseRay(
+    StrokeLine Base,
+    double Shake,
+    PencilLine Second,
+    TurnDirection Opening
+)
 {
     // Shorter lines are no arms, in mm; lines that cross at less are one arm drawn twice, in degrees.
     private const double ShortestArm = 12;
@@ -39,7 +44,7 @@ public sealed record OwnBaseRay(StrokeLine Base, double Shake, PencilLine Second
     /// <param name="marks">What was drawn.</param>
     /// <param name="opening">Which way round the task shows it to open, for arms of which nothing else tells which is the base.</param>
     /// <param name="placement">How the instrument lay, or null: its zero line lay on the base ray.</param>
-    public static OwnBaseRay? Find(PencilMarks marks, Opening opening, Placement? placement)
+    public static OwnBaseRay? Find(PencilMarks marks, TurnDirection opening, Placement? placement)
     {
         PencilLine[] lines = [.. marks.Lines.Where(l => l.Length >= ShortestArm).Take(MostLines)];
         OwnBaseRay? best = null;
@@ -70,7 +75,7 @@ public sealed record OwnBaseRay(StrokeLine Base, double Shake, PencilLine Second
         PencilLine one,
         PencilLine other,
         PencilMarks marks,
-        Opening opening,
+        TurnDirection opening,
         Placement? placement
     )
     {
@@ -86,7 +91,7 @@ public sealed record OwnBaseRay(StrokeLine Base, double Shake, PencilLine Second
     private double Score(
         PencilLine baseLine,
         PencilMarks marks,
-        Opening opening,
+        TurnDirection opening,
         Placement? placement
     ) =>
         RayScore.Of(Second, Vertex, marks)
@@ -115,7 +120,7 @@ public sealed record OwnBaseRay(StrokeLine Base, double Shake, PencilLine Second
             ray,
             one.Shake,
             other,
-            turn >= 0 ? Opening.Anticlockwise : Opening.Clockwise
+            turn >= 0 ? TurnDirection.Anticlockwise : TurnDirection.Clockwise
         );
     }
 

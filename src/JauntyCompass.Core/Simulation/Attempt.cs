@@ -1,8 +1,8 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Randomness;
 
 namespace JauntyCompass.Core.Simulation;
 

@@ -1,6 +1,6 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Exercises.Drawn;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Sheet;
 
 namespace JauntyCompass.Core.Simulation;
 

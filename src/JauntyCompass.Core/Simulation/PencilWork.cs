@@ -1,5 +1,5 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Exercises.Drawn;
+using JauntyCompass.Core.Sheet;
 
 namespace JauntyCompass.Core.Simulation;
 

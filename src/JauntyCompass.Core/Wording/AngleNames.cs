@@ -1,4 +1,4 @@
-using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Wording;
 
@@ -6,7 +6,7 @@ namespace JauntyCompass.Core.Wording;
 /// <param name="Vertex">The letter at the vertex.</param>
 /// <param name="Start">The letter on the start arm.</param>
 /// <param name="End">The letter on the end arm.</param>
-public sealed record AngleNames(string Vertex, string Start, string End) : IChecked
+public sealed record AngleNames(string Vertex, string Start, string End) : IValidatable
 {
     /// <summary>The three-letter name, the vertex in the middle.</summary>
     public string Full => $"∠{Start}{Vertex}{End}";
@@ -29,14 +29,14 @@ public sealed record AngleNames(string Vertex, string Start, string End) : IChec
     private static readonly string[] FreeLetters = ["N", "P", "S", "T"];
 
     /// <summary>Requires three short, different letters.</summary>
-    public void Check(Faults faults)
+    public void Validate(ValidationErrors errors)
     {
-        faults.Text("vertex", Vertex, 1, 3);
-        faults.Text("start", Start, 1, 3);
-        faults.Text("end", End, 1, 3);
+        errors.Text("vertex", Vertex, 1, 3);
+        errors.Text("start", Start, 1, 3);
+        errors.Text("end", End, 1, 3);
         if (Vertex == Start || Vertex == End || Start == End)
         {
-            faults.Add("vertex", "must differ from start and end, and they from each other.");
+            errors.Add("vertex", "must differ from start and end, and they from each other.");
         }
     }
 }

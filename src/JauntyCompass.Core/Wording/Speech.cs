@@ -59,8 +59,8 @@ public sealed partial record Speech(Words Words, DegreeStyle Style)
     }
 
     /// <summary>A way round: <c>clockwise</c>.</summary>
-    public string WayRound(Opening opening) =>
-        opening == Opening.Clockwise ? "clockwise" : Words.Anticlockwise;
+    public string WayRound(TurnDirection opening) =>
+        opening == TurnDirection.Clockwise ? "clockwise" : Words.Anticlockwise;
 
     /// <summary>A text written in the usual words, in those of the class.</summary>
     public string InOwnWords(string usual) =>

@@ -1,4 +1,4 @@
-using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Wording;
 
@@ -23,7 +23,7 @@ public sealed record Words(
     string Anticlockwise = "anticlockwise",
     string InnerScale = "inner",
     string OuterScale = "outer"
-) : IChecked
+) : IValidatable
 {
     /// <summary>The words used where a class has chosen none.</summary>
     public static Words Usual { get; } = new();
@@ -43,23 +43,23 @@ public sealed record Words(
         };
 
     /// <summary>Requires every word to be one of its choices.</summary>
-    public void Check(Faults faults)
+    public void Validate(ValidationErrors errors)
     {
-        Among(faults, "arm", Arm);
-        Among(faults, "centreMark", CentreMark);
-        Among(faults, "zeroLine", ZeroLine);
-        Among(faults, "straightedge", Straightedge);
-        Among(faults, "startingArm", StartingArm);
-        Among(faults, "anticlockwise", Anticlockwise);
-        Among(faults, "innerScale", InnerScale);
-        Among(faults, "outerScale", OuterScale);
+        Among(errors, "arm", Arm);
+        Among(errors, "centreMark", CentreMark);
+        Among(errors, "zeroLine", ZeroLine);
+        Among(errors, "straightedge", Straightedge);
+        Among(errors, "startingArm", StartingArm);
+        Among(errors, "anticlockwise", Anticlockwise);
+        Among(errors, "innerScale", InnerScale);
+        Among(errors, "outerScale", OuterScale);
     }
 
-    private static void Among(Faults faults, string field, string word)
+    private static void Among(ValidationErrors errors, string field, string word)
     {
         if (!Choices[field].Contains(word))
         {
-            faults.Add(field, $"must be one of: {string.Join(", ", Choices[field])}.");
+            errors.Add(field, $"must be one of: {string.Join(", ", Choices[field])}.");
         }
     }
 }

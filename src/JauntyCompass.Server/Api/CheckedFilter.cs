@@ -1,4 +1,4 @@
-using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Server.Api;
 
@@ -12,9 +12,12 @@ public sealed class CheckedFilter : IEndpointFilter
     {
         foreach (object? argument in context.Arguments)
         {
-            if (argument is IChecked value && Faults.Of(value) is { None: false } faults)
+            if (
+                argument is IValidatable value
+                && ValidationErrors.Of(value) is { None: false } errors
+            )
             {
-                return Problems.Invalid(faults.Found);
+                return Problems.Invalid(errors.Found);
             }
         }
         return await next(context);

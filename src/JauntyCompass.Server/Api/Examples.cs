@@ -3,7 +3,7 @@ using System.Text.Json.Nodes;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
-using JauntyCompass.Core.Exercises.Kinds.Measure;
+using JauntyCompass.Core.Exercises.Kinds.Measuring;
 using JauntyCompass.Core.Instruments;
 
 namespace JauntyCompass.Server.Api;
@@ -16,7 +16,14 @@ public static class Examples
 {
     /// <summary>64°, opening anticlockwise from a level arm.</summary>
     public static Angle Angle { get; } =
-        new(new Point(0, -45), new Direction(0), new Measure(64), Opening.Anticlockwise, 85, 60);
+        new(
+            new Point(0, -45),
+            new Direction(0),
+            new Measure(64),
+            TurnDirection.Anticlockwise,
+            85,
+            60
+        );
 
     /// <summary>Laid well, but for a degree.</summary>
     public static Placement Placement { get; } = new(new Point(0, -45), new Direction(1));

@@ -1,9 +1,9 @@
 using System.Text;
 using System.Text.Json;
 using System.Text.RegularExpressions;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Server.Storage;
 using Microsoft.AspNetCore.Antiforgery;
 using Microsoft.AspNetCore.Diagnostics;
@@ -54,9 +54,9 @@ public static partial class Problems
     }
 
     /// <summary>A problem that names fields and what is allowed in them.</summary>
-    public static IResult Invalid(IEnumerable<Fault> faults) =>
+    public static IResult Invalid(IEnumerable<ValidationError> errors) =>
         Results.ValidationProblem(
-            faults
+            errors
                 .GroupBy(f => f.Field)
                 .ToDictionary(g => g.Key, g => g.Select(f => f.Message).ToArray()),
             title: "Some fields are not as they must be.",
@@ -65,7 +65,7 @@ public static partial class Problems
 
     /// <summary>A problem with one field.</summary>
     public static IResult Invalid(string field, string message) =>
-        Invalid([new Fault(field, message)]);
+        Invalid([new ValidationError(field, message)]);
 
     /// <summary>Type of the problem that the anti-forgery token is missing or old: the session has to be asked for again.</summary>
     public const string OldToken = "urn:jaunty-compass:old-token";
@@ -139,7 +139,7 @@ public static partial class Problems
                     title: "The anti-forgery token is missing or old.",
                     detail: $"Get the session again and send its antiforgeryToken as the header {Limits.AntiforgeryHeader}."
                 ),
-                SpecificationCollisionException collision => Invalid(
+                SpecificationConflictException collision => Invalid(
                     "specification",
                     collision.Message
                 ),
@@ -207,7 +207,7 @@ public static partial class Problems
                     missing
                         .Groups[1]
                         .Value.Split(", ")
-                        .Select(name => new Fault(
+                        .Select(name => new ValidationError(
                             (path.Length == 0 ? "" : path + ".") + name.Trim('\''),
                             "is required."
                         ))

@@ -1,4 +1,4 @@
-using JauntyCompass.Core.Demonstrations;
+using JauntyCompass.Core.Lessons;
 using Microsoft.AspNetCore.Identity;
 
 namespace JauntyCompass.Server.Storage;

@@ -68,7 +68,7 @@ public class AngleTests
             At(angle.EndArm.Tip)
         );
         side.ShouldBe(
-            angle.Opening == Opening.Anticlockwise
+            angle.Opening == TurnDirection.Anticlockwise
                 ? OrientationIndex.CounterClockwise
                 : OrientationIndex.Clockwise
         );

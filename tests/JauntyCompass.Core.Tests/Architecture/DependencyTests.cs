@@ -53,6 +53,49 @@ public class DependencyTests
     }
 
     [Fact]
+    public void No_folder_depends_on_itself_through_another()
+    {
+        const string Root = "JauntyCompass.Core.";
+        Type[] all = [.. typeof(ExerciseKinds).Assembly.GetTypes()];
+        string[] folders =
+        [
+            .. all.Select(t => t.Namespace)
+                .OfType<string>()
+                .Where(n => n.StartsWith(Root, StringComparison.Ordinal))
+                .Select(n => n[Root.Length..].Split('.')[0])
+                .Distinct(),
+        ];
+        folders.Length.ShouldBeGreaterThan(10);
+        Dictionary<string, HashSet<string>> uses = folders.ToDictionary(
+            f => f,
+            f =>
+                folders
+                    .Where(other =>
+                        other != f
+                        && Assembly
+                            .That()
+                            .ResideInNamespace(Root + f)
+                            .And()
+                            .HaveDependencyOn(Root + other)
+                            .GetTypes()
+                            .Any()
+                    )
+                    .ToHashSet()
+        );
+        // Folders that use none that is left are taken away, again and again; in a circle nobody comes first.
+        while (uses.FirstOrDefault(u => u.Value.Count == 0).Key is string first)
+        {
+            uses.Remove(first);
+            foreach (HashSet<string> others in uses.Values)
+            {
+                others.Remove(first);
+            }
+        }
+        string.Join("; ", uses.Select(u => $"{u.Key} uses {string.Join(", ", u.Value)}"))
+            .ShouldBeEmpty();
+    }
+
+    [Fact]
     public void Marking_knows_no_kind_of_exercise_and_kinds_do_not_know_each_other()
     {
         Assembly

@@ -1,9 +1,11 @@
 using FsCheck.Xunit;
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Lessons;
+using JauntyCompass.Core.Sheet;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
 using Shouldly;
 using Xunit;
@@ -17,9 +19,9 @@ public class CatalogueTests
 
     private static Script? Build(ShownCase shown)
     {
-        var faults = new Faults();
-        shown.Demonstration.Check(shown.Task, faults);
-        return faults.None ? shown.Demonstration.Build(shown.Task) : null;
+        var errors = new ValidationErrors();
+        shown.Demonstration.Validate(shown.Task, errors);
+        return errors.None ? shown.Demonstration.Build(shown.Task) : null;
     }
 
     private static DemonstrationTask Usual(Demonstration demonstration, HouseRules? rules = null) =>
@@ -28,7 +30,7 @@ public class CatalogueTests
                 default,
                 default,
                 new Measure(demonstration.Facts.UsualMeasure),
-                Opening.Anticlockwise,
+                TurnDirection.Anticlockwise,
                 90,
                 demonstration.Facts.UsualEndLength
             ),
@@ -42,9 +44,9 @@ public class CatalogueTests
     {
         foreach (Demonstration demonstration in DemonstrationCatalogue.All)
         {
-            var faults = new Faults();
-            demonstration.Check(Usual(demonstration), faults);
-            faults.Found.ShouldBeEmpty(demonstration.Key);
+            var errors = new ValidationErrors();
+            demonstration.Validate(Usual(demonstration), errors);
+            errors.Found.ShouldBeEmpty(demonstration.Key);
             demonstration.Build(Usual(demonstration)).Steps.Count.ShouldBeGreaterThan(1);
         }
         DemonstrationCatalogue
@@ -75,7 +77,7 @@ public class CatalogueTests
             step.State.Instruments.ShouldAllBe(i =>
                 script.Instruments.Any(p => p.Id == i.InstrumentId)
             );
-            Faults
+            ValidationErrors
                 .Of(step.State.Figures.Count > 0 ? step.State.Figures[0].Angle : null)
                 .Found.ShouldBeEmpty();
         }
@@ -188,14 +190,14 @@ public class CatalogueTests
     {
         Demonstration demonstration = DemonstrationCatalogue.Find(key)!;
         DemonstrationTask task = Usual(demonstration);
-        var faults = new Faults();
-        demonstration.Check(
+        var errors = new ValidationErrors();
+        demonstration.Validate(
             task with
             {
                 Angle = task.Angle with { Measure = new Measure(measure) },
             },
-            faults
+            errors
         );
-        faults.Found.ShouldHaveSingleItem().Field.ShouldBe("angle.measure");
+        errors.Found.ShouldHaveSingleItem().Field.ShouldBe("angle.measure");
     }
 }

@@ -4,6 +4,8 @@ using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Kinds.Clock;
 using JauntyCompass.Core.Exercises.Kinds.Outline;
+using JauntyCompass.Core.Lessons;
+using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Wording;
 using Shouldly;
 using Xunit;

@@ -1,6 +1,8 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Lessons;
+using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Wording;
 using Shouldly;
 using Xunit;
@@ -17,14 +19,14 @@ public class LessonTests
         double? measure = null,
         HouseRules? rules = null,
         Protractor? with = null,
-        Opening opening = Opening.Anticlockwise,
+        TurnDirection opening = TurnDirection.Anticlockwise,
         bool given = true
     )
     {
         Demonstration demonstration = DemonstrationCatalogue.Find(key)!;
         var angle = new Angle(
             default,
-            new Direction(opening == Opening.Anticlockwise ? 0 : 180),
+            new Direction(opening == TurnDirection.Anticlockwise ? 0 : 180),
             new Measure(measure ?? demonstration.Facts.UsualMeasure),
             opening,
             90,
@@ -193,7 +195,7 @@ public class LessonTests
             "draw",
             52,
             new HouseRules(Dots: Dots.Two, Labelling: Labelling.Full),
-            opening: Opening.Clockwise
+            opening: TurnDirection.Clockwise
         );
         At(script, "dot").State.Dots.Count.ShouldBe(2);
         At(script, "label").Caption.ShouldContain("∠LKM = 52°, acute; vertex K, arms KL and KM");
@@ -213,7 +215,7 @@ public class LessonTests
     public void A_turning_ruler_with_one_scale_is_set_to_the_supplement_for_the_other_side()
     {
         Said(Play("turning-ruler", 64)).ShouldContain("Turn the ruler to 64°");
-        Said(Play("turning-ruler", 64, opening: Opening.Clockwise))
+        Said(Play("turning-ruler", 64, opening: TurnDirection.Clockwise))
             .ShouldContain("180° − 64° = 116°");
         Step slid = At(Play("turning-ruler", 64), "slide");
         DrawnLine again = slid.State.Lines.Single(l => l.Id == "again");

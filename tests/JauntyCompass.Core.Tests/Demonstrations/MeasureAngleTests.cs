@@ -3,6 +3,8 @@ using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Instruments.Rules;
+using JauntyCompass.Core.Lessons;
+using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Wording;
 using Shouldly;
 using Xunit;
@@ -28,7 +30,7 @@ public class MeasureAngleTests
 
     private static Angle AngleOf(
         double measure,
-        Opening opening = Opening.Anticlockwise,
+        TurnDirection opening = TurnDirection.Anticlockwise,
         double start = 0,
         double length = 90
     ) => new(default, new Direction(start), new Measure(measure), opening, length, length);
@@ -82,10 +84,14 @@ public class MeasureAngleTests
     }
 
     [Theory]
-    [InlineData(0, Opening.Anticlockwise, "inner")]
-    [InlineData(180, Opening.Clockwise, "outer")]
-    [InlineData(137, Opening.Anticlockwise, "inner")]
-    public void The_scale_question_has_the_right_answer(double start, Opening opening, string scale)
+    [InlineData(0, TurnDirection.Anticlockwise, "inner")]
+    [InlineData(180, TurnDirection.Clockwise, "outer")]
+    [InlineData(137, TurnDirection.Anticlockwise, "inner")]
+    public void The_scale_question_has_the_right_answer(
+        double start,
+        TurnDirection opening,
+        string scale
+    )
     {
         Step step = Build(AngleOf(64, opening, start)).Steps.Single(s => s.Key == "scale");
         step.Question!.Choices[step.Question.Answer].ShouldBe(scale);
@@ -203,7 +209,7 @@ public class MeasureAngleTests
     public void An_instrument_with_one_scale_is_lined_up_with_the_other_arm()
     {
         Script script = Build(
-            AngleOf(64, Opening.Clockwise, 180),
+            AngleOf(64, TurnDirection.Clockwise, 180),
             with: InstrumentCatalogue.OneScaleRight
         );
         script.Steps.Single(s => s.Key == "zero-line").Caption.ShouldContain("covers KM");

@@ -2,11 +2,12 @@ using FsCheck.Xunit;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Demonstrations.WentWrong;
-using JauntyCompass.Core.Exercises.Drawn;
 using JauntyCompass.Core.Exercises.Kinds.Draw;
-using JauntyCompass.Core.Exercises.Kinds.Measure;
+using JauntyCompass.Core.Exercises.Kinds.Measuring;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Wording;
 using Shouldly;
 using Xunit;
@@ -32,7 +33,7 @@ public class WentWrongTests
         var item = new MeasureItem("?", Desk, whole, Names);
         foreach (Mistake mistake in MistakeCatalogue.Reading)
         {
-            if (mistake.Show(laid) is not Slip slip || slip.Answer is < 0 or > 360)
+            if (mistake.Show(laid) is not MeasuringExample slip || slip.Answer is < 0 or > 360)
             {
                 continue;
             }
@@ -76,7 +77,7 @@ public class WentWrongTests
         );
         foreach (Mistake mistake in MistakeCatalogue.Drawing)
         {
-            if (mistake.ShowDrawn(asked, Desk) is not DrawnSlip slip)
+            if (mistake.ShowDrawn(asked, Desk) is not DrawingExample slip)
             {
                 continue;
             }
@@ -112,7 +113,7 @@ public class WentWrongTests
         Demonstration replay = DemonstrationCatalogue.Find("wrong-other-scale")!;
         Script script = replay.Build(
             new DemonstrationTask(
-                new Angle(default, default, new Measure(64), Opening.Anticlockwise, 90, 90),
+                new Angle(default, default, new Measure(64), TurnDirection.Anticlockwise, 90, 90),
                 Desk,
                 Names,
                 HouseRules.Usual
@@ -137,7 +138,14 @@ public class WentWrongTests
             .Find("wrong-zero-line-off")!
             .Build(
                 new DemonstrationTask(
-                    new Angle(default, default, new Measure(64), Opening.Anticlockwise, 90, 90),
+                    new Angle(
+                        default,
+                        default,
+                        new Measure(64),
+                        TurnDirection.Anticlockwise,
+                        90,
+                        90
+                    ),
                     Desk,
                     Names,
                     HouseRules.Usual,

@@ -9,7 +9,7 @@ using Xunit;
 namespace JauntyCompass.Core.Tests.Exercises;
 
 /// <summary>
-/// Every answer that a strip says a mistake would give, given: on every kind, with every instrument. Common practice, no source.
+/// Every answer that a predictions says a mistake would give, given: on every kind, with every instrument. Common practice, no source.
 /// </summary>
 public class AnswersOfMistakesTests
 {
@@ -28,7 +28,7 @@ public class AnswersOfMistakesTests
         Item Item,
         AnsweredStep Step,
         Mistake Mistake,
-        ForetoldAnswer Answer,
+        PredictedAnswer Answer,
         bool IsAlone
     )
     {
@@ -71,21 +71,21 @@ public class AnswersOfMistakesTests
 
     private static IEnumerable<Case> Cases(Item item) =>
         from step in ExerciseKinds.Of(item).Steps(item, null)
-        let all = step.Foretell(Tolerance).ToList()
-        from foretold in all
-        where foretold.Shows
-        from answer in foretold.Answers
+        let all = step.Predict(Tolerance).ToList()
+        from predicted in all
+        where predicted.Shows
+        from answer in predicted.Answers
         where step.Key != "drawing" || answer.Degrees >= LeastDrawn
         select new Case(
             item,
             step,
-            foretold.Mistake,
+            predicted.Mistake,
             answer,
-            !all.Any(o => o != foretold && o.Answers.Any(a => !a.IsApartFrom(answer, Alike)))
+            !all.Any(o => o != predicted && o.Answers.Any(a => !a.IsApartFrom(answer, Alike)))
                 && (step.Degrees is not double truth || Far(answer, truth))
         );
 
-    private static bool Far(ForetoldAnswer answer, double truth) =>
+    private static bool Far(PredictedAnswer answer, double truth) =>
         answer.Degrees is not double degrees || Math.Abs(degrees - truth) > Alike;
 
     [Theory]
@@ -143,7 +143,7 @@ public class AnswersOfMistakesTests
             string[] near =
             [
                 .. each
-                    .Step.Foretell(Tolerance)
+                    .Step.Predict(Tolerance)
                     .Where(f => f.Answers.Any(a => !a.IsApartFrom(each.Answer, Alike)))
                     .Select(f => f.Mistake.Key),
             ];

@@ -1,13 +1,14 @@
 using System.Text.Json;
 using FsCheck.Xunit;
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
-using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Simulation;
+using JauntyCompass.Core.Validation;
 using Shouldly;
 
 namespace JauntyCompass.Core.Tests.Exercises;
@@ -67,9 +68,9 @@ public class AnySpecificationTests
     {
         var random = new SeededRandom(seed, stream: 77);
         SetSpecification wished = Wished(random);
-        var faults = new Faults();
-        wished.Check(faults);
-        if (!faults.None)
+        var errors = new ValidationErrors();
+        wished.Validate(errors);
+        if (!errors.None)
         {
             return;
         }
@@ -78,7 +79,7 @@ public class AnySpecificationTests
         {
             set = SetGenerator.Generate(wished, seed);
         }
-        catch (SpecificationCollisionException collision)
+        catch (SpecificationConflictException collision)
         {
             // What collides, and what can be had instead.
             collision.Message.ShouldMatch("(Widen|Ask for|Add|Choose).*\\.$");
@@ -98,17 +99,17 @@ public class AnySpecificationTests
     private static void RequireSound(Item item, SetSpecification wished, int seed)
     {
         ExerciseKind kind = ExerciseKinds.Of(item);
-        var faults = new Faults();
-        item.Check(faults);
-        faults.None.ShouldBeTrue(Json(item));
+        var errors = new ValidationErrors();
+        item.Validate(errors);
+        errors.None.ShouldBeTrue(Json(item));
         Json(JsonSerializer.Deserialize<Item>(Json(item), ExerciseJson.Options)!)
             .ShouldBe(Json(item));
         kind.Present(item, HouseRules.Usual).Prompt.ShouldNotBeEmpty();
 
         var careful = new SimulatedStudent("Bo", [], Hand.Perfect);
         Response right = kind.Attempt(item, careful, new SeededRandom(seed));
-        right.Check(faults);
-        faults.None.ShouldBeTrue(Json(item));
+        right.Validate(errors);
+        errors.None.ShouldBeTrue(Json(item));
         kind.Mark(item, right, MarkingRules.Usual with { Tolerance = wished.Tolerance })
             .Verdict.ShouldBe(Verdict.Accepted, Json(item));
     }

@@ -1,14 +1,14 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Kinds.BothArms;
 using JauntyCompass.Core.Exercises.Kinds.Clock;
-using JauntyCompass.Core.Exercises.Kinds.Estimate;
+using JauntyCompass.Core.Exercises.Kinds.Estimating;
 using JauntyCompass.Core.Exercises.Kinds.FigureAngles;
 using JauntyCompass.Core.Exercises.Kinds.FullTurn;
-using JauntyCompass.Core.Exercises.Kinds.Range;
+using JauntyCompass.Core.Exercises.Kinds.Ranges;
 using JauntyCompass.Core.Exercises.Kinds.Reflex;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using Shouldly;
 using Xunit;

@@ -1,9 +1,9 @@
 using System.Text.Json;
 using FsCheck.Xunit;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
-using JauntyCompass.Core.Exercises.Kinds.Measure;
+using JauntyCompass.Core.Exercises.Kinds.Measuring;
+using JauntyCompass.Core.Validation;
 using Shouldly;
 using Xunit;
 
@@ -52,7 +52,7 @@ public class DesignTests
                 ' ',
                 GeneratedItem
                     .Of(item, 2)
-                    .Strip.Where(e => e.Shows && Spec().Mistakes!.Contains(e.Mistake))
+                    .Predictions.Where(e => e.Shows && Spec().Mistakes!.Contains(e.Mistake))
                     .Select(e => e.Mistake)
             );
     }
@@ -122,7 +122,7 @@ public class DesignTests
     [InlineData("hour-hand-not-moved", "Hands of a clock")]
     public void A_mistake_that_no_chosen_kind_can_show_collides(string mistake, string says) =>
         Should
-            .Throw<SpecificationCollisionException>(() =>
+            .Throw<SpecificationConflictException>(() =>
                 SetGenerator.Generate(Spec() with { Mistakes = [mistake] }, 1)
             )
             .Message.ShouldContain(says);
@@ -130,7 +130,7 @@ public class DesignTests
     [Fact]
     public void Both_scales_on_an_instrument_with_one_collide()
     {
-        SpecificationCollisionException error = Should.Throw<SpecificationCollisionException>(() =>
+        SpecificationConflictException error = Should.Throw<SpecificationConflictException>(() =>
             SetGenerator.Generate(
                 Spec() with
                 {
@@ -148,7 +148,7 @@ public class DesignTests
     public void Every_ready_set_can_be_made_and_is_worth_its_name(string key)
     {
         ReadySet ready = ReadySets.All.Single(r => r.Key == key);
-        Faults.Of(ready.Specification).Found.ShouldBeEmpty();
+        ValidationErrors.Of(ready.Specification).Found.ShouldBeEmpty();
         for (int seed = 0; seed < 5; seed++)
         {
             GeneratedSet set = SetGenerator.Generate(ready.Specification with { Forms = 3 }, seed);
@@ -157,7 +157,7 @@ public class DesignTests
                 Item item in set.Items.Select(i => i.Item).Concat(set.Forms.SelectMany(f => f))
             )
             {
-                Faults.Of(item).Found.ShouldBeEmpty();
+                ValidationErrors.Of(item).Found.ShouldBeEmpty();
             }
         }
     }

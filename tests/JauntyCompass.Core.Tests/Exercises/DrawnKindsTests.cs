@@ -1,10 +1,10 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Exercises.Drawn;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Kinds.ByEye;
 using JauntyCompass.Core.Exercises.Kinds.SpecialDrawings;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Sheet;
 using Shouldly;
 using Xunit;
 using static JauntyCompass.Core.Tests.Exercises.KindTrial;
@@ -17,7 +17,7 @@ public class DrawnKindsTests
     private static DrawSpecialItem Special(
         SpecialDrawing wanted,
         double measure,
-        Opening opening
+        TurnDirection opening
     ) =>
         new(
             "Draw it.",
@@ -60,7 +60,7 @@ public class DrawnKindsTests
         double measure
     )
     {
-        foreach (Opening opening in Enum.GetValues<Opening>())
+        foreach (TurnDirection opening in Enum.GetValues<TurnDirection>())
         {
             DrawSpecialItem item = Special(wanted, measure, opening);
             Mark right = Marked(item, Drawn(item, measure, measure / 2));
@@ -78,7 +78,7 @@ public class DrawnKindsTests
     [InlineData(188)]
     public void A_straight_angle_has_no_wrong_way(double drawn)
     {
-        DrawSpecialItem item = Special(SpecialDrawing.Straight, 180, Opening.Clockwise);
+        DrawSpecialItem item = Special(SpecialDrawing.Straight, 180, TurnDirection.Clockwise);
         foreach (double arc in new[] { 90.0, 270 })
         {
             Mark strayed = Marked(item, Drawn(item, drawn, arc));
@@ -92,11 +92,11 @@ public class DrawnKindsTests
     [Fact]
     public void The_arc_belongs_to_the_angle_as_it_was_drawn()
     {
-        DrawSpecialItem reflex = Special(SpecialDrawing.Reflex, 233, Opening.Clockwise);
+        DrawSpecialItem reflex = Special(SpecialDrawing.Reflex, 233, TurnDirection.Clockwise);
         Mark mirrored = Marked(reflex, Drawn(reflex, -233, -116));
         mirrored.LikelyCause.ShouldBe("opens-wrong-way");
         Of(mirrored, "arc").ShouldBe(Verdict.Accepted);
-        DrawSpecialItem right = Special(SpecialDrawing.Right, 90, Opening.Clockwise);
+        DrawSpecialItem right = Special(SpecialDrawing.Right, 90, TurnDirection.Clockwise);
         Of(Marked(right, Drawn(right, -90, -45)), "arc").ShouldBe(Verdict.Accepted);
         Of(Marked(right, Drawn(right, -90, 45)), "arc").ShouldBe(Verdict.NotYet);
     }
@@ -110,7 +110,7 @@ public class DrawnKindsTests
     )
     {
         const double Back = 9;
-        DrawSpecialItem item = Special(SpecialDrawing.Supplement, 90, Opening.Anticlockwise);
+        DrawSpecialItem item = Special(SpecialDrawing.Supplement, 90, TurnDirection.Anticlockwise);
         Point vertex = item.BaseRay.Vertex;
         Direction up = item.BaseRay.Direction.Turned(90);
         double dot = Desk.EdgeRadius - Back + 1;
@@ -126,7 +126,7 @@ public class DrawnKindsTests
     [Fact]
     public void A_reflex_angle_with_its_arc_inside_is_told_apart_from_the_wrong_angle()
     {
-        DrawSpecialItem item = Special(SpecialDrawing.Reflex, 250, Opening.Anticlockwise);
+        DrawSpecialItem item = Special(SpecialDrawing.Reflex, 250, TurnDirection.Anticlockwise);
         Mark inside = Marked(item, Drawn(item, 250, 300));
         inside.Verdict.ShouldBe(Verdict.NotYet);
         inside.LikelyCause.ShouldBe("reflex-arc-inside");
@@ -143,7 +143,7 @@ public class DrawnKindsTests
     [Fact]
     public void A_straight_angle_may_have_its_arc_on_either_side()
     {
-        DrawSpecialItem item = Special(SpecialDrawing.Straight, 180, Opening.Anticlockwise);
+        DrawSpecialItem item = Special(SpecialDrawing.Straight, 180, TurnDirection.Anticlockwise);
         foreach (double arc in (double[])[90, 270])
         {
             Mark mark = Marked(item, Drawn(item, 180, arc));
@@ -159,10 +159,10 @@ public class DrawnKindsTests
     public void A_complement_drawn_for_a_supplement_is_named()
     {
         // Of 50°: 130° is asked for, 40° was drawn.
-        DrawSpecialItem item = Special(SpecialDrawing.Supplement, 130, Opening.Clockwise);
+        DrawSpecialItem item = Special(SpecialDrawing.Supplement, 130, TurnDirection.Clockwise);
         Marked(item, Drawn(item, 40, 20)).LikelyCause.ShouldBe("complement-for-supplement");
         // Of 130° there is no complement: 50° is asked for, 130° is the given angle or the other scale.
-        DrawSpecialItem obtuse = Special(SpecialDrawing.Supplement, 50, Opening.Clockwise);
+        DrawSpecialItem obtuse = Special(SpecialDrawing.Supplement, 50, TurnDirection.Clockwise);
         Marked(obtuse, Drawn(obtuse, 130, 25)).LikelyCause.ShouldBe("other-scale");
     }
 
@@ -178,7 +178,7 @@ public class DrawnKindsTests
                 SpecialDrawing.Reflex => 200,
                 _ => 70,
             };
-            DrawSpecialItem item = Special(wanted, measure, Opening.Anticlockwise);
+            DrawSpecialItem item = Special(wanted, measure, TurnDirection.Anticlockwise);
             Mark mark = Marked(item, new DrawSpecialResponse([], []));
             mark.Verdict.ShouldBe(Verdict.NotYet);
             mark.Value.ShouldBeNull();
@@ -219,7 +219,7 @@ public class DrawnKindsTests
             Desk,
             new Measure(measure),
             new BaseRay(default, new Direction(0), 83),
-            Opening.Anticlockwise,
+            TurnDirection.Anticlockwise,
             Names
         );
 

@@ -1,14 +1,16 @@
 using System.Text.Json;
 using FsCheck.Xunit;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Simulation;
+using JauntyCompass.Core.Validation;
 using Shouldly;
 using Xunit;
 
@@ -47,7 +49,7 @@ public class EveryKindTests
     {
         foreach (Item item in Items(key))
         {
-            Faults.Of(item).Found.ShouldBeEmpty();
+            ValidationErrors.Of(item).Found.ShouldBeEmpty();
             string json = JsonSerializer.Serialize(item, ExerciseJson.Options);
             Item back = JsonSerializer.Deserialize<Item>(json, ExerciseJson.Options)!;
             back.GetType().ShouldBe(item.GetType());
@@ -63,7 +65,7 @@ public class EveryKindTests
         {
             ExerciseKind kind = ExerciseKinds.Of(item);
             Response response = kind.Attempt(item, Perfect, new SeededRandom(1));
-            Faults.Of(response).Found.ShouldBeEmpty();
+            ValidationErrors.Of(response).Found.ShouldBeEmpty();
             Mark mark = kind.Mark(item, response, MarkingRules.Usual);
             mark.Verdict.ShouldBe(Verdict.Accepted, Told(item, response, mark));
             mark.Credit!.Value.ShouldBe(1, 1e-9, Told(item, response, mark));
@@ -112,7 +114,7 @@ public class EveryKindTests
         {
             foreach (AnsweredStep step in ExerciseKinds.Of(item).Steps(item, null))
             {
-                shown.UnionWith(step.Foretell(2).Select(f => f.Mistake.Key));
+                shown.UnionWith(step.Predict(2).Select(f => f.Mistake.Key));
             }
         }
         string[] seenOnTheSheet = [.. MistakeCatalogue.DrawingOnly.Select(m => m.Key), .. Unplaced];
@@ -150,9 +152,9 @@ public class EveryKindTests
                 continue;
             }
             Demonstration shown = DemonstrationCatalogue.Find(work.Key)!;
-            var faults = new Faults();
-            shown.Check(work.Task, faults);
-            faults.Found.ShouldBeEmpty($"{work.Key} on {item}");
+            var errors = new ValidationErrors();
+            shown.Validate(work.Task, errors);
+            errors.Found.ShouldBeEmpty($"{work.Key} on {item}");
             work.Script.Steps.ShouldNotBeEmpty();
         }
     }
@@ -164,13 +166,13 @@ public class EveryKindTests
         var spec = new SetSpecification([new KindCount("measure", 3)]);
         foreach (GeneratedItem made in SetGenerator.Generate(spec, seed).Items)
         {
-            var item = (Core.Exercises.Kinds.Measure.MeasureItem)made.Item;
+            var item = (Core.Exercises.Kinds.Measuring.MeasureItem)made.Item;
             var turned = item with { Angle = item.Angle.TurnedBy(turn % 360) };
             foreach (
                 double reading in (double[])[180 - made.Degrees!.Value, made.Degrees!.Value + 10]
             )
             {
-                var response = new Core.Exercises.Kinds.Measure.MeasureResponse(reading);
+                var response = new Core.Exercises.Kinds.Measuring.MeasureResponse(reading);
                 ExerciseKind kind = ExerciseKinds.Of(item);
                 Mark one = kind.Mark(item, response, MarkingRules.Usual);
                 Mark other = kind.Mark(turned, response, MarkingRules.Usual);
@@ -187,7 +189,7 @@ public class EveryKindTests
         Item item = Items("measure", 1).First();
         ExerciseKind kind = ExerciseKinds.Of(item);
         double truth = kind.Steps(item, null)[^1].Degrees!.Value;
-        var wrongKind = new Core.Exercises.Kinds.Measure.MeasureResponse(
+        var wrongKind = new Core.Exercises.Kinds.Measuring.MeasureResponse(
             truth,
             Core.Angles.AngleKind.Straight
         );

@@ -1,12 +1,13 @@
 using System.Text.Json;
 using FsCheck.Xunit;
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
-using JauntyCompass.Core.Exercises.Kinds.Measure;
+using JauntyCompass.Core.Exercises.Kinds.Measuring;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Simulation;
+using JauntyCompass.Core.Validation;
 using Shouldly;
 using Xunit;
 
@@ -96,7 +97,7 @@ public class GeneratorTests
                     MarkingRules.Usual
                 )
                 .Verdict.ShouldBe(Verdict.Accepted);
-            foreach (StripEntry entry in generated.Strip.Where(e => e.Shows))
+            foreach (MistakePrediction entry in generated.Predictions.Where(e => e.Shows))
             {
                 foreach (double answer in entry.Answers.Select(a => a.Degrees!.Value))
                 {
@@ -116,7 +117,7 @@ public class GeneratorTests
         };
         foreach (GeneratedItem item in SetGenerator.Generate(spec, seed).Items)
         {
-            item.Strip.Where(e => spec.Mistakes!.Contains(e.Mistake))
+            item.Predictions.Where(e => spec.Mistakes!.Contains(e.Mistake))
                 .Count(e => e.Shows)
                 .ShouldBe(3);
         }
@@ -206,7 +207,7 @@ public class GeneratorTests
             Item back = JsonSerializer.Deserialize<Item>(once, ExerciseJson.Options)!;
             JsonSerializer.Serialize(back, ExerciseJson.Options).ShouldBe(once);
             back.GetType().ShouldBe(generated.Item.GetType());
-            Faults.Of(back).Found.ShouldBeEmpty();
+            ValidationErrors.Of(back).Found.ShouldBeEmpty();
         }
     }
 
@@ -214,7 +215,7 @@ public class GeneratorTests
     public void Wishes_that_collide_are_refused_with_the_nearest_that_can_be_had()
     {
         SetSpecification rights = Spec(6, 0) with { AngleKinds = [AngleKind.Right] };
-        SpecificationCollisionException error = Should.Throw<SpecificationCollisionException>(() =>
+        SpecificationConflictException error = Should.Throw<SpecificationConflictException>(() =>
             SetGenerator.Generate(rights, 1)
         );
         error.Message.ShouldContain("6");
@@ -232,7 +233,7 @@ public class GeneratorTests
             Mistakes: ["yawn"],
             Tolerance: double.NaN
         );
-        string[] fields = [.. Faults.Of(spec).Found.Select(f => f.Field)];
+        string[] fields = [.. ValidationErrors.Of(spec).Found.Select(f => f.Field)];
         fields.ShouldBe([
             "kinds[0].kind",
             "kinds[0].count",
@@ -242,6 +243,6 @@ public class GeneratorTests
             "instrument",
             "mistakes[0]",
         ]);
-        Faults.Of(spec).Found.ShouldAllBe(f => f.Message.StartsWith("must "));
+        ValidationErrors.Of(spec).Found.ShouldAllBe(f => f.Message.StartsWith("must "));
     }
 }

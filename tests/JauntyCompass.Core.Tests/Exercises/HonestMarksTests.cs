@@ -1,18 +1,18 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises;
-using JauntyCompass.Core.Exercises.Drawn;
 using JauntyCompass.Core.Exercises.Kinds.BothArms;
 using JauntyCompass.Core.Exercises.Kinds.Clock;
 using JauntyCompass.Core.Exercises.Kinds.Exactly;
 using JauntyCompass.Core.Exercises.Kinds.FigureAngles;
 using JauntyCompass.Core.Exercises.Kinds.FindMistake;
-using JauntyCompass.Core.Exercises.Kinds.Measure;
+using JauntyCompass.Core.Exercises.Kinds.Measuring;
 using JauntyCompass.Core.Exercises.Kinds.Reflex;
 using JauntyCompass.Core.Exercises.Kinds.SpecialDrawings;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Wording;
 using Shouldly;
 using Xunit;
@@ -170,7 +170,7 @@ public class HonestMarksTests
         AnsweredStep step = ExerciseKinds.Of(item).Steps(item, null)[0];
         step.Degrees.ShouldBe(measure);
         step.Answer.ShouldBe(Numbers.Degrees(measure));
-        int side = item.Opening == Opening.Anticlockwise ? 1 : -1;
+        int side = item.Opening == TurnDirection.Anticlockwise ? 1 : -1;
         Point On(double turn, double distance) =>
             item.BaseRay.Vertex.Towards(item.BaseRay.Direction.Turned(side * turn), distance);
         Mark mark = Marked(
@@ -191,7 +191,7 @@ public class HonestMarksTests
     {
         foreach (FindMistakeItem item in Made<FindMistakeItem>("find-mistake", 200))
         {
-            var lies = Situation.Measuring(item.Angle, item.Instrument, item.Placement);
+            var lies = MarkingContext.Measuring(item.Angle, item.Instrument, item.Placement);
             foreach (string other in item.Offered.Where(o => o != item.Mistake))
             {
                 Mistake mistake = MistakeCatalogue.Find(other)!;

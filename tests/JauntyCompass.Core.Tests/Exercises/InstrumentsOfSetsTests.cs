@@ -1,15 +1,17 @@
 using System.Text.Json;
 using FsCheck.Xunit;
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
-using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
-using JauntyCompass.Core.Exercises.Kinds.Measure;
+using JauntyCompass.Core.Exercises.Kinds.Measuring;
 using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Randomness;
+using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
+using JauntyCompass.Core.Validation;
 using Shouldly;
 using Xunit;
 
@@ -26,8 +28,8 @@ public class InstrumentsOfSetsTests
         HalfLength = 108,
         Scales =
         [
-            new Scale("outer", 92, 180, Opening.Clockwise, 180),
-            new Scale("inner", 78, 0, Opening.Anticlockwise, 180),
+            new Scale("outer", 92, 180, TurnDirection.Clockwise, 180),
+            new Scale("inner", 78, 0, TurnDirection.Anticlockwise, 180),
         ],
     };
 
@@ -46,16 +48,16 @@ public class InstrumentsOfSetsTests
     public void What_nobody_can_lay_on_is_there_to_be_read_as_it_lies(string id)
     {
         var spec = new SetSpecification([new KindCount("measure", 2)], Instrument: id);
-        var faults = new Faults();
-        spec.Check(faults);
-        faults.None.ShouldBeFalse();
+        var errors = new ValidationErrors();
+        spec.Validate(errors);
+        errors.None.ShouldBeFalse();
         SetSpecification laid = spec with
         {
             Kinds = [new KindCount("read-laid", 6), new KindCount("measure", 2)],
         };
-        faults = new Faults();
-        laid.Check(faults);
-        faults.None.ShouldBeTrue();
+        errors = new ValidationErrors();
+        laid.Validate(errors);
+        errors.None.ShouldBeTrue();
         foreach (GeneratedItem made in SetGenerator.Generate(laid, 3).Items)
         {
             var item = (InstrumentItem)made.Item;
@@ -117,7 +119,7 @@ public class InstrumentsOfSetsTests
             Instrument: Own.Id,
             OwnInstruments: [Own]
         );
-        Faults.Of(spec).Found.ShouldBeEmpty();
+        ValidationErrors.Of(spec).Found.ShouldBeEmpty();
         Used(spec).ShouldAllBe(id => id == Own.Id);
         string json = JsonSerializer.Serialize(spec, ExerciseJson.Options);
         SetSpecification back = JsonSerializer.Deserialize<SetSpecification>(
@@ -145,7 +147,7 @@ public class InstrumentsOfSetsTests
             Instrument: name,
             OwnInstruments: [Own]
         );
-        Fault fault = Faults.Of(spec).Found.ShouldHaveSingleItem();
+        ValidationError fault = ValidationErrors.Of(spec).Found.ShouldHaveSingleItem();
         fault.Field.ShouldBe(field);
         fault.Message.ShouldStartWith(says);
     }
@@ -155,7 +157,7 @@ public class InstrumentsOfSetsTests
     {
         string[] Refused(params Protractor[] own) =>
             [
-                .. Faults
+                .. ValidationErrors
                     .Of(new SetSpecification([new KindCount("measure", 1)], OwnInstruments: own))
                     .Found.Select(f => f.Field),
             ];
@@ -166,7 +168,7 @@ public class InstrumentsOfSetsTests
         Refused(Own with { EdgeRadius = 200, HalfLength = 201 }).ShouldBe(["ownInstruments[0]"]);
         Refused(Own with { SmallestGraduation = 3 })
             .ShouldBe(["ownInstruments[0].smallestGraduation"]);
-        Faults
+        ValidationErrors
             .Of(
                 new SetSpecification(
                     [new KindCount("measure", 1)],
@@ -205,7 +207,7 @@ public class InstrumentsOfSetsTests
         );
         double[] read = [.. SetGenerator.Generate(paper, 1).Items.Select(i => i.Degrees!.Value)];
         read.ShouldAllBe(d => d == 45 || d == 135);
-        SpecificationCollisionException thrown = Should.Throw<SpecificationCollisionException>(() =>
+        SpecificationConflictException thrown = Should.Throw<SpecificationConflictException>(() =>
             SetGenerator.Generate(paper with { Kinds = [new KindCount("read-laid", 4)] }, 1)
         );
         thrown.Message.ShouldContain("“Folded paper”");
@@ -235,7 +237,7 @@ public class InstrumentsOfSetsTests
             Mistakes: [mistake]
         );
         Should
-            .Throw<SpecificationCollisionException>(() => SetGenerator.Generate(spec, 2))
+            .Throw<SpecificationConflictException>(() => SetGenerator.Generate(spec, 2))
             .Message.ShouldContain(says);
         string other = instrument == "one-scale-right" ? "desk-half-circle" : "one-scale-right";
         SetGenerator.Generate(spec with { MoreInstruments = [other] }, 2).Items.Count.ShouldBe(3);
@@ -303,7 +305,7 @@ public class InstrumentsOfSetsTests
         foreach (GeneratedItem made in set.Items)
         {
             bool one = ((InstrumentItem)made.Item).Instrument.Scales.Count == 1;
-            made.Strip.Any(e => e.Mistake == "other-scale").ShouldBe(!one);
+            made.Predictions.Any(e => e.Mistake == "other-scale").ShouldBe(!one);
         }
     }
 }

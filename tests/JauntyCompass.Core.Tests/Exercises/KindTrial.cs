@@ -14,7 +14,14 @@ internal static class KindTrial
     internal static readonly Protractor Desk = InstrumentCatalogue.DeskHalfCircle;
 
     internal static Angle Standing(double measure, double start = 0, double arm = 84) =>
-        new(default, new Direction(start), new Measure(measure), Opening.Anticlockwise, arm, arm);
+        new(
+            default,
+            new Direction(start),
+            new Measure(measure),
+            TurnDirection.Anticlockwise,
+            arm,
+            arm
+        );
 
     /// <summary>Items of one kind, each from a set of its own.</summary>
     internal static IEnumerable<T> Made<T>(string kind, int seeds = 60)

@@ -6,6 +6,7 @@ using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Tests.Marking;
 using Shouldly;
@@ -102,7 +103,7 @@ public class MovedSheetTests
                         "start" or "direction" when value?.GetValueKind() == JsonValueKind.Number =>
                             Json(motion.Of(value.Deserialize<Direction>(ExerciseJson.Options))),
                         "opening" => Json(
-                            motion.Of(value!.Deserialize<Opening>(ExerciseJson.Options))
+                            motion.Of(value!.Deserialize<TurnDirection>(ExerciseJson.Options))
                         ),
                         _ => Moved(value, motion),
                     };

@@ -2,10 +2,12 @@ using FsCheck.Xunit;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises;
-using JauntyCompass.Core.Exercises.Generation;
-using JauntyCompass.Core.Exercises.Kinds.Measure;
+using JauntyCompass.Core.Exercises.Kinds.Measuring;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Randomness;
+using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Wording;
 using Shouldly;
 using Xunit;
@@ -30,7 +32,7 @@ public class OnlyScaleTests
             default,
             new Direction(random.Below(360)),
             new Measure(measure),
-            random.Chance(0.5) ? Opening.Anticlockwise : Opening.Clockwise,
+            random.Chance(0.5) ? TurnDirection.Anticlockwise : TurnDirection.Clockwise,
             90,
             90
         );
@@ -57,12 +59,12 @@ public class OnlyScaleTests
     }
 
     [Theory]
-    [InlineData("one-scale-right", Opening.Clockwise, 123)]
-    [InlineData("one-scale-left", Opening.Anticlockwise, 123)]
-    [InlineData("full-circle-one-scale", Opening.Clockwise, 303)]
+    [InlineData("one-scale-right", TurnDirection.Clockwise, 123)]
+    [InlineData("one-scale-left", TurnDirection.Anticlockwise, 123)]
+    [InlineData("full-circle-one-scale", TurnDirection.Clockwise, 303)]
     public void Drawing_with_an_only_scale_counts_to_what_is_left_where_it_counts_the_other_way(
         string instrument,
-        Opening opening,
+        TurnDirection opening,
         double dot
     )
     {

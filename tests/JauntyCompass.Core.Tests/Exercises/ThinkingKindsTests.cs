@@ -240,9 +240,9 @@ public class ThinkingKindsTests
             double truth = item.Angle.Measure.Degrees;
             // What was written is wrong, and the marker would have found the same.
             Math.Abs(item.Written - truth).ShouldBeGreaterThan(2);
-            var situation = Situation.Measuring(item.Angle, item.Instrument, item.Placement);
+            var context = MarkingContext.Measuring(item.Angle, item.Instrument, item.Placement);
             Diagnosis
-                .Weigh(situation, null, item.Written, MistakeCatalogue.Reading, Beliefs(), 2)
+                .Weigh(context, null, item.Written, MistakeCatalogue.Reading, Beliefs(), 2)
                 .Select(c => c.Mistake)
                 .ShouldContain(item.Mistake, $"{item.Mistake}: {item.Written} for {truth}");
             foreach (string found in item.Offered)

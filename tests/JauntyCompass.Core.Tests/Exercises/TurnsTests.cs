@@ -2,6 +2,7 @@ using FsCheck.Xunit;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Wording;
 using Shouldly;
 using Xunit;
@@ -11,9 +12,9 @@ namespace JauntyCompass.Core.Tests.Exercises;
 /// <summary>Varieties in turn, in one form and from form to form; kinds that are not about the measures that are wished for.</summary>
 public class TurnsTests
 {
-    private static ItemPlan Plan(Turn turn) =>
+    private static ItemPlan Plan(Rotation turn) =>
         new(
-            new Angle(default, default, new Measure(50), Opening.Anticlockwise, 80, 80),
+            new Angle(default, default, new Measure(50), TurnDirection.Anticlockwise, 80, 80),
             InstrumentCatalogue.DeskHalfCircle,
             new AngleNames("K", "L", "M"),
             Theme.Plain,
@@ -36,7 +37,7 @@ public class TurnsTests
         first.Order().ShouldBe(all);
         Enumerable.Range(all.Length, all.Length).Select(At).ShouldBe(first);
 
-        int At(int item) => Plan(new Turn(seed, item, 20, 0)).InTurn(all);
+        int At(int item) => Plan(new Rotation(seed, item, 20, 0)).InTurn(all);
     }
 
     // Twins come after the last item of the set.
@@ -49,7 +50,7 @@ public class TurnsTests
     )
     {
         int[] all = Varieties(count);
-        ItemPlan plan = Plan(new Turn(seed, item, 1 + items % 20, 0));
+        ItemPlan plan = Plan(new Rotation(seed, item, 1 + items % 20, 0));
         IReadOnlyList<int> from = plan.FromTurn(all);
         from[0].ShouldBe(plan.InTurn(all));
         from.Order().ShouldBe(all);
@@ -57,7 +58,7 @@ public class TurnsTests
         [
             .. Enumerable
                 .Range(0, 1 + items % 20)
-                .Select(i => Plan(new Turn(seed, i, 1, 0)).InTurn(all))
+                .Select(i => Plan(new Rotation(seed, i, 1, 0)).InTurn(all))
                 .Distinct(),
         ];
         from.Skip(1).Select(v => taken.Contains(v)).ShouldBeInOrder();
@@ -67,9 +68,9 @@ public class TurnsTests
     public void Varieties_are_the_same_in_every_form(int seed, byte count, byte item, byte form)
     {
         int[] all = Varieties(count);
-        Plan(new Turn(seed, item, 9, form))
+        Plan(new Rotation(seed, item, 9, form))
             .InTurn(all)
-            .ShouldBe(Plan(new Turn(seed, item, 9, 0)).InTurn(all));
+            .ShouldBe(Plan(new Rotation(seed, item, 9, 0)).InTurn(all));
     }
 
     [Property]
@@ -81,7 +82,7 @@ public class TurnsTests
             [
                 .. Enumerable
                     .Range(0, many)
-                    .Select(i => Plan(new Turn(seed, i, many, form)).Onwards(all)),
+                    .Select(i => Plan(new Rotation(seed, i, many, form)).Onwards(all)),
             ];
         Form(0).Take(all.Length).Distinct().Count().ShouldBe(Math.Min(many, all.Length));
         if (all.Length > 1)
@@ -125,7 +126,7 @@ public class TurnsTests
     {
         var wished = new SetSpecification([new KindCount(kind, 1)], from, to);
         Should
-            .Throw<SpecificationCollisionException>(() => SetGenerator.Generate(wished, seed: 3))
+            .Throw<SpecificationConflictException>(() => SetGenerator.Generate(wished, seed: 3))
             .Message.ShouldStartWith(said);
     }
 

@@ -3,6 +3,7 @@ using FsCheck.Xunit;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Simulation;
 using Shouldly;
 using Xunit;
@@ -22,13 +23,13 @@ public class TwinsTests
     private static string Json(object value) =>
         JsonSerializer.Serialize(value, ExerciseJson.Options);
 
-    // Mistakes of which it is foretold that they show at some step of an item.
+    // Mistakes of which it is predicted that they show at some step of an item.
     private static string[] Showing(Item item, double tolerance) =>
         [
             .. ExerciseKinds
                 .Of(item)
                 .Steps(item, null)
-                .SelectMany(s => s.Foretell(tolerance))
+                .SelectMany(s => s.Predict(tolerance))
                 .Where(f => f.Shows)
                 .Select(f => f.Mistake.Key)
                 .Distinct(),

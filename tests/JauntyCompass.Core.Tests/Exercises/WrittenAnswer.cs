@@ -1,11 +1,11 @@
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises;
-using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Presentation;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Simulation;
 
 namespace JauntyCompass.Core.Tests.Exercises;
@@ -16,7 +16,7 @@ internal static class WrittenAnswer
     private static readonly SimulatedStudent Perfect = new("Ada", [], Hand.Perfect);
 
     /// <summary>Everything right but one step, at which an answer of a mistake is written; where anything lay is not told.</summary>
-    internal static Response Of(Item item, AnsweredStep step, ForetoldAnswer answer)
+    internal static Response Of(Item item, AnsweredStep step, PredictedAnswer answer)
     {
         ExerciseKind kind = ExerciseKinds.Of(item);
         JsonObject json = Json(kind.Attempt(item, Perfect, new SeededRandom(1)));
@@ -59,7 +59,7 @@ internal static class WrittenAnswer
             _ => step.Key,
         };
 
-    private static JsonValue Value(Ask ask, ForetoldAnswer answer) =>
+    private static JsonValue Value(Ask ask, PredictedAnswer answer) =>
         ask.Type switch
         {
             AskType.Choice => JsonValue.Create(
@@ -74,7 +74,7 @@ internal static class WrittenAnswer
 
     // What an instrument draws of a reflex angle is the smaller one, on the other side of the ray.
     private static bool IsTurnedBack(AnsweredStep step, ItemView view) =>
-        ((ReadingStep)step).Situation.Angle.Opening != view.Drawing!.Opening;
+        ((ReadingStep)step).Context.Angle.Opening != view.Drawing!.Opening;
 
     private static void Draw(JsonObject json, ItemView view, bool back, double degrees)
     {

@@ -1,13 +1,14 @@
 using System.Text.Json.Nodes;
 using System.Xml.Linq;
 using FsCheck.Xunit;
-using JauntyCompass.Core.Checking;
-using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Files;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Simulation;
+using JauntyCompass.Core.Validation;
 using Shouldly;
 using Xunit;
 
@@ -81,12 +82,12 @@ public class ExerciseFilesTests
     }
 
     private static void RoundTrip<T>(T file, int longest)
-        where T : class, IChecked
+        where T : class, IValidatable
     {
         string text = JsonFile.Write(file);
-        var faults = new Faults();
-        T? read = JsonFile.Read<T>(text, longest, faults);
-        faults.Found.ShouldBeEmpty();
+        var errors = new ValidationErrors();
+        T? read = JsonFile.Read<T>(text, longest, errors);
+        errors.Found.ShouldBeEmpty();
         JsonFile.Write(read!).ShouldBe(text);
     }
 
@@ -108,9 +109,9 @@ public class ExerciseFilesTests
         int at = text.LastIndexOf(whole, StringComparison.Ordinal);
         at.ShouldBeGreaterThan(0);
         string edited = text[..at] + broken + text[(at + whole.Length)..];
-        var faults = new Faults();
-        JsonFile.Read<SetFile>(edited, SetFile.LongestText, faults).ShouldBeNull();
-        string told = string.Join(" ", faults.Found.Select(f => f.Message));
+        var errors = new ValidationErrors();
+        JsonFile.Read<SetFile>(edited, SetFile.LongestText, errors).ShouldBeNull();
+        string told = string.Join(" ", errors.Found.Select(f => f.Message));
         told.ShouldContain(says);
         told.ShouldMatch("line [0-9]+:");
     }
@@ -121,9 +122,9 @@ public class ExerciseFilesTests
         string text = JsonFile.Write(AnySet(8));
         for (int length = 0; length < text.Length - 1; length += 997)
         {
-            var faults = new Faults();
-            JsonFile.Read<SetFile>(text[..length], SetFile.LongestText, faults).ShouldBeNull();
-            faults.Found.ShouldNotBeEmpty();
+            var errors = new ValidationErrors();
+            JsonFile.Read<SetFile>(text[..length], SetFile.LongestText, errors).ShouldBeNull();
+            errors.Found.ShouldNotBeEmpty();
         }
     }
 

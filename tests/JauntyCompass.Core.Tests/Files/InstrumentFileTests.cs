@@ -1,6 +1,6 @@
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Files;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Validation;
 using Shouldly;
 using Xunit;
 
@@ -13,10 +13,10 @@ public class InstrumentFileTests
     {
         foreach (Protractor protractor in InstrumentCatalogue.All)
         {
-            var faults = new Faults();
+            var errors = new ValidationErrors();
             string text = InstrumentFile.Write(protractor);
-            Protractor read = InstrumentFile.Read(text, faults)!;
-            faults.Found.ShouldBeEmpty(protractor.Id);
+            Protractor read = InstrumentFile.Read(text, errors)!;
+            errors.Found.ShouldBeEmpty(protractor.Id);
             InstrumentFile.Write(read).ShouldBe(text);
         }
     }
@@ -40,9 +40,9 @@ public class InstrumentFileTests
         int line =
             edited.Split('\n').ToList().FindIndex(l => l.Contains(broken, StringComparison.Ordinal))
             + 1;
-        var faults = new Faults();
-        InstrumentFile.Read(edited, faults).ShouldBeNull();
-        string message = faults.Found[0].Message;
+        var errors = new ValidationErrors();
+        InstrumentFile.Read(edited, errors).ShouldBeNull();
+        string message = errors.Found[0].Message;
         message.ShouldContain(says);
         // A comma that is missing is noticed on the next line.
         int named = int.Parse(
@@ -60,8 +60,8 @@ public class InstrumentFileTests
     [InlineData("{\"format\": \"jaunty-instrument\", \"version\": 1, \"instrument\": {\"id\"")]
     public void What_is_no_file_at_all_is_refused(string text)
     {
-        var faults = new Faults();
-        InstrumentFile.Read(text, faults).ShouldBeNull();
-        faults.Found.ShouldHaveSingleItem().Message.ShouldStartWith("line 1");
+        var errors = new ValidationErrors();
+        InstrumentFile.Read(text, errors).ShouldBeNull();
+        errors.Found.ShouldHaveSingleItem().Message.ShouldStartWith("line 1");
     }
 }

@@ -1,8 +1,8 @@
 using FsCheck.Xunit;
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Instruments.Rules;
+using JauntyCompass.Core.Validation;
 using Shouldly;
 using Xunit;
 
@@ -16,7 +16,7 @@ public class InstrumentTests
     {
         foreach (Protractor protractor in InstrumentCatalogue.All)
         {
-            Faults.Of(protractor).Found.ShouldBeEmpty(protractor.Id);
+            ValidationErrors.Of(protractor).Found.ShouldBeEmpty(protractor.Id);
         }
         InstrumentCatalogue.All.Select(p => p.Id).Distinct().Count().ShouldBe(12);
     }
@@ -55,7 +55,7 @@ public class InstrumentTests
         double along = x * zx + y * zy;
         double across = zx * y - zy * x;
         double swept = Math.Atan2(across, along) * 180 / Math.PI;
-        double reading = scale.Growth == Opening.Anticlockwise ? swept : -swept;
+        double reading = scale.Growth == TurnDirection.Anticlockwise ? swept : -swept;
         return reading < -1e-7 ? reading + 360 : Math.Max(0, reading);
     }
 
@@ -137,14 +137,14 @@ public class InstrumentTests
     }
 
     [Theory]
-    [InlineData(90, Opening.Anticlockwise, 54, "scales[1].zeroAt")]
-    [InlineData(0, Opening.Clockwise, 54, "scales[1].growth")]
-    [InlineData(180, Opening.Clockwise, 54, "scales[1].zeroAt")]
-    [InlineData(0, Opening.Anticlockwise, 64, "scales[1].radius")]
-    [InlineData(0, Opening.Anticlockwise, 90, "scales[1].radius")]
+    [InlineData(90, TurnDirection.Anticlockwise, 54, "scales[1].zeroAt")]
+    [InlineData(0, TurnDirection.Clockwise, 54, "scales[1].growth")]
+    [InlineData(180, TurnDirection.Clockwise, 54, "scales[1].zeroAt")]
+    [InlineData(0, TurnDirection.Anticlockwise, 64, "scales[1].radius")]
+    [InlineData(0, TurnDirection.Anticlockwise, 90, "scales[1].radius")]
     public void Scales_that_contradict_overlap_or_leave_the_body_are_refused_beside_their_field(
         double zeroAt,
-        Opening growth,
+        TurnDirection growth,
         double radius,
         string field
     )
@@ -154,7 +154,7 @@ public class InstrumentTests
         {
             Scales = [desk.Scales[0], new Scale("second", radius, zeroAt, growth, 180)],
         };
-        Faults.Of(broken).Found.ShouldContain(f => f.Field == field);
+        ValidationErrors.Of(broken).Found.ShouldContain(f => f.Field == field);
     }
 
     [Fact]

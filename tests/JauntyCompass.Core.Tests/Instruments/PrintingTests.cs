@@ -1,7 +1,7 @@
 using FsCheck.Xunit;
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Validation;
 using Shouldly;
 using Xunit;
 
@@ -18,8 +18,8 @@ public class PrintingTests
         Inset: 0,
         SmallestGraduation: 1,
         [
-            new Scale("anticlockwise", 50, 0, Opening.Anticlockwise, 360),
-            new Scale("clockwise", 42, 0, Opening.Clockwise, 360),
+            new Scale("anticlockwise", 50, 0, TurnDirection.Anticlockwise, 360),
+            new Scale("clockwise", 42, 0, TurnDirection.Clockwise, 360),
         ]
     );
 
@@ -67,7 +67,7 @@ public class PrintingTests
             default,
             new Direction(33),
             new Measure(measure),
-            clockwise ? Opening.Clockwise : Opening.Anticlockwise,
+            clockwise ? TurnDirection.Clockwise : TurnDirection.Anticlockwise,
             80,
             80
         );
@@ -129,11 +129,11 @@ public class PrintingTests
             SmallestGraduation = 3,
             Scales =
             [
-                new Scale("a", 50, 0, Opening.Clockwise, 360),
-                new Scale("a", 700, 360, Opening.Clockwise, 180),
+                new Scale("a", 50, 0, TurnDirection.Clockwise, 360),
+                new Scale("a", 700, 360, TurnDirection.Clockwise, 180),
             ],
         };
-        string[] fields = [.. Faults.Of(broken).Found.Select(f => f.Field)];
+        string[] fields = [.. ValidationErrors.Of(broken).Found.Select(f => f.Field)];
         fields.ShouldContain("edgeRadius");
         fields.ShouldContain("inset");
         fields.ShouldContain("smallestGraduation");
@@ -143,7 +143,7 @@ public class PrintingTests
         fields.ShouldContain("scales[1].id");
         foreach (Protractor shipped in InstrumentCatalogue.All)
         {
-            Faults.Of(shipped).None.ShouldBeTrue();
+            ValidationErrors.Of(shipped).None.ShouldBeTrue();
         }
     }
 }

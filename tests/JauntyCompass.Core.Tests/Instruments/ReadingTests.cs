@@ -194,13 +194,13 @@ public class ReadingTests
     {
         Protractor oneScale = InstrumentCatalogue.DeskHalfCircle with
         {
-            Scales = [new Scale("only", 60, 0, Opening.Anticlockwise, 180)],
+            Scales = [new Scale("only", 60, 0, TurnDirection.Anticlockwise, 180)],
         };
         var opensLeft = new Angle(
             default,
             new Direction(180),
             new Measure(50),
-            Opening.Clockwise,
+            TurnDirection.Clockwise,
             90,
             90
         );
@@ -216,7 +216,7 @@ public class ReadingTests
             default,
             new Direction(25),
             new Measure(70),
-            Opening.Anticlockwise,
+            TurnDirection.Anticlockwise,
             90,
             90
         );

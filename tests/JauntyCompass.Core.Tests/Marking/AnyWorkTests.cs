@@ -3,14 +3,15 @@ using System.Text.Json.Nodes;
 using FsCheck;
 using FsCheck.Fluent;
 using FsCheck.Xunit;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Habits;
 using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Tests.Exercises;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
 using Shouldly;
 
@@ -196,9 +197,9 @@ public class AnyWorkTests
         {
             return;
         }
-        var faults = new Faults();
-        damaged.Check(faults);
-        if (faults.None)
+        var errors = new ValidationErrors();
+        damaged.Validate(errors);
+        if (errors.None)
         {
             Mark mark = work.Kind.Mark(work.Item, damaged, MarkingRules.Usual);
             mark.Credit!.Value.ShouldBeInRange(0, 1, $"without {left}: {work}");

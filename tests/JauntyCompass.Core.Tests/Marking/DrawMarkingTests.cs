@@ -1,11 +1,11 @@
 using FsCheck.Xunit;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Exercises;
-using JauntyCompass.Core.Exercises.Drawn;
-using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Kinds.Draw;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Randomness;
+using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Wording;
 using Shouldly;
 using Xunit;
@@ -18,7 +18,7 @@ public class DrawMarkingTests
 
     private static DrawItem Item(
         double measure,
-        Opening opening = Opening.Anticlockwise,
+        TurnDirection opening = TurnDirection.Anticlockwise,
         double start = 0
     ) =>
         new(
@@ -33,7 +33,7 @@ public class DrawMarkingTests
     private static Placement Well(DrawItem item) =>
         new(
             item.BaseRay!.Vertex,
-            item.Opening == Opening.Anticlockwise
+            item.Opening == TurnDirection.Anticlockwise
                 ? item.BaseRay.Direction
                 : item.BaseRay.Direction.Opposite
         );
@@ -75,7 +75,7 @@ public class DrawMarkingTests
     {
         DrawItem item = Item(
             5 + tenths * 0.65,
-            clockwise ? Opening.Clockwise : Opening.Anticlockwise,
+            clockwise ? TurnDirection.Clockwise : TurnDirection.Anticlockwise,
             start % 360
         );
         Mark mark = MarkOf(item, Drawn(item, item.Measure.Degrees));

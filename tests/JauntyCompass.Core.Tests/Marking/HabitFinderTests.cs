@@ -1,9 +1,10 @@
 using FsCheck.Xunit;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
-using JauntyCompass.Core.Exercises.Kinds.Measure;
+using JauntyCompass.Core.Exercises.Kinds.Measuring;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Habits;
+using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Simulation;
 using Shouldly;
 using Xunit;

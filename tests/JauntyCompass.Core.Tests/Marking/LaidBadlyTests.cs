@@ -1,11 +1,11 @@
 using FsCheck.Xunit;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Exercises;
-using JauntyCompass.Core.Exercises.Drawn;
-using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Kinds.Draw;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Randomness;
+using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Tests.Exercises;
 using JauntyCompass.Core.Wording;
@@ -25,7 +25,7 @@ public class LaidBadlyTests
             default,
             new Direction(random.Below(360)),
             new Measure(random.Between(30, 150)),
-            random.Chance(0.5) ? Opening.Anticlockwise : Opening.Clockwise,
+            random.Chance(0.5) ? TurnDirection.Anticlockwise : TurnDirection.Clockwise,
             84,
             84
         );
@@ -65,7 +65,9 @@ public class LaidBadlyTests
     {
         var random = new SeededRandom(seed);
         double measure = random.Between(160, 178);
-        Opening opening = random.Chance(0.5) ? Opening.Anticlockwise : Opening.Clockwise;
+        TurnDirection opening = random.Chance(0.5)
+            ? TurnDirection.Anticlockwise
+            : TurnDirection.Clockwise;
         // Short of the straight line: across it, it would open to the other side. As seen from the base ray.
         double less = random.Between(4, 9);
         double off = -less * opening.Sign();

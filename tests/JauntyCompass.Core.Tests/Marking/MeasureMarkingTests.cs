@@ -1,10 +1,10 @@
 using FsCheck.Xunit;
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises;
-using JauntyCompass.Core.Exercises.Kinds.Measure;
+using JauntyCompass.Core.Exercises.Kinds.Measuring;
 using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Wording;
 using Shouldly;
@@ -18,7 +18,7 @@ public class MeasureMarkingTests
 
     private static Angle AngleOf(
         double measure,
-        Opening opening = Opening.Anticlockwise,
+        TurnDirection opening = TurnDirection.Anticlockwise,
         double start = 0
     ) => new(new Point(3, -20), new Direction(start), new Measure(measure), opening, 90, 90);
 
@@ -66,11 +66,11 @@ public class MeasureMarkingTests
     )
     {
         foreach (
-            (Opening opening, double start) in new[]
+            (TurnDirection opening, double start) in new[]
             {
-                (Opening.Anticlockwise, 0.0),
-                (Opening.Clockwise, 180.0),
-                (Opening.Anticlockwise, 217.0),
+                (TurnDirection.Anticlockwise, 0.0),
+                (TurnDirection.Clockwise, 180.0),
+                (TurnDirection.Anticlockwise, 217.0),
             }
         )
         {
@@ -91,7 +91,7 @@ public class MeasureMarkingTests
         Mark one = MarkReading(right, 52, Any.Well(right));
         foreach (int turn in new[] { 0, 33, 90, 181, 300 })
         {
-            Angle left = AngleOf(128, Opening.Clockwise, 180).TurnedBy(turn);
+            Angle left = AngleOf(128, TurnDirection.Clockwise, 180).TurnedBy(turn);
             Mark other = MarkReading(left, 52, Any.Well(left));
             other.Verdict.ShouldBe(one.Verdict);
             other.Causes.Select(c => c.Mistake).ShouldBe(one.Causes.Select(c => c.Mistake));

@@ -3,12 +3,13 @@ using System.Text.RegularExpressions;
 using FsCheck.Xunit;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Exercises;
-using JauntyCompass.Core.Exercises.Drawn;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Kinds.Draw;
-using JauntyCompass.Core.Exercises.Kinds.Measure;
+using JauntyCompass.Core.Exercises.Kinds.Measuring;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Randomness;
+using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
 using Shouldly;
 using Xunit;
@@ -91,24 +92,24 @@ public partial class MistakeCatalogueTests
     [InlineData(135)]
     public void Ticks_backwards_cannot_show_at_tens_and_fives(double measure)
     {
-        Situation situation = Situation.Measuring(
+        MarkingContext context = MarkingContext.Measuring(
             Plain(measure),
             InstrumentCatalogue.DeskHalfCircle,
             placement: null
         );
-        Predictions(MistakeCatalogue.Find("ticks-backwards")!, situation).ShouldBeEmpty();
+        Predictions(MistakeCatalogue.Find("ticks-backwards")!, context).ShouldBeEmpty();
     }
 
     [Fact]
     public void At_a_right_angle_the_other_scale_and_the_straight_edge_cannot_be_told_from_a_right_answer()
     {
-        Situation situation = Situation.Measuring(
+        MarkingContext context = MarkingContext.Measuring(
             Plain(90),
             InstrumentCatalogue.DeskHalfCircle,
             placement: null
         );
-        Predictions(MistakeCatalogue.Find("other-scale")!, situation).ShouldBe([90]);
-        Predictions(MistakeCatalogue.Find("straight-edge-for-zero-line")!, situation)
+        Predictions(MistakeCatalogue.Find("other-scale")!, context).ShouldBe([90]);
+        Predictions(MistakeCatalogue.Find("straight-edge-for-zero-line")!, context)
             .ShouldHaveSingleItem()
             .ShouldBe(90, 1e-9);
     }
@@ -122,16 +123,20 @@ public partial class MistakeCatalogueTests
     {
         Angle angle = Plain(5 + tenths * 2 / 3.0) with
         {
-            Opening = clockwise ? Opening.Clockwise : Opening.Anticlockwise,
+            Opening = clockwise ? TurnDirection.Clockwise : TurnDirection.Anticlockwise,
             Start = new Direction(clockwise ? 180 : 0),
         };
         Placement placement = Any.Well(angle);
-        Situation measuring = Situation.Measuring(
+        MarkingContext measuring = MarkingContext.Measuring(
             angle,
             InstrumentCatalogue.DeskHalfCircle,
             placement
         );
-        Situation drawing = Situation.Drawing(angle, InstrumentCatalogue.DeskHalfCircle, placement);
+        MarkingContext drawing = MarkingContext.Drawing(
+            angle,
+            InstrumentCatalogue.DeskHalfCircle,
+            placement
+        );
         foreach (
             string key in new[] { "other-scale", "wrong-ten", "ticks-backwards", "swapped-digits" }
         )
@@ -163,7 +168,7 @@ public partial class MistakeCatalogueTests
             InstrumentCatalogue.DeskHalfCircle,
             new Measure(64),
             baseRay,
-            Opening.Anticlockwise,
+            TurnDirection.Anticlockwise,
             new Core.Wording.AngleNames("K", "L", "M")
         );
         var placement = new Placement(new Point(slide, -30), new Direction(turn));
@@ -183,13 +188,13 @@ public partial class MistakeCatalogueTests
     }
 
     private static Angle Plain(double measure) =>
-        new(default, new Direction(0), new Measure(measure), Opening.Anticlockwise, 90, 90);
+        new(default, new Direction(0), new Measure(measure), TurnDirection.Anticlockwise, 90, 90);
 
-    private static double[] Predictions(Mistake mistake, Situation situation)
+    private static double[] Predictions(Mistake mistake, MarkingContext context)
     {
         Span<Outcome> room = stackalloc Outcome[Outcomes.Most];
         var outcomes = new Outcomes(room);
-        mistake.Predict(situation, null, ref outcomes);
+        mistake.Predict(context, null, ref outcomes);
         var found = new double[outcomes.Count];
         for (int i = 0; i < outcomes.Count; i++)
         {

@@ -1,10 +1,10 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Exercises;
-using JauntyCompass.Core.Exercises.Drawn;
 using JauntyCompass.Core.Exercises.Kinds.Draw;
-using JauntyCompass.Core.Exercises.Kinds.Measure;
+using JauntyCompass.Core.Exercises.Kinds.Measuring;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Wording;
 using Shouldly;
 using Xunit;
@@ -20,7 +20,7 @@ public class OtherInstrumentsTests
     private static readonly AngleNames Names = new("K", "L", "M");
 
     private static Angle AngleOf(double measure) =>
-        new(new Point(3, -20), default, new Measure(measure), Opening.Anticlockwise, 90, 90);
+        new(new Point(3, -20), default, new Measure(measure), TurnDirection.Anticlockwise, 90, 90);
 
     private static Mark Read(Protractor instrument, double measure, double reading)
     {

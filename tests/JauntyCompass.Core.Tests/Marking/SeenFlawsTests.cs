@@ -2,6 +2,7 @@ using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Habits;
+using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Simulation;
 using Shouldly;
 using Xunit;

@@ -3,12 +3,12 @@ using FsCheck.Fluent;
 using FsCheck.Xunit;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Exercises;
-using JauntyCompass.Core.Exercises.Drawn;
-using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Kinds.Draw;
-using JauntyCompass.Core.Exercises.Kinds.Measure;
+using JauntyCompass.Core.Exercises.Kinds.Measuring;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Randomness;
+using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Wording;
 using Shouldly;
@@ -31,7 +31,7 @@ public class SymmetryTests
         public Direction Of(Direction direction) =>
             new Direction(Mirrored ? 180 - direction.Degrees : direction.Degrees).Turned(Turn);
 
-        public Opening Of(Opening opening) => Mirrored ? opening.Reversed() : opening;
+        public TurnDirection Of(TurnDirection opening) => Mirrored ? opening.Reversed() : opening;
 
         public Angle Of(Angle angle) =>
             angle with
@@ -89,7 +89,7 @@ public class SymmetryTests
             new Point(random.Between(-20, 20), random.Between(-20, 20)),
             new Direction(random.Below(360)),
             new Core.Angles.Measure(random.Between(6, 174)),
-            random.Chance(0.5) ? Opening.Anticlockwise : Opening.Clockwise,
+            random.Chance(0.5) ? TurnDirection.Anticlockwise : TurnDirection.Clockwise,
             random.Between(50, 95),
             random.Between(50, 95)
         );

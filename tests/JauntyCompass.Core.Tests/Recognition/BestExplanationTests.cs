@@ -1,12 +1,12 @@
 using FsCheck.Xunit;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Exercises;
-using JauntyCompass.Core.Exercises.Drawn;
-using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Kinds.Draw;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Recognition;
+using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Wording;
 using Shouldly;
 using Xunit;
@@ -18,8 +18,10 @@ public class BestExplanationTests
 {
     private static readonly Protractor Desk = InstrumentCatalogue.DeskHalfCircle;
 
-    private static Angle Asked(double measure, Opening opening = Opening.Anticlockwise) =>
-        new(new Point(4, -25), new Direction(10), new Measure(measure), opening, 90, 90);
+    private static Angle Asked(
+        double measure,
+        TurnDirection opening = TurnDirection.Anticlockwise
+    ) => new(new Point(4, -25), new Direction(10), new Measure(measure), opening, 90, 90);
 
     private static Stroke Line(Point from, Point to, SeededRandom random) =>
         new([
@@ -45,7 +47,7 @@ public class BestExplanationTests
             Desk,
             asked.Measure,
             given ? new BaseRay(asked.Vertex, asked.Start, 90) : null,
-            Opening.Anticlockwise,
+            TurnDirection.Anticlockwise,
             new AngleNames("K", "L", "M")
         );
         return ExerciseKinds.Of(item).Mark(item, response, MarkingRules.Usual);
@@ -137,7 +139,7 @@ public class BestExplanationTests
         bool arm
     )
     {
-        Angle drawn = Asked(15 + number % 150, Opening.Clockwise);
+        Angle drawn = Asked(15 + number % 150, TurnDirection.Clockwise);
         var random = new SeededRandom(seed);
         Stroke baseRay = Line(drawn.Vertex, On(drawn, 0, 90), random);
         Stroke ray = Line(drawn.Vertex, On(drawn, 1, 88), random);

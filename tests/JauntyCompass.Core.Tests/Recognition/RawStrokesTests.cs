@@ -1,11 +1,11 @@
 using FsCheck.Xunit;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Exercises;
-using JauntyCompass.Core.Exercises.Drawn;
-using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Kinds.Draw;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Randomness;
+using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Wording;
 using Shouldly;
 using Xunit;
@@ -32,7 +32,7 @@ public class RawStrokesTests
             new Point(-4, -30),
             new Direction(start),
             new Measure(measure),
-            Opening.Anticlockwise,
+            TurnDirection.Anticlockwise,
             90,
             90
         );

@@ -1,7 +1,7 @@
 using FsCheck.Xunit;
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Recognition;
 using NetTopologySuite.Geometries;
 using Shouldly;
@@ -71,7 +71,9 @@ public class StrokeLineTests
     [InlineData(30, 181, -179)]
     public void A_turn_is_told_the_asked_way_round(double asked, double drawn, double turn)
     {
-        foreach (Opening opening in new[] { Opening.Anticlockwise, Opening.Clockwise })
+        foreach (
+            TurnDirection opening in new[] { TurnDirection.Anticlockwise, TurnDirection.Clockwise }
+        )
         {
             var angle = new Angle(default, new Direction(70), new Measure(asked), opening, 90, 90);
             DrawnTurn.Of(angle, angle.Start.Turned(opening.Sign() * drawn)).ShouldBe(turn, 1e-9);

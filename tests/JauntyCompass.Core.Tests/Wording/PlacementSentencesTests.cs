@@ -1,8 +1,8 @@
 using System.Globalization;
 using FsCheck.Xunit;
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Wording;
 using Shouldly;
 using Xunit;
@@ -16,7 +16,7 @@ public class PlacementSentencesTests
         default,
         new Direction(0),
         new Measure(63),
-        Opening.Anticlockwise,
+        TurnDirection.Anticlockwise,
         90,
         90
     );

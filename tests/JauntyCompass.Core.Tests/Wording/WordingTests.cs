@@ -1,6 +1,6 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
 using Shouldly;
 using Xunit;
@@ -47,7 +47,7 @@ public class WordingTests
         names.Full.ShouldBe("∠RST");
         names.StartRay.ShouldBe("SR");
         names.EndRay.ShouldBe("ST");
-        Faults
+        ValidationErrors
             .Of(new AngleNames("S", "S", "T"))
             .Found.ShouldHaveSingleItem()
             .Field.ShouldBe("vertex");
@@ -64,7 +64,7 @@ public class WordingTests
             default,
             new Direction(0),
             new Measure(70),
-            Opening.Anticlockwise,
+            TurnDirection.Anticlockwise,
             90,
             90
         );

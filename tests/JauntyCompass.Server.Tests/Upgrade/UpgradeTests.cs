@@ -128,17 +128,17 @@ public sealed class UpgradeTests
     public async Task This_version_uses_no_database_that_is_older_or_newer_than_itself()
     {
         string connection = await Old();
-        (await Fault(connection))!.ShouldContain("migrate");
+        (await ValidationError(connection))!.ShouldContain("migrate");
         await CommandLine.RunAsync(["migrate"], ("ConnectionStrings:Jaunty", connection));
-        (await Fault(connection)).ShouldBeNull();
+        (await ValidationError(connection)).ShouldBeNull();
         TestDatabase.Run(
             connection,
             """INSERT INTO "__EFMigrationsHistory" VALUES ('29991231235959_Later', '99.0.0')"""
         );
-        (await Fault(connection))!.ShouldContain("newer");
+        (await ValidationError(connection))!.ShouldContain("newer");
     }
 
-    private static async Task<string?> Fault(string connection)
+    private static async Task<string?> ValidationError(string connection)
     {
         await using var app = Application.Build([
             $"--ConnectionStrings:{StorageSetup.ConnectionName}={connection}",

@@ -10,8 +10,8 @@
     instruments: Instrument[]
   }
   let { generated, number, kinds, instruments }: Props = $props()
-  const showing = $derived(generated.strip.filter((entry) => entry.shows))
-  const hidden = $derived(generated.strip.length - showing.length)
+  const showing = $derived(generated.predictions.filter((entry) => entry.shows))
+  const hidden = $derived(generated.predictions.length - showing.length)
 </script>
 
 <article>

@@ -1,5 +1,6 @@
 using System.Globalization;
 using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Sheet;
 
 namespace JauntyCompass.Core.Demonstrations.Clocks;
 

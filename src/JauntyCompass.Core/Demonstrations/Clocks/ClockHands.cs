@@ -1,4 +1,6 @@
 using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Lessons;
+using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Demonstrations.Clocks;
@@ -165,7 +167,7 @@ public sealed class ClockHands()
                     default,
                     ClockFace.Clockwise(from),
                     new Measure(turn),
-                    Opening.Clockwise,
+                    TurnDirection.Clockwise,
                     ClockFace.HourHandLength,
                     ClockFace.HourHandLength
                 )
@@ -192,7 +194,7 @@ public sealed class ClockHands()
                     default,
                     ClockFace.Clockwise(minuteHand),
                     new Measure(answer),
-                    clockwise <= 180 ? Opening.Clockwise : Opening.Anticlockwise,
+                    clockwise <= 180 ? TurnDirection.Clockwise : TurnDirection.Anticlockwise,
                     ClockFace.MinuteHandLength,
                     ClockFace.HourHandLength
                 )

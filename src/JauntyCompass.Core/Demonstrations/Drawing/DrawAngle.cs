@@ -1,6 +1,7 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Demonstrations.Measuring;
+using JauntyCompass.Core.Sheet;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Demonstrations.Drawing;
 
@@ -31,12 +32,12 @@ public class DrawAngle : Demonstration
     private const string Id = "angle";
 
     /// <inheritdoc/>
-    public override void Check(DemonstrationTask task, Faults faults)
+    public override void Validate(DemonstrationTask task, ValidationErrors errors)
     {
-        base.Check(task, faults);
-        if (faults.None && OnBase(task) is null)
+        base.Validate(task, errors);
+        if (errors.None && OnBase(task) is null)
         {
-            faults.Add(
+            errors.Add(
                 "instrument",
                 "has no zero for the base ray when the angle opens this way: let it open the other way, or take one with two scales."
             );
@@ -47,7 +48,7 @@ public class DrawAngle : Demonstration
     public override Script Build(DemonstrationTask task)
     {
         var board = new Storyboard(task.Rules);
-        Laying laying = OnBase(task)!;
+        StandardPlacement laying = OnBase(task)!;
         var draw = new DrawingSteps(board, Id, laying);
         var measure = new MeasuringSteps(board, Id, laying);
         Angle asked = task.Angle with { StartLength = draw.ArmLength, EndLength = draw.ArmLength };
@@ -77,10 +78,10 @@ public class DrawAngle : Demonstration
     }
 
     /// <summary>The instrument laid on the base ray; null when it has no zero for it.</summary>
-    internal static Laying? OnBase(DemonstrationTask task)
+    internal static StandardPlacement? OnBase(DemonstrationTask task)
     {
         double radius = task.Instrument.EdgeRadius;
         Angle reaching = task.Angle with { StartLength = radius + 13, EndLength = radius + 13 };
-        return Laying.OnStart(reaching, task.Names, task.Instrument);
+        return StandardPlacement.OnStart(reaching, task.Names, task.Instrument);
     }
 }

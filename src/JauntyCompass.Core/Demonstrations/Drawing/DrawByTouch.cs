@@ -1,7 +1,8 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Demonstrations.Measuring;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Sheet;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Demonstrations.Drawing;
 
@@ -29,10 +30,10 @@ public sealed class DrawByTouch()
     private const string Id = "angle";
 
     /// <inheritdoc/>
-    public override void Check(DemonstrationTask task, Faults faults)
+    public override void Validate(DemonstrationTask task, ValidationErrors errors)
     {
-        base.Check(task, faults);
-        LayingFaults.NeedsArm(task, faults);
+        base.Validate(task, errors);
+        LayingFaults.NeedsArm(task, errors);
     }
 
     /// <inheritdoc/>
@@ -40,7 +41,7 @@ public sealed class DrawByTouch()
     {
         var board = new Storyboard(task.Rules);
         Protractor protractor = task.Instrument;
-        Laying laying = Laying.Of(task.Angle, task.Names, protractor)!;
+        StandardPlacement laying = StandardPlacement.Of(task.Angle, task.Names, protractor)!;
         var say = board.Say;
         double measure = task.Angle.Measure.Degrees;
         double length = protractor.Arm!.Length - 4;

@@ -1,6 +1,7 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Demonstrations.Measuring;
+using JauntyCompass.Core.Sheet;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Demonstrations.Drawing;
 
@@ -24,12 +25,12 @@ public sealed class DrawSupplement()
     private const string Other = "supplement";
 
     /// <inheritdoc/>
-    public override void Check(DemonstrationTask task, Faults faults)
+    public override void Validate(DemonstrationTask task, ValidationErrors errors)
     {
-        base.Check(task, faults);
-        if (faults.None && DrawAngle.OnBase(task) is not { CountsBack: false })
+        base.Validate(task, errors);
+        if (errors.None && DrawAngle.OnBase(task) is not { CountsBack: false })
         {
-            faults.Add("instrument", "has no zero for the base ray when the angle opens this way.");
+            errors.Add("instrument", "has no zero for the base ray when the angle opens this way.");
         }
     }
 
@@ -37,7 +38,7 @@ public sealed class DrawSupplement()
     public override Script Build(DemonstrationTask task)
     {
         var board = new Storyboard(task.Rules);
-        Laying laying = DrawAngle.OnBase(task)!;
+        StandardPlacement laying = DrawAngle.OnBase(task)!;
         var draw = new DrawingSteps(board, Id, laying);
         Angle asked = task.Angle with { StartLength = draw.ArmLength, EndLength = draw.ArmLength };
         var say = board.Say;

@@ -1,7 +1,8 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Demonstrations.Measuring;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Sheet;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Demonstrations.Drawing;
 
@@ -29,10 +30,10 @@ public sealed class DrawWithTurningRuler()
     private const double SlideBy = 42;
 
     /// <inheritdoc/>
-    public override void Check(DemonstrationTask task, Faults faults)
+    public override void Validate(DemonstrationTask task, ValidationErrors errors)
     {
-        base.Check(task, faults);
-        LayingFaults.NeedsArm(task, faults);
+        base.Validate(task, errors);
+        LayingFaults.NeedsArm(task, errors);
     }
 
     /// <inheritdoc/>

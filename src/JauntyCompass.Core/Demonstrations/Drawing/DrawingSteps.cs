@@ -1,6 +1,8 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations.Measuring;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Lessons;
+using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Demonstrations.Drawing;
@@ -8,8 +10,12 @@ namespace JauntyCompass.Core.Demonstrations.Drawing;
 /// <summary>The steps of drawing that several demonstrations share.</summary>
 /// <param name="Board">Where the steps are collected.</param>
 /// <param name="FigureId">The figure that is drawn.</param>
-/// <param name="Laying">How the instrument lies; its angle is the one that is drawn with it.</param>
-internal sealed record DrawingSteps(Storyboard Board, string FigureId, Laying Laying)
+/// <param name="StandardPlacement">How the instrument lies; its angle is the one that is drawn with it.</param>
+internal sealed record DrawingSteps(
+    Storyboard Board,
+    string FigureId,
+    StandardPlacement StandardPlacement
+)
 {
     // A dot stands just outside the rim, a second one by the inner edge of the cut-out.
     private const double OutsideRim = 1.5;
@@ -18,13 +24,13 @@ internal sealed record DrawingSteps(Storyboard Board, string FigureId, Laying La
 
     private Speech Say => Board.Say;
 
-    private AngleNames Names => Laying.Names;
+    private AngleNames Names => StandardPlacement.Names;
 
-    private Point Vertex => Laying.Angle.Vertex;
+    private Point Vertex => StandardPlacement.Angle.Vertex;
 
-    private Direction Outward => Laying.Angle.End;
+    private Direction Outward => StandardPlacement.Angle.End;
 
-    private double Radius => Laying.Protractor.EdgeRadius;
+    private double Radius => StandardPlacement.Protractor.EdgeRadius;
 
     /// <summary>How long the drawn arms are: past the graduations, in mm.</summary>
     internal double ArmLength => Radius + BeyondRim;
@@ -32,8 +38,8 @@ internal sealed record DrawingSteps(Storyboard Board, string FigureId, Laying La
     /// <summary>Draws the base ray, or shows that it is given.</summary>
     internal void BaseRay(bool given)
     {
-        string side = Laying.Angle.Start.SinCos().Cos >= 0 ? "left" : "right";
-        string opens = Laying.Angle.Start.SinCos().Cos >= 0 ? "right" : "left";
+        string side = StandardPlacement.Angle.Start.SinCos().Cos >= 0 ? "left" : "right";
+        string opens = StandardPlacement.Angle.Start.SinCos().Cos >= 0 ? "right" : "left";
         if (given)
         {
             Board.Step(
@@ -45,7 +51,7 @@ internal sealed record DrawingSteps(Storyboard Board, string FigureId, Laying La
         }
         Board.Sheet = Board.Sheet with
         {
-            Straightedge = new LaidStraightedge(Vertex, Laying.Angle.Start),
+            Straightedge = new LaidStraightedge(Vertex, StandardPlacement.Angle.Start),
         };
         Board.Step(
             "base-ray",
@@ -97,7 +103,7 @@ internal sealed record DrawingSteps(Storyboard Board, string FigureId, Laying La
     internal void Dot()
     {
         Board.Dot(new DrawnDot("dot", Vertex.Towards(Outward, Radius + OutsideRim)));
-        string number = Say.Degrees(Laying.Rounded);
+        string number = Say.Degrees(StandardPlacement.Rounded);
         if (Board.Rules.Dots == Dots.Two)
         {
             Board.Dot(new DrawnDot("dot-2", Vertex.Towards(Outward, Radius * SecondDotShare)));
@@ -165,14 +171,19 @@ internal sealed record DrawingSteps(Storyboard Board, string FigureId, Laying La
     internal void Remeasure(Angle asked)
     {
         Board.Lay(
-            new LaidInstrument(FigureId, Laying.Protractor.Id, Laying.Placement)
+            new LaidInstrument(
+                FigureId,
+                StandardPlacement.Protractor.Id,
+                StandardPlacement.Placement
+            )
             {
-                InkedScale = Laying.Scale,
+                InkedScale = StandardPlacement.Scale,
             }
         );
         string smaller =
-            asked.Measure.Degrees > 180 && Laying.Protractor.Shape == ProtractorShape.HalfCircle
-                ? $" The smaller angle is {Say.Degrees(Laying.Whole)}, and {Say.Degrees(Laying.Whole)} + {Say.Degrees(asked.Measure.Degrees)} = {Say.Degrees(360)}."
+            asked.Measure.Degrees > 180
+            && StandardPlacement.Protractor.Shape == ProtractorShape.HalfCircle
+                ? $" The smaller angle is {Say.Degrees(StandardPlacement.Whole)}, and {Say.Degrees(StandardPlacement.Whole)} + {Say.Degrees(asked.Measure.Degrees)} = {Say.Degrees(360)}."
                 : "";
         Board.Step(
             "re-measure",

@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Sheet;
 
 namespace JauntyCompass.Core.Demonstrations.Estimating;
 

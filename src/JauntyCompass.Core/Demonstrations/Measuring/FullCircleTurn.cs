@@ -1,6 +1,7 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Sheet;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Demonstrations.Measuring;
 
@@ -22,16 +23,16 @@ public sealed class FullCircleTurn()
     private const string Id = "angle";
 
     /// <inheritdoc/>
-    public override void Check(DemonstrationTask task, Faults faults)
+    public override void Validate(DemonstrationTask task, ValidationErrors errors)
     {
-        base.Check(task, faults);
+        base.Validate(task, errors);
         if (task.Instrument.Shape != ProtractorShape.FullCircle)
         {
-            faults.Add("instrument", "must be a full circle.");
+            errors.Add("instrument", "must be a full circle.");
         }
-        else if (faults.None && OnStart(task) is null)
+        else if (errors.None && OnStart(task) is null)
         {
-            faults.Add(
+            errors.Add(
                 "angle.opening",
                 "must turn the way the only scale grows; or take a full circle with two scales."
             );
@@ -42,7 +43,7 @@ public sealed class FullCircleTurn()
     public override Script Build(DemonstrationTask task)
     {
         var board = new Storyboard(task.Rules);
-        Laying laying = OnStart(task)!;
+        StandardPlacement laying = OnStart(task)!;
         string way = board.Say.WayRound(task.Angle.Opening);
         var words = board.Say.Words;
         board.Put(new Figure(Id, task.Angle) { Names = task.Names, Mark = OpeningMark.Turn });
@@ -89,9 +90,9 @@ public sealed class FullCircleTurn()
         return board.Script(Key, Title, task.Angle.Measure.Degrees, task.Instrument);
     }
 
-    private static Laying? OnStart(DemonstrationTask task)
+    private static StandardPlacement? OnStart(DemonstrationTask task)
     {
-        Laying? laying = Laying.Of(task.Angle, task.Names, task.Instrument);
+        StandardPlacement? laying = StandardPlacement.Of(task.Angle, task.Names, task.Instrument);
         return laying?.Angle.Start == task.Angle.Start ? laying : null;
     }
 }

@@ -1,5 +1,6 @@
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Sheet;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Demonstrations.Measuring;
 
@@ -22,19 +23,21 @@ public sealed class InBetweenGraduations()
     private const string Id = "angle";
 
     /// <inheritdoc/>
-    public override void Check(DemonstrationTask task, Faults faults)
+    public override void Validate(DemonstrationTask task, ValidationErrors errors)
     {
-        base.Check(task, faults);
+        base.Validate(task, errors);
         if (task.Instrument.SmallestGraduation > 1 || task.Instrument.LabelEvery != 10)
         {
-            faults.Add(
+            errors.Add(
                 "instrument",
                 "must have a graduation for every degree and a label at every ten."
             );
         }
-        else if (faults.None && Laying.Of(task.Angle, task.Names, task.Instrument) is null)
+        else if (
+            errors.None && StandardPlacement.Of(task.Angle, task.Names, task.Instrument) is null
+        )
         {
-            faults.Add("instrument", "has no scale whose zero can lie on an arm of this angle.");
+            errors.Add("instrument", "has no scale whose zero can lie on an arm of this angle.");
         }
     }
 
@@ -42,7 +45,7 @@ public sealed class InBetweenGraduations()
     public override Script Build(DemonstrationTask task)
     {
         var board = new Storyboard(task.Rules);
-        Laying laying = Laying.Of(task.Angle, task.Names, task.Instrument)!;
+        StandardPlacement laying = StandardPlacement.Of(task.Angle, task.Names, task.Instrument)!;
         string end = laying.Names.EndRay;
         int reading = (int)laying.Rounded;
         int ten = reading / 10 * 10;
@@ -87,7 +90,7 @@ public sealed class InBetweenGraduations()
         return board.Script(Key, Title, task.Angle.Measure.Degrees, task.Instrument);
     }
 
-    private static void To(Storyboard board, Laying laying, double reading) =>
+    private static void To(Storyboard board, StandardPlacement laying, double reading) =>
         board.Sheet = board.Sheet with
         {
             Threads =

@@ -1,4 +1,4 @@
-using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Demonstrations.Measuring;
 
@@ -6,21 +6,21 @@ namespace JauntyCompass.Core.Demonstrations.Measuring;
 internal static class LayingFaults
 {
     /// <summary>Requires a zero that can lie on an arm of the angle. Asked only of what is right so far.</summary>
-    internal static void NeedsZero(DemonstrationTask task, Faults faults)
+    internal static void NeedsZero(DemonstrationTask task, ValidationErrors errors)
     {
-        if (faults.None && Laying.Of(task.Angle, task.Names, task.Instrument) is null)
+        if (errors.None && StandardPlacement.Of(task.Angle, task.Names, task.Instrument) is null)
         {
-            faults.Add("instrument", "has no scale whose zero can lie on an arm of this angle.");
+            errors.Add("instrument", "has no scale whose zero can lie on an arm of this angle.");
         }
     }
 
     /// <summary>Requires an arm that turns and locks, and such a zero.</summary>
-    internal static void NeedsArm(DemonstrationTask task, Faults faults)
+    internal static void NeedsArm(DemonstrationTask task, ValidationErrors errors)
     {
         if (task.Instrument.Arm is null)
         {
-            faults.Add("instrument", "must have an arm that turns and locks.");
+            errors.Add("instrument", "must have an arm that turns and locks.");
         }
-        NeedsZero(task, faults);
+        NeedsZero(task, errors);
     }
 }

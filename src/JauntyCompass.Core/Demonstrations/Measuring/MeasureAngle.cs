@@ -1,7 +1,9 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Demonstrations.Reflex;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Lessons;
+using JauntyCompass.Core.Sheet;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Demonstrations.Measuring;
 
@@ -27,12 +29,12 @@ public sealed class MeasureAngle()
     private const string Id = "angle";
 
     /// <inheritdoc/>
-    public override void Check(DemonstrationTask task, Faults faults)
+    public override void Validate(DemonstrationTask task, ValidationErrors errors)
     {
-        base.Check(task, faults);
-        if (faults.None && Laying.Of(task.Angle, task.Names, task.Instrument) is null)
+        base.Validate(task, errors);
+        if (errors.None && StandardPlacement.Of(task.Angle, task.Names, task.Instrument) is null)
         {
-            faults.Add(
+            errors.Add(
                 "instrument",
                 "has no scale whose zero can lie on an arm of this angle: no reading can start at zero."
             );
@@ -46,7 +48,7 @@ public sealed class MeasureAngle()
         Protractor protractor = task.Instrument;
         Angle lying =
             task.Rules.Turning == Turning.Page ? Levelled(task.Angle, protractor) : task.Angle;
-        Laying laying = Laying.Of(lying, task.Names, protractor)!;
+        StandardPlacement laying = StandardPlacement.Of(lying, task.Names, protractor)!;
         var steps = new MeasuringSteps(board, Id, laying);
         bool reflexOnHalf =
             task.Angle.Measure.Kind == AngleKind.Reflex
@@ -92,7 +94,7 @@ public sealed class MeasureAngle()
         }
         steps.ChooseScale();
         steps.Count();
-        return steps.Laying.Rounded;
+        return steps.StandardPlacement.Rounded;
     }
 
     private static double Reflex(Storyboard board, Angle lying, DemonstrationTask task)
@@ -121,7 +123,7 @@ public sealed class MeasureAngle()
     {
         Angle measured = protractor.Shape == ProtractorShape.HalfCircle ? angle.Smaller : angle;
         double turn = measured.Start.ShorterTurnTo(
-            new Direction(measured.Opening == Opening.Anticlockwise ? 0 : 180)
+            new Direction(measured.Opening == TurnDirection.Anticlockwise ? 0 : 180)
         );
         return angle.TurnedBy(turn);
     }

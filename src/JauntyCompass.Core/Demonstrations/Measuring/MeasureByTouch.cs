@@ -1,5 +1,6 @@
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Sheet;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Demonstrations.Measuring;
 
@@ -23,17 +24,17 @@ public sealed class MeasureByTouch()
     private const string Id = "angle";
 
     /// <inheritdoc/>
-    public override void Check(DemonstrationTask task, Faults faults)
+    public override void Validate(DemonstrationTask task, ValidationErrors errors)
     {
-        base.Check(task, faults);
-        LayingFaults.NeedsArm(task, faults);
+        base.Validate(task, errors);
+        LayingFaults.NeedsArm(task, errors);
     }
 
     /// <inheritdoc/>
     public override Script Build(DemonstrationTask task)
     {
         var board = new Storyboard(task.Rules);
-        Laying laying = Laying.Of(task.Angle, task.Names, task.Instrument)!;
+        StandardPlacement laying = StandardPlacement.Of(task.Angle, task.Names, task.Instrument)!;
         var say = board.Say;
         board.Put(new Figure(Id, task.Angle) { Names = task.Names });
         var steps = new MeasuringSteps(board, Id, laying);

@@ -1,4 +1,5 @@
-using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Sheet;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Demonstrations.Measuring;
 
@@ -21,18 +22,18 @@ public sealed class MeasureFromBothArms()
     private const string Id = "angle";
 
     /// <inheritdoc/>
-    public override void Check(DemonstrationTask task, Faults faults)
+    public override void Validate(DemonstrationTask task, ValidationErrors errors)
     {
-        base.Check(task, faults);
+        base.Validate(task, errors);
         if (
-            faults.None
+            errors.None
             && (
-                Laying.Of(task.Angle, task.Names, task.Instrument) is null
-                || Laying.OnOtherArm(task.Angle, task.Names, task.Instrument) is null
+                StandardPlacement.Of(task.Angle, task.Names, task.Instrument) is null
+                || StandardPlacement.OnOtherArm(task.Angle, task.Names, task.Instrument) is null
             )
         )
         {
-            faults.Add("instrument", "must have a zero for either arm: one with two scales.");
+            errors.Add("instrument", "must have a zero for either arm: one with two scales.");
         }
     }
 
@@ -40,8 +41,12 @@ public sealed class MeasureFromBothArms()
     public override Script Build(DemonstrationTask task)
     {
         var board = new Storyboard(task.Rules);
-        Laying first = Laying.Of(task.Angle, task.Names, task.Instrument)!;
-        Laying second = Laying.OnOtherArm(task.Angle, task.Names, task.Instrument)!;
+        StandardPlacement first = StandardPlacement.Of(task.Angle, task.Names, task.Instrument)!;
+        StandardPlacement second = StandardPlacement.OnOtherArm(
+            task.Angle,
+            task.Names,
+            task.Instrument
+        )!;
         board.Put(
             new Figure(Id, task.Angle) { Names = task.Names, Mark = OpeningMarks.Of(task.Angle) }
         );
@@ -63,7 +68,7 @@ public sealed class MeasureFromBothArms()
         return board.Script(Key, Title, task.Angle.Measure.Degrees, task.Instrument);
     }
 
-    private static void Once(Storyboard board, Laying laying)
+    private static void Once(Storyboard board, StandardPlacement laying)
     {
         var steps = new MeasuringSteps(board, Id, laying);
         steps.CentreAndZeroLine();

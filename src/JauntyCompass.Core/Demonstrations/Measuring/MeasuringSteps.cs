@@ -2,6 +2,8 @@ using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations.Estimating;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Instruments.Rules;
+using JauntyCompass.Core.Lessons;
+using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Demonstrations.Measuring;
@@ -9,8 +11,12 @@ namespace JauntyCompass.Core.Demonstrations.Measuring;
 /// <summary>The steps of measuring that several demonstrations share, for one figure and one instrument on the sheet.</summary>
 /// <param name="Board">Where the steps are collected.</param>
 /// <param name="FigureId">The figure that is measured.</param>
-/// <param name="Laying">How the instrument comes to lie.</param>
-internal sealed record MeasuringSteps(Storyboard Board, string FigureId, Laying Laying)
+/// <param name="StandardPlacement">How the instrument comes to lie.</param>
+internal sealed record MeasuringSteps(
+    Storyboard Board,
+    string FigureId,
+    StandardPlacement StandardPlacement
+)
 {
     // Roughly laid first and then lined up, so that the class sees each step do its work.
     private const double LooseTurn = 14;
@@ -23,9 +29,9 @@ internal sealed record MeasuringSteps(Storyboard Board, string FigureId, Laying 
 
     private Speech Say => Board.Say;
 
-    private AngleNames Names => Laying.Names;
+    private AngleNames Names => StandardPlacement.Names;
 
-    private Protractor Protractor => Laying.Protractor;
+    private Protractor Protractor => StandardPlacement.Protractor;
 
     /// <summary>Says the kind of the figure and writes it beside the arc.</summary>
     internal void Kind(Angle given)
@@ -69,12 +75,12 @@ internal sealed record MeasuringSteps(Storyboard Board, string FigureId, Laying 
     /// <param name="pageTurned">Whether the page was turned.</param>
     internal void Turn(bool pageTurned)
     {
-        double direction = Laying.Angle.Start.Degrees;
-        double offLevel = Laying.Angle.Start.ShorterTurnTo(
+        double direction = StandardPlacement.Angle.Start.Degrees;
+        double offLevel = StandardPlacement.Angle.Start.ShorterTurnTo(
             new Direction(direction is > 90 and < 270 ? 180 : 0)
         );
         bool level = Math.Abs(offLevel) <= LevelWithin;
-        bool upsideDown = Laying.Placement.Turn.SinCos().Cos < -0.5;
+        bool upsideDown = StandardPlacement.Placement.Turn.SinCos().Cos < -0.5;
         string caption = (pageTurned, level, upsideDown) switch
         {
             (true, _, _) =>
@@ -96,21 +102,29 @@ internal sealed record MeasuringSteps(Storyboard Board, string FigureId, Laying 
         if (Board.Rules.Order == LayingOrder.ZeroLineFirst)
         {
             Lay(
-                Laying.Placement with
+                StandardPlacement.Placement with
                 {
-                    Centre = Laying.Angle.Vertex.Towards(Laying.Angle.Start, LooseSlide),
+                    Centre = StandardPlacement.Angle.Vertex.Towards(
+                        StandardPlacement.Angle.Start,
+                        LooseSlide
+                    ),
                 }
             );
             ZeroLine($"Lay the {Say.Words.ZeroLine} along {Names.StartRay}, anywhere on it.");
-            Lay(Laying.Placement);
+            Lay(StandardPlacement.Placement);
             Centre(
                 $"Now slide it along {Names.StartRay} until the {Say.Words.CentreMark} is exactly on the vertex {Names.Vertex}."
             );
             return;
         }
-        Lay(Laying.Placement with { Turn = Laying.Placement.Turn.Turned(LooseTurn) });
+        Lay(
+            StandardPlacement.Placement with
+            {
+                Turn = StandardPlacement.Placement.Turn.Turned(LooseTurn),
+            }
+        );
         Centre($"The {Say.Words.CentreMark} goes exactly on the vertex {Names.Vertex}.");
-        Lay(Laying.Placement);
+        Lay(StandardPlacement.Placement);
         ZeroLine(
             $"Turn about {Names.Vertex} until the {Say.Words.ZeroLine} covers {Names.StartRay}. Then look at the {Say.Words.CentreMark} again."
         );
@@ -131,15 +145,17 @@ internal sealed record MeasuringSteps(Storyboard Board, string FigureId, Laying 
             _ => $"{Names.EndRay} stops",
         };
         double missing = Math.Max(
-            Laying.Laid.StartCrossing?.Shortfall ?? 0,
-            Laying.Laid.EndCrossing?.Shortfall ?? 0
+            StandardPlacement.Laid.StartCrossing?.Shortfall ?? 0,
+            StandardPlacement.Laid.EndCrossing?.Shortfall ?? 0
         );
         Spotlight(null);
         Board.Change(FigureId, f => Extended(f, start, end));
-        Arm shortArm = end is not null ? Laying.Angle.EndArm : Laying.Angle.StartArm;
+        Arm shortArm = end is not null
+            ? StandardPlacement.Angle.EndArm
+            : StandardPlacement.Angle.StartArm;
         Board.Sheet = Board.Sheet with
         {
-            Straightedge = new LaidStraightedge(Laying.Angle.Vertex, shortArm.Direction),
+            Straightedge = new LaidStraightedge(StandardPlacement.Angle.Vertex, shortArm.Direction),
         };
         Board.Step(
             "extend",
@@ -164,42 +180,42 @@ internal sealed record MeasuringSteps(Storyboard Board, string FigureId, Laying 
         ];
         Question? question =
             choices.Length > 1
-                ? new Question("Which numbers shall we follow?", choices, Laying.Scale)
+                ? new Question("Which numbers shall we follow?", choices, StandardPlacement.Scale)
                 : null;
-        if (Laying.CountsBack)
+        if (StandardPlacement.CountsBack)
         {
             CountBack();
             return;
         }
-        Board.Warn(RuleSentences.Warning(Board.Rules.Scale, Laying, Say));
-        string caption = RuleSentences.Choose(Board.Rules.Scale, Laying, Say);
+        Board.Warn(RuleSentences.Warning(Board.Rules.Scale, StandardPlacement, Say));
+        string caption = RuleSentences.Choose(Board.Rules.Scale, StandardPlacement, Say);
         if (
             Board.Rules.Confirming is ScaleRule second
             && second != Board.Rules.Scale
-            && RuleSentences.Serves(second, Laying)
+            && RuleSentences.Serves(second, StandardPlacement)
         )
         {
-            caption += $" And it agrees: {RuleSentences.Confirm(second, Laying, Say)}";
+            caption += $" And it agrees: {RuleSentences.Confirm(second, StandardPlacement, Say)}";
         }
-        Ink(Laying.Scale);
+        Ink(StandardPlacement.Scale);
         Spotlight(WhichArm.Start);
         Board.Step("scale", "Which scale", caption, question);
     }
 
     private void CountBack()
     {
-        string measure = Say.Degrees(Laying.Angle.Measure.Degrees);
+        string measure = Say.Degrees(StandardPlacement.Angle.Measure.Degrees);
         string whole = Say.Degrees(Protractor.FullScale);
         string why =
             Protractor.Shape == ProtractorShape.HalfCircle
                 ? $"its zero is at the other end: {Names.StartRay} lies on {whole}"
                 : $"it counts the other way round: back at zero it has come to {whole}";
-        Ink(Laying.Scale);
+        Ink(StandardPlacement.Scale);
         Spotlight(WhichArm.Start);
         Board.Step(
             "scale",
             "Which way",
-            $"There is one scale only, and {why}. So {measure} from there is {whole} − {measure} = {Say.Degrees(Laying.Rounded)} on the scale.",
+            $"There is one scale only, and {why}. So {measure} from there is {whole} − {measure} = {Say.Degrees(StandardPlacement.Rounded)} on the scale.",
             Question.Open($"The only scale counts the other way. Where on it is {measure}?")
         );
     }
@@ -215,16 +231,21 @@ internal sealed record MeasuringSteps(Storyboard Board, string FigureId, Laying 
                 .. Board.Sheet.Threads.Where(t => t.Id != FigureId),
                 new CountedThread(
                     FigureId,
-                    CountingThread.Along(Protractor, Laying.Placement, Laying.Scale, Laying.Reading)
+                    CountingThread.Along(
+                        Protractor,
+                        StandardPlacement.Placement,
+                        StandardPlacement.Scale,
+                        StandardPlacement.Reading
+                    )
                 ),
             ],
-            Lens = Laying.Laid.EndCrossing?.At,
+            Lens = StandardPlacement.Laid.EndCrossing?.At,
         };
         Spotlight(WhichArm.End);
         Board.Step(
             "count",
             "Count",
-            $"Start at zero and follow {Say.Counted(Protractor, Laying.Scale)}: {Counting.Said(Laying, Say)}.",
+            $"Start at zero and follow {Say.Counted(Protractor, StandardPlacement.Scale)}: {Counting.Said(StandardPlacement, Say)}.",
             Question.Open(
                 creased ? $"Count the creases. How many lie before {Names.EndRay}?"
                 : Protractor.Marks == GraduationMarks.Raised
@@ -272,7 +293,7 @@ internal sealed record MeasuringSteps(Storyboard Board, string FigureId, Laying 
     {
         (double? start, double? end) = Extensions();
         Board.Change(FigureId, f => Extended(f, start, end));
-        Lay(Laying.Placement);
+        Lay(StandardPlacement.Placement);
     }
 
     private void Centre(string caption) =>
@@ -294,15 +315,18 @@ internal sealed record MeasuringSteps(Storyboard Board, string FigureId, Laying 
 
     private void Ink(int scale) =>
         Board.Lay(
-            new LaidInstrument(FigureId, Protractor.Id, Laying.Placement) { InkedScale = scale }
+            new LaidInstrument(FigureId, Protractor.Id, StandardPlacement.Placement)
+            {
+                InkedScale = scale,
+            }
         );
 
     private Placement Aside() =>
-        Laying.Placement with
+        StandardPlacement.Placement with
         {
-            Turn = Laying.Placement.Turn.Turned(LooseTurn),
-            Centre = Laying.Angle.Vertex.Towards(
-                Laying.Angle.Bisector,
+            Turn = StandardPlacement.Placement.Turn.Turned(LooseTurn),
+            Centre = StandardPlacement.Angle.Vertex.Towards(
+                StandardPlacement.Angle.Bisector,
                 Protractor.EdgeRadius * AsideBy
             ),
         };
@@ -334,7 +358,7 @@ internal sealed record MeasuringSteps(Storyboard Board, string FigureId, Laying 
     // figure keeps its own arms.
     private WhichArm? InFigure(Figure figure, WhichArm which)
     {
-        Direction meant = Laying.Angle[which].Direction;
+        Direction meant = StandardPlacement.Angle[which].Direction;
         return Same(meant, figure.Angle.Start) ? WhichArm.Start
             : Same(meant, figure.Angle.End) ? WhichArm.End
             : null;
@@ -344,7 +368,10 @@ internal sealed record MeasuringSteps(Storyboard Board, string FigureId, Laying 
         Math.Abs(one.ShorterTurnTo(other)) < 1e-6;
 
     private (double? Start, double? End) Extensions() =>
-        (ExtendedTo(Laying.Laid.StartCrossing), ExtendedTo(Laying.Laid.EndCrossing));
+        (
+            ExtendedTo(StandardPlacement.Laid.StartCrossing),
+            ExtendedTo(StandardPlacement.Laid.EndCrossing)
+        );
 
     private static double? ExtendedTo(Crossing? crossing) =>
         crossing is { Reaches: false } at ? at.DistanceFromVertex + BeyondRim : null;

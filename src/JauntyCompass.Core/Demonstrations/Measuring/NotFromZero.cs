@@ -1,6 +1,7 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Sheet;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Demonstrations.Measuring;
 
@@ -24,17 +25,17 @@ public sealed class NotFromZero()
     private const double UsualStart = 25;
 
     /// <inheritdoc/>
-    public override void Check(DemonstrationTask task, Faults faults)
+    public override void Validate(DemonstrationTask task, ValidationErrors errors)
     {
-        base.Check(task, faults);
-        LayingFaults.NeedsZero(task, faults);
+        base.Validate(task, errors);
+        LayingFaults.NeedsZero(task, errors);
     }
 
     /// <inheritdoc/>
     public override Script Build(DemonstrationTask task)
     {
         var board = new Storyboard(task.Rules);
-        Laying well = Laying.Of(task.Angle, task.Names, task.Instrument)!;
+        StandardPlacement well = StandardPlacement.Of(task.Angle, task.Names, task.Instrument)!;
         double from = StartFor(well.Rounded);
         int sense = well.Angle.Opening.Sign();
         Placement placed = well.Placement with { Turn = well.Placement.Turn.Turned(-sense * from) };

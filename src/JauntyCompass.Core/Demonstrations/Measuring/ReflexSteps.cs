@@ -1,9 +1,12 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Lessons;
+
 namespace JauntyCompass.Core.Demonstrations.Measuring;
 
 /// <summary>How the smaller angle, or the extra beyond a straight line, becomes the reflex one.</summary>
 internal static class ReflexSteps
 {
-    internal static void TakeFrom360(Storyboard board, Laying laying)
+    internal static void TakeFrom360(Storyboard board, StandardPlacement laying)
     {
         double result = 360 - laying.Rounded;
         board.Step(
@@ -14,7 +17,7 @@ internal static class ReflexSteps
         );
     }
 
-    internal static void AddTo180(Storyboard board, Laying beyond)
+    internal static void AddTo180(Storyboard board, StandardPlacement beyond)
     {
         double result = 180 + beyond.Rounded;
         board.Step(
@@ -28,6 +31,6 @@ internal static class ReflexSteps
     }
 
     /// <summary>Which of the two ways is handier: adding a little over 180, taking from 360 close to 360.</summary>
-    internal static ReflexMethod Handier(Angles.Measure measure) =>
+    internal static ReflexMethod Handier(Measure measure) =>
         measure.Degrees <= 270 ? ReflexMethod.AddTo180 : ReflexMethod.From360;
 }

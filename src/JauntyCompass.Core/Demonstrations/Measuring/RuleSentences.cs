@@ -7,15 +7,15 @@ namespace JauntyCompass.Core.Demonstrations.Measuring;
 public static class RuleSentences
 {
     /// <summary>Whether the rule names the scale that starts at the lined-up arm.</summary>
-    internal static bool Serves(ScaleRule rule, Laying laying) =>
+    internal static bool Serves(ScaleRule rule, StandardPlacement laying) =>
         ScaleRules.Follow(rule, laying.Laid).ScaleIndex == laying.Scale;
 
     /// <summary>How the rule chooses; where it cannot serve, how <i>start at zero</i> does.</summary>
-    internal static string Choose(ScaleRule rule, Laying laying, Speech say) =>
+    internal static string Choose(ScaleRule rule, StandardPlacement laying, Speech say) =>
         Confirm(Serves(rule, laying) ? rule : ScaleRule.StartAtZero, laying, say);
 
     /// <summary>How the rule chooses, where it serves.</summary>
-    internal static string Confirm(ScaleRule rule, Laying laying, Speech say)
+    internal static string Confirm(ScaleRule rule, StandardPlacement laying, Speech say)
     {
         string numbers = say.Counted(laying.Protractor, laying.Scale);
         string start = laying.Names.StartRay;
@@ -35,7 +35,7 @@ public static class RuleSentences
     }
 
     /// <summary>What the teacher should know before the lesson does, or null when the rule serves here.</summary>
-    internal static string? Warning(ScaleRule rule, Laying laying, Speech say)
+    internal static string? Warning(ScaleRule rule, StandardPlacement laying, Speech say)
     {
         if (
             rule == ScaleRule.SizeFirst

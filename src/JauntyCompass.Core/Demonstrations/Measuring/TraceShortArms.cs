@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Sheet;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Demonstrations.Measuring;
 
@@ -23,10 +24,10 @@ public sealed class TraceShortArms()
     private const double BeyondRim = 12;
 
     /// <inheritdoc/>
-    public override void Check(DemonstrationTask task, Faults faults)
+    public override void Validate(DemonstrationTask task, ValidationErrors errors)
     {
-        base.Check(task, faults);
-        LayingFaults.NeedsZero(task, faults);
+        base.Validate(task, errors);
+        LayingFaults.NeedsZero(task, errors);
     }
 
     /// <inheritdoc/>
@@ -66,11 +67,15 @@ public sealed class TraceShortArms()
         );
         board.Sheet = board.Sheet with { Straightedge = null };
         board.Change(Id, f => f with { Angle = longer, Names = task.Names });
-        var steps = new MeasuringSteps(board, Id, Laying.Of(longer, task.Names, task.Instrument)!);
+        var steps = new MeasuringSteps(
+            board,
+            Id,
+            StandardPlacement.Of(longer, task.Names, task.Instrument)!
+        );
         steps.CentreAndZeroLine();
         steps.ChooseScale();
         steps.Count();
-        steps.Write(task.Names.Full, steps.Laying.Rounded);
+        steps.Write(task.Names.Full, steps.StandardPlacement.Rounded);
         return board.Script(Key, Title, angle.Measure.Degrees, task.Instrument);
     }
 }

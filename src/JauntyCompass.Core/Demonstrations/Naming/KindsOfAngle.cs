@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations.Measuring;
+using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Demonstrations.Naming;

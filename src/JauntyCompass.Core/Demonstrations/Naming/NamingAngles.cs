@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Demonstrations.Naming;

@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations.Measuring;
+using JauntyCompass.Core.Sheet;
 
 namespace JauntyCompass.Core.Demonstrations.Naming;
 
@@ -49,7 +50,7 @@ public sealed class RightAngleBox()
             "It looks right, but no box says so. We do not assume it: we measure.",
             Question.Open("And this one: is it a right angle? How do you know?")
         );
-        Laying? laying = Laying.Of(task.Angle, task.Names, task.Instrument);
+        StandardPlacement? laying = StandardPlacement.Of(task.Angle, task.Names, task.Instrument);
         if (laying is null)
         {
             return board.Script(Key, Title, task.Angle.Measure.Degrees);

@@ -1,5 +1,5 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Demonstrations.Outlines;
 
@@ -7,7 +7,7 @@ namespace JauntyCompass.Core.Demonstrations.Outlines;
 /// <param name="Name">What it is: “letter A”, “sail”.</param>
 /// <param name="Strokes">Its strokes, each a row of points in mm; a closed one ends where it begins.</param>
 public sealed record OutlineShape(string Name, IReadOnlyList<IReadOnlyList<Point>> Strokes)
-    : IChecked
+    : IValidatable
 {
     private const double Rounding = 0.75;
 
@@ -54,20 +54,20 @@ public sealed record OutlineShape(string Name, IReadOnlyList<IReadOnlyList<Point
         Math.Abs(angle - 90) <= Rounding ? AngleKind.Right : new Measure(angle).Kind;
 
     /// <inheritdoc/>
-    public void Check(Faults faults)
+    public void Validate(ValidationErrors errors)
     {
-        faults.Text("name", Name, 1, 40);
-        if (!faults.Count("strokes", Strokes, 1, 8))
+        errors.Text("name", Name, 1, 40);
+        if (!errors.Count("strokes", Strokes, 1, 8))
         {
             return;
         }
         for (int i = 0; i < Strokes.Count; i++)
         {
-            if (faults.Count($"strokes[{i}]", Strokes[i], 2, 20))
+            if (errors.Count($"strokes[{i}]", Strokes[i], 2, 20))
             {
                 foreach (Point point in Strokes[i])
                 {
-                    faults.Within($"strokes[{i}]", point);
+                    errors.Within($"strokes[{i}]", point);
                 }
             }
         }

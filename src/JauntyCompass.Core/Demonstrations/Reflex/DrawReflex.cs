@@ -1,7 +1,9 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Demonstrations.Drawing;
 using JauntyCompass.Core.Demonstrations.Measuring;
+using JauntyCompass.Core.Lessons;
+using JauntyCompass.Core.Sheet;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Demonstrations.Reflex;
@@ -32,10 +34,10 @@ public sealed class DrawReflex(ReflexMethod method)
     private const string Id = "angle";
 
     /// <inheritdoc/>
-    public override void Check(DemonstrationTask task, Faults faults)
+    public override void Validate(DemonstrationTask task, ValidationErrors errors)
     {
-        base.Check(task, faults);
-        ReflexText.CheckInstrument(method, task, faults, drawing: true);
+        base.Validate(task, errors);
+        ReflexText.CheckInstrument(method, task, errors, drawing: true);
     }
 
     /// <inheritdoc/>
@@ -43,7 +45,7 @@ public sealed class DrawReflex(ReflexMethod method)
     {
         var board = new Storyboard(task.Rules);
         Speech say = board.Say;
-        Laying laying = DrawAngle.OnBase(Drawn(task))!;
+        StandardPlacement laying = DrawAngle.OnBase(Drawn(task))!;
         var draw = new DrawingSteps(board, Id, laying);
         Angle asked = task.Angle with { StartLength = draw.ArmLength, EndLength = draw.ArmLength };
         board.Put(

@@ -1,6 +1,8 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Demonstrations.Measuring;
+using JauntyCompass.Core.Lessons;
+using JauntyCompass.Core.Sheet;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Demonstrations.Reflex;
 
@@ -24,10 +26,10 @@ public sealed class MeasureReflex(ReflexMethod method)
     private const string Id = "angle";
 
     /// <inheritdoc/>
-    public override void Check(DemonstrationTask task, Faults faults)
+    public override void Validate(DemonstrationTask task, ValidationErrors errors)
     {
-        base.Check(task, faults);
-        ReflexText.CheckInstrument(method, task, faults);
+        base.Validate(task, errors);
+        ReflexText.CheckInstrument(method, task, errors);
     }
 
     /// <inheritdoc/>
@@ -39,9 +41,11 @@ public sealed class MeasureReflex(ReflexMethod method)
             task.Rules.Turning == Turning.Page
                 ? MeasureAngle.Levelled(task.Angle, task.Instrument)
                 : task.Angle;
-        new MeasuringSteps(board, Id, Laying.Of(lying, task.Names, task.Instrument)!).Kind(
-            task.Angle
-        );
+        new MeasuringSteps(
+            board,
+            Id,
+            StandardPlacement.Of(lying, task.Names, task.Instrument)!
+        ).Kind(task.Angle);
         board.Change(Id, f => f with { Angle = lying });
         double result = ReflexRoutes.Measure(board, Id, lying, task, method);
         board.Change(Id, f => f with { Written = board.Say.Degrees(result) });

@@ -1,5 +1,7 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations.Measuring;
+using JauntyCompass.Core.Lessons;
+using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Demonstrations.Reflex;
@@ -31,7 +33,11 @@ internal static class ReflexRoutes
         DemonstrationTask task
     )
     {
-        Laying laying = Laying.Of(lying.Smaller, task.Names, task.Instrument)!;
+        StandardPlacement laying = StandardPlacement.Of(
+            lying.Smaller,
+            task.Names,
+            task.Instrument
+        )!;
         var steps = new MeasuringSteps(board, figure, laying);
         board.Step(
             "smaller",
@@ -57,7 +63,7 @@ internal static class ReflexRoutes
     )
     {
         (Angle beyond, AngleNames names) = Beyond(lying, task);
-        Laying laying = Laying.Of(beyond, names, task.Instrument)!;
+        StandardPlacement laying = StandardPlacement.Of(beyond, names, task.Instrument)!;
         board.Rule(
             new DrawnLine(
                 figure + "-back",
@@ -88,7 +94,7 @@ internal static class ReflexRoutes
         DemonstrationTask task
     )
     {
-        Laying laying = Laying.Of(lying, task.Names, task.Instrument)!;
+        StandardPlacement laying = StandardPlacement.Of(lying, task.Names, task.Instrument)!;
         var steps = new MeasuringSteps(board, figure, laying);
         steps.CentreAndZeroLine();
         steps.Extend();

@@ -1,7 +1,8 @@
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Demonstrations.Drawing;
 using JauntyCompass.Core.Demonstrations.Measuring;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Lessons;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Demonstrations.Reflex;
 
@@ -60,7 +61,7 @@ internal static class ReflexText
     internal static void CheckInstrument(
         ReflexMethod method,
         DemonstrationTask task,
-        Faults faults,
+        ValidationErrors errors,
         bool drawing = false
     )
     {
@@ -70,16 +71,16 @@ internal static class ReflexText
                 : ProtractorShape.HalfCircle;
         if (task.Instrument.Shape != wanted)
         {
-            faults.Add(
+            errors.Add(
                 "instrument",
                 wanted == ProtractorShape.FullCircle
                     ? "must be a full circle for this method."
                     : "must be a half circle: on a full circle a reflex angle is read directly."
             );
         }
-        else if (faults.None && !HasZero(method, task, drawing))
+        else if (errors.None && !HasZero(method, task, drawing))
         {
-            faults.Add(
+            errors.Add(
                 "instrument",
                 "has no zero for the arms of this angle: take one with two scales."
             );
@@ -97,7 +98,7 @@ internal static class ReflexText
                 : task;
         return drawing
             ? DrawAngle.OnBase(laid) is not null
-            : Laying.Of(laid.Angle, laid.Names, laid.Instrument) is not null
-                && Laying.Of(task.Angle, task.Names, task.Instrument) is not null;
+            : StandardPlacement.Of(laid.Angle, laid.Names, laid.Instrument) is not null
+                && StandardPlacement.Of(task.Angle, task.Names, task.Instrument) is not null;
     }
 }

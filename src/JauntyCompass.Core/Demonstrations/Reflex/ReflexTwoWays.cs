@@ -1,5 +1,7 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Lessons;
+using JauntyCompass.Core.Sheet;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Demonstrations.Reflex;
 
@@ -24,11 +26,11 @@ public sealed class ReflexTwoWays()
     private const string Second = "second";
 
     /// <inheritdoc/>
-    public override void Check(DemonstrationTask task, Faults faults)
+    public override void Validate(DemonstrationTask task, ValidationErrors errors)
     {
-        base.Check(task, faults);
-        ReflexText.CheckInstrument(ReflexMethod.From360, task, faults);
-        ReflexText.CheckInstrument(ReflexMethod.AddTo180, task, faults);
+        base.Validate(task, errors);
+        ReflexText.CheckInstrument(ReflexMethod.From360, task, errors);
+        ReflexText.CheckInstrument(ReflexMethod.AddTo180, task, errors);
     }
 
     /// <inheritdoc/>

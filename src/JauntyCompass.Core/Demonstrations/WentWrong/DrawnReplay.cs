@@ -1,8 +1,9 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Demonstrations.Measuring;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Recognition;
+using JauntyCompass.Core.Sheet;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Demonstrations.WentWrong;
 
@@ -28,12 +29,12 @@ public sealed class DrawnReplay(Mistake mistake)
     private const string Guide = "arc";
 
     /// <inheritdoc/>
-    public override void Check(DemonstrationTask task, Faults faults)
+    public override void Validate(DemonstrationTask task, ValidationErrors errors)
     {
-        base.Check(task, faults);
-        if (faults.None && mistake.ShowDrawn(task.Angle, task.Instrument) is null)
+        base.Validate(task, errors);
+        if (errors.None && mistake.ShowDrawn(task.Angle, task.Instrument) is null)
         {
-            faults.Add("instrument", "cannot show this mistake at this angle.");
+            errors.Add("instrument", "cannot show this mistake at this angle.");
         }
     }
 
@@ -43,10 +44,10 @@ public sealed class DrawnReplay(Mistake mistake)
         var board = new Storyboard(task.Rules);
         double length = task.Instrument.EdgeRadius + 13;
         Angle asked = task.Angle with { StartLength = length, EndLength = length };
-        DrawnSlip slip = mistake.ShowDrawn(asked, task.Instrument)!;
-        var situation = Situation.Drawing(asked, task.Instrument, placement: null);
+        DrawingExample slip = mistake.ShowDrawn(asked, task.Instrument)!;
+        var context = MarkingContext.Drawing(asked, task.Instrument, placement: null);
         DrawnFigure figure = DrawnFigure.Of(
-            situation,
+            context,
             PencilMarks.Of(
                 [
                     [slip.From, slip.To],
@@ -56,7 +57,7 @@ public sealed class DrawnReplay(Mistake mistake)
             )
         );
         Feedback told = mistake.Tell(
-            new MistakeStory(situation, figure.Value ?? 0, figure, board.Say)
+            new MistakeStory(context, figure.Value ?? 0, figure, board.Say)
         );
         Drawn(board, asked, task, slip);
         string measure = board.Say.Degrees(asked.Measure.Degrees);
@@ -91,7 +92,12 @@ public sealed class DrawnReplay(Mistake mistake)
         return board.Script(Key, $"What went wrong? {measure}", asked.Measure.Degrees);
     }
 
-    private static void Drawn(Storyboard board, Angle asked, DemonstrationTask task, DrawnSlip slip)
+    private static void Drawn(
+        Storyboard board,
+        Angle asked,
+        DemonstrationTask task,
+        DrawingExample slip
+    )
     {
         board.Put(
             new Figure(Id, asked)
@@ -107,7 +113,7 @@ public sealed class DrawnReplay(Mistake mistake)
     }
 
     // The arc as it was drawn: from the base ray to the drawn ray, through the marked opening.
-    private static Figure Arc(Angle asked, DrawnSlip slip)
+    private static Figure Arc(Angle asked, DrawingExample slip)
     {
         Direction drawn = Direction.Between(asked.Vertex, slip.To);
         double anticlockwise = asked.Start.AnticlockwiseTo(drawn);
@@ -119,7 +125,7 @@ public sealed class DrawnReplay(Mistake mistake)
                 asked.Vertex,
                 asked.Start,
                 new Measure(inside ? anticlockwise : 360 - anticlockwise),
-                inside ? Opening.Anticlockwise : Opening.Clockwise,
+                inside ? TurnDirection.Anticlockwise : TurnDirection.Clockwise,
                 Angle.ShortestArm,
                 Angle.ShortestArm
             )

@@ -1,8 +1,9 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Demonstrations.Measuring;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Sheet;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Demonstrations.WentWrong;
@@ -31,20 +32,23 @@ public sealed class Replay(Mistake mistake)
     public string Mistake => mistake.Key;
 
     /// <inheritdoc/>
-    public override void Check(DemonstrationTask task, Faults faults)
+    public override void Validate(DemonstrationTask task, ValidationErrors errors)
     {
-        base.Check(task, faults);
-        if (!faults.None)
+        base.Validate(task, errors);
+        if (!errors.None)
         {
             return;
         }
-        if (Laying.Of(task.Angle, task.Names, task.Instrument) is not Laying laying)
+        if (
+            StandardPlacement.Of(task.Angle, task.Names, task.Instrument)
+            is not StandardPlacement laying
+        )
         {
-            faults.Add("instrument", "has no scale whose zero can lie on an arm of this angle.");
+            errors.Add("instrument", "has no scale whose zero can lie on an arm of this angle.");
         }
         else if (SlipOf(task, laying) is null)
         {
-            faults.Add(
+            errors.Add(
                 "angle.measure",
                 $"must be one at which this mistake shows with this instrument; at {Numbers.Degrees(task.Angle.Measure.Degrees)} it does not."
             );
@@ -55,8 +59,8 @@ public sealed class Replay(Mistake mistake)
     public override Script Build(DemonstrationTask task)
     {
         var board = new Storyboard(task.Rules);
-        Laying laying = Laying.Of(task.Angle, task.Names, task.Instrument)!;
-        Slip slip = SlipOf(task, laying)!;
+        StandardPlacement laying = StandardPlacement.Of(task.Angle, task.Names, task.Instrument)!;
+        MeasuringExample slip = SlipOf(task, laying)!;
         board.Put(
             new Figure(Id, task.Angle)
             {
@@ -81,7 +85,7 @@ public sealed class Replay(Mistake mistake)
         );
     }
 
-    private void Answer(Storyboard board, Slip slip)
+    private void Answer(Storyboard board, MeasuringExample slip)
     {
         (string[] choices, int answer) = Replays.Guesses(mistake, board.Say);
         board.Step(
@@ -98,7 +102,12 @@ public sealed class Replay(Mistake mistake)
         );
     }
 
-    private void Again(Storyboard board, Laying laying, Slip slip, DemonstrationTask task)
+    private void Again(
+        Storyboard board,
+        StandardPlacement laying,
+        MeasuringExample slip,
+        DemonstrationTask task
+    )
     {
         Protractor protractor = laying.Protractor;
         Speech say = board.Say;
@@ -128,8 +137,8 @@ public sealed class Replay(Mistake mistake)
                 ),
             ],
         };
-        Situation situation = Situation.Measuring(task.Angle, protractor, slip.Placement);
-        Feedback told = mistake.Tell(new MistakeStory(situation, slip.Answer, Figure: null, say));
+        MarkingContext context = MarkingContext.Measuring(task.Angle, protractor, slip.Placement);
+        Feedback told = mistake.Tell(new MistakeStory(context, slip.Answer, Figure: null, say));
         board.Step(
             "replay",
             "Replayed",
@@ -141,7 +150,7 @@ public sealed class Replay(Mistake mistake)
 
     private static void Right(Storyboard board, MeasuringSteps steps, DemonstrationTask task)
     {
-        Laying laying = steps.Laying;
+        StandardPlacement laying = steps.StandardPlacement;
         steps.LayAtOnce();
         steps.ChooseScale();
         steps.Count();
@@ -155,7 +164,7 @@ public sealed class Replay(Mistake mistake)
         steps.Write(task.Names.Full, reflexOnHalf ? 360 - laying.Rounded : laying.Rounded);
     }
 
-    private Slip? SlipOf(DemonstrationTask task, Laying laying)
+    private MeasuringExample? SlipOf(DemonstrationTask task, StandardPlacement laying)
     {
         // A reflex angle is shown whole, though the smaller one beside it is what a half circle reads.
         LaidAngle laid =
@@ -167,7 +176,7 @@ public sealed class Replay(Mistake mistake)
                     laying.Placement,
                     laying.Angle.Start == task.Angle.Start ? WhichArm.Start : WhichArm.End
                 );
-        Slip? usual = mistake.Show(laid);
+        MeasuringExample? usual = mistake.Show(laid);
         if (usual is null)
         {
             return null;

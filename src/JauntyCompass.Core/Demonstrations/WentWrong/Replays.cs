@@ -51,7 +51,7 @@ public static class Replays
         MistakeCatalogue.All.Where(m => m.ShowDrawn(AngleOf(64), m.ShownOn) is not null);
 
     private static Angle AngleOf(double measure) =>
-        new(default, default, new Measure(measure), Opening.Anticlockwise, 90, 90);
+        new(default, default, new Measure(measure), TurnDirection.Anticlockwise, 90, 90);
 
     /// <summary>Whether a mistake can be shown at a measure with the instrument it is usually shown on.</summary>
     internal static bool ShowsAt(Mistake mistake, double measure)

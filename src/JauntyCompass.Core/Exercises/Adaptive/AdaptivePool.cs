@@ -172,22 +172,22 @@ public sealed class AdaptivePool
 
     private static double[,] AnswersTo(AnsweredStep step, Mistake[] habits, double tolerance)
     {
-        var answers = new List<ForetoldAnswer>
+        var answers = new List<PredictedAnswer>
         {
             step.Degrees is double right
-                ? ForetoldAnswer.Of(right)
-                : new ForetoldAnswer(step.Answer),
+                ? PredictedAnswer.Of(right)
+                : new PredictedAnswer(step.Answer),
         };
         var given = new List<int>[habits.Length];
-        foreach (Foretold foretold in step.Foretell(tolerance))
+        foreach (Prediction predicted in step.Predict(tolerance))
         {
-            int habit = Array.IndexOf(habits, foretold.Mistake);
+            int habit = Array.IndexOf(habits, predicted.Mistake);
             if (habit < 0)
             {
                 continue;
             }
             given[habit] ??= [];
-            foreach (ForetoldAnswer answer in foretold.Answers)
+            foreach (PredictedAnswer answer in predicted.Answers)
             {
                 int known = answers.FindIndex(a => !a.IsApartFrom(answer, tolerance));
                 if (known < 0)

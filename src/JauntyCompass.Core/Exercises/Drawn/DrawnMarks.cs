@@ -1,7 +1,8 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Recognition;
+using JauntyCompass.Core.Sheet;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Exercises.Drawn;
 
@@ -12,8 +13,8 @@ internal static class DrawnMarks
     private const int MostRests = 20;
 
     /// <summary>Requires what a response carries of a drawing to be on the sheet, and no more of it than a hand makes.</summary>
-    internal static void Check(
-        Faults faults,
+    internal static void Validate(
+        ValidationErrors errors,
         IReadOnlyList<Stroke> strokes,
         IReadOnlyList<Point> dots,
         Point? arc,
@@ -21,11 +22,11 @@ internal static class DrawnMarks
         IReadOnlyList<Placement>? rested = null
     )
     {
-        faults.Each("strokes", strokes, 0, MostMarks);
-        faults.Each("dots", dots, 0, MostMarks);
-        faults.Within("arc", arc);
-        faults.Within("placement", placement);
-        faults.Each("rested", rested ?? [], 0, MostRests);
+        errors.Each("strokes", strokes, 0, MostMarks);
+        errors.Each("dots", dots, 0, MostMarks);
+        errors.Within("arc", arc);
+        errors.Within("placement", placement);
+        errors.Each("rested", rested ?? [], 0, MostRests);
     }
 
     /// <summary>Tells lines, dots and arc apart.</summary>

@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Demonstrations;
+using JauntyCompass.Core.Randomness;
+using JauntyCompass.Core.Sheet;
 
 namespace JauntyCompass.Core.Exercises.Generation;
 
@@ -8,7 +9,7 @@ namespace JauntyCompass.Core.Exercises.Generation;
 /// <param name="Opening">Which way it opens from a level start arm.</param>
 /// <param name="Tilt">How far the figure is turned, in degrees, anticlockwise positive.</param>
 /// <param name="Mark">How its opening is marked.</param>
-public sealed record GivenAngle(Measure Measure, Opening Opening, int Tilt, OpeningMark Mark);
+public sealed record GivenAngle(Measure Measure, TurnDirection Opening, int Tilt, OpeningMark Mark);
 
 /// <summary>Gives an angle of a kind from a seed: never so near a boundary that the eye could not say its kind.</summary>
 public static class AngleGiver
@@ -32,7 +33,9 @@ public static class AngleGiver
             AngleKind.Reflex => random.Between(180 + FromBoundary, 360 - FromBoundary),
             _ => 360,
         };
-        Opening opening = random.Chance(0.5) ? Opening.Anticlockwise : Opening.Clockwise;
+        TurnDirection opening = random.Chance(0.5)
+            ? TurnDirection.Anticlockwise
+            : TurnDirection.Clockwise;
         int tilt = random.Chance(0.5) ? 0 : random.Between(-60, 60);
         OpeningMark mark = kind == AngleKind.Right ? OpeningMark.Box : OpeningMark.Arc;
         return new GivenAngle(new Measure(measure), opening, tilt, mark);

@@ -3,15 +3,20 @@ using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Exercises.Generation;
 
 /// <summary>A measure that an item of a kind may have, with what the targeted mistakes would answer at it.</summary>
 /// <param name="Measure">The measure, in whole degrees.</param>
-/// <param name="Clear">How clearly each targeted mistake would show here: 0 not at all, 1 beyond all noise of a hand.</param>
-/// <param name="Apart">How clearly each can be told from each one before it, likewise; pair after pair.</param>
-internal readonly record struct Candidate(int Measure, double[] Clear, double[] Apart)
+/// <param name="Detectability">How clearly each targeted mistake would show here: 0 not at all, 1 beyond all noise of a hand.</param>
+/// <param name="Separability">How clearly each can be told from each one before it, likewise; pair after pair.</param>
+internal readonly record struct Candidate(
+    int Measure,
+    double[] Detectability,
+    double[] Separability
+)
 {
     /// <summary>One bit a targeted mistake: whether it would show here.</summary>
     internal ulong Shows
@@ -19,9 +24,9 @@ internal readonly record struct Candidate(int Measure, double[] Clear, double[] 
         get
         {
             ulong bits = 0;
-            for (int t = 0; t < Clear.Length; t++)
+            for (int t = 0; t < Detectability.Length; t++)
             {
-                bits |= Clear[t] > 0 ? 1UL << t : 0;
+                bits |= Detectability[t] > 0 ? 1UL << t : 0;
             }
             return bits;
         }
@@ -57,7 +62,7 @@ internal sealed class Candidates
         Targets = targets;
     }
 
-    /// <summary>How many of the targeted mistakes have an answer that can be foretold anywhere.</summary>
+    /// <summary>How many of the targeted mistakes have an answer that can be predicted anywhere.</summary>
     internal int Targets { get; }
 
     /// <summary>Every candidate of a kind with an instrument, by measure.</summary>
@@ -73,7 +78,7 @@ internal sealed class Candidates
 
     internal static Candidates Of(
         SetSpecification specification,
-        Tray tray,
+        InstrumentSelection instruments,
         IReadOnlyList<Mistake> targets,
         CancellationToken cancellation = default
     )
@@ -85,7 +90,8 @@ internal sealed class Candidates
                 .Distinct()
                 .Select(key => ExerciseKinds.Find(key)!)
                 .SelectMany(kind =>
-                    tray.For(kind)
+                    instruments
+                        .For(kind)
                         .Select(instrument =>
                             (
                                 kind,
@@ -100,24 +106,24 @@ internal sealed class Candidates
         // Many kinds with many instruments have far more candidates than any set has places: every so many are looked at then, of
         // each pair others, so that the work stays bounded.
         int stride = (all.Sum(a => a.Measures.Count) + MostLookedAt - 1) / MostLookedAt;
-        var foretold = new Dictionary<(string Kind, string Instrument), List<Foreseen>>();
+        var predicted = new Dictionary<(string Kind, string Instrument), List<Predictions>>();
         var known = new HashSet<Mistake>();
         for (int i = 0; i < all.Length; i++)
         {
             cancellation.ThrowIfCancellationRequested();
             (ExerciseKind kind, Protractor instrument, List<int> measures) = all[i];
-            List<Foreseen> own =
+            List<Predictions> own =
             [
                 .. measures
                     .Where((_, m) => stride <= 1 || (m + i) % stride == 0)
-                    .Select(m => ForeseenAt(m, kind, instrument, specification.Tolerance)),
+                    .Select(m => PredictionsAt(m, kind, instrument, specification.Tolerance)),
             ];
-            foretold[(kind.Key, instrument.Id)] = own;
+            predicted[(kind.Key, instrument.Id)] = own;
             known.UnionWith(own.SelectMany(f => f.Answers.Keys));
         }
         Mistake[] shown = [.. targets.Where(known.Contains).Take(MostTargets)];
         return new Candidates(
-            foretold.ToDictionary(
+            predicted.ToDictionary(
                 f => f.Key,
                 f =>
                     (IReadOnlyList<Candidate>)
@@ -127,13 +133,13 @@ internal sealed class Candidates
         );
     }
 
-    // With an instrument of ours and the usual tolerance it never changes: it is foretold once. Others come and go.
+    // With an instrument of ours and the usual tolerance it never changes: it is predicted once. Others come and go.
     private static readonly ConcurrentDictionary<
         (string Kind, string Instrument, int Measure),
-        Foreseen
+        Predictions
     > Known = new();
 
-    private static Foreseen ForeseenAt(
+    private static Predictions PredictionsAt(
         int measure,
         ExerciseKind kind,
         Protractor instrument,
@@ -143,47 +149,54 @@ internal sealed class Candidates
         && ReferenceEquals(InstrumentCatalogue.Find(instrument.Id), instrument)
             ? Known.GetOrAdd(
                 (kind.Key, instrument.Id, measure),
-                _ => Foresee(measure, kind, instrument, tolerance)
+                _ => Predict(measure, kind, instrument, tolerance)
             )
-            : Foresee(measure, kind, instrument, tolerance);
+            : Predict(measure, kind, instrument, tolerance);
 
-    private static Foreseen Foresee(
+    private static Predictions Predict(
         int measure,
         ExerciseKind kind,
         Protractor instrument,
         double tolerance
     )
     {
-        var answers = new Dictionary<Mistake, List<ForetoldAnswer>>();
+        var answers = new Dictionary<Mistake, List<PredictedAnswer>>();
         for (int variety = 0; variety < kind.Facts.Varieties; variety++)
         {
             Item item = kind.Make(Plan(measure, variety, instrument, tolerance));
             foreach (
-                Foretold foretold in kind.Steps(item, null)
-                    .SelectMany(s => s.Foretell(tolerance))
+                Prediction predicted in kind.Steps(item, null)
+                    .SelectMany(s => s.Predict(tolerance))
                     .Where(f => f.Shows)
             )
             {
-                if (!answers.TryGetValue(foretold.Mistake, out List<ForetoldAnswer>? own))
+                if (!answers.TryGetValue(predicted.Mistake, out List<PredictedAnswer>? own))
                 {
-                    answers[foretold.Mistake] = own = [];
+                    answers[predicted.Mistake] = own = [];
                 }
-                own.AddRange(foretold.Answers.Where(a => !own.Contains(a)));
+                own.AddRange(predicted.Answers.Where(a => !own.Contains(a)));
             }
         }
-        return new Foreseen(measure, answers);
+        return new Predictions(measure, answers);
     }
 
     private static ItemPlan Plan(int measure, int variety, Protractor instrument, double tolerance)
     {
         double arm = instrument.EdgeRadius + 9;
         return new ItemPlan(
-            new Angle(default, default, new Measure(measure), Opening.Anticlockwise, arm, arm),
+            new Angle(
+                default,
+                default,
+                new Measure(measure),
+                TurnDirection.Anticlockwise,
+                arm,
+                arm
+            ),
             instrument,
             new AngleNames("K", "L", "M"),
             Theme.Plain,
             variety,
-            new Turn(0, variety, 1, 0),
+            new Rotation(0, variety, 1, 0),
             new SeededRandom(measure),
             new SeededRandom(measure, stream: 2)
         )
@@ -193,26 +206,30 @@ internal sealed class Candidates
     }
 
     /// <summary>What every mistake that shows at a measure would answer there.</summary>
-    private sealed record Foreseen(int Measure, Dictionary<Mistake, List<ForetoldAnswer>> Answers)
+    private sealed record Predictions(
+        int Measure,
+        Dictionary<Mistake, List<PredictedAnswer>> Answers
+    )
     {
         internal Candidate Against(Mistake[] targets, double tolerance)
         {
-            ForetoldAnswer[] right = [ForetoldAnswer.Of(Measure)];
+            PredictedAnswer[] right = [PredictedAnswer.Of(Measure)];
             double[] clear = new double[targets.Length];
             double[] apart = new double[targets.Length * (targets.Length - 1) / 2];
-            var answers = new ForetoldAnswer[targets.Length][];
+            var answers = new PredictedAnswer[targets.Length][];
             int pair = 0;
             for (int one = 0; one < targets.Length; one++)
             {
                 answers[one] = Answers.GetValueOrDefault(targets[one])?.ToArray() ?? [];
-                clear[one] = answers[one].Length > 0 ? Clarity(answers[one], right, tolerance) : 0;
+                clear[one] =
+                    answers[one].Length > 0 ? Distinctness(answers[one], right, tolerance) : 0;
                 for (int other = 0; other < one; other++, pair++)
                 {
                     // A mistake that shows is told from one that does not as clearly as it shows.
                     apart[pair] =
                         answers[one].Length == 0 ? clear[other]
                         : answers[other].Length == 0 ? clear[one]
-                        : Clarity(answers[one], answers[other], tolerance);
+                        : Distinctness(answers[one], answers[other], tolerance);
                 }
             }
             return new Candidate(Measure, clear, apart);
@@ -222,16 +239,16 @@ internal sealed class Candidates
     // Answers that differ by no more than the tolerance tell nothing; from here on, in degrees, no noise of a hand can confuse them.
     private const double BeyondNoise = 7;
 
-    private static double Clarity(
-        ReadOnlySpan<ForetoldAnswer> one,
-        ReadOnlySpan<ForetoldAnswer> other,
+    private static double Distinctness(
+        ReadOnlySpan<PredictedAnswer> one,
+        ReadOnlySpan<PredictedAnswer> other,
         double tolerance
     )
     {
         double least = 1;
-        foreach (ref readonly ForetoldAnswer a in one)
+        foreach (ref readonly PredictedAnswer a in one)
         {
-            foreach (ref readonly ForetoldAnswer b in other)
+            foreach (ref readonly PredictedAnswer b in other)
             {
                 if (!a.IsApartFrom(b, tolerance))
                 {

@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Exercises.Generation;
@@ -35,62 +36,68 @@ internal sealed class ItemMaker
     }
 
     /// <summary>The items of a form.</summary>
-    internal List<Item> Form(IReadOnlyList<Slot> slots, int form) =>
+    internal List<Item> Form(IReadOnlyList<ItemPosition> positions, int form) =>
         [
-            .. slots.Select(
-                (slot, place) =>
+            .. positions.Select(
+                (position, place) =>
                     At(
-                        slot,
+                        position,
                         place,
-                        new Turn(_seed, slot.Turn, slot.Turns, form),
+                        new Rotation(_seed, position.Turn, position.Turns, form),
                         SeededRandom.Named(_seed, "form and place", form, place)
                     )
             ),
         ];
 
     /// <summary>An item in its place.</summary>
-    /// <param name="slot">What is settled of the place.</param>
+    /// <param name="position">What is settled of the place.</param>
     /// <param name="place">Which place, from 0.</param>
-    /// <param name="turn">Whose turn it is among the items of its kind.</param>
+    /// <param name="rotation">Whose turn it is among the items of its kind.</param>
     /// <param name="own">For how it lies on the sheet, and what else is the form's own.</param>
     /// <param name="further">How many scenes and letters further on than those of the place.</param>
-    internal Item At(Slot slot, int place, Turn turn, SeededRandom own, int further = 0) =>
-        slot.Kind.Make(
+    internal Item At(
+        ItemPosition position,
+        int place,
+        Rotation rotation,
+        SeededRandom own,
+        int further = 0
+    ) =>
+        position.Kind.Make(
             new ItemPlan(
-                Lay(slot, own),
-                slot.Instrument,
+                Lay(position, own),
+                position.Instrument,
                 Letters[(_lettersFrom + place + further) % Letters.Length],
                 _specification.Theme,
                 _scene + place + further,
-                turn,
+                rotation,
                 SeededRandom.Named(_seed, "place", place),
                 own
             )
             {
                 Tolerance = _specification.Tolerance,
-                DrawsBaseRay = slot.DrawsBaseRay,
+                DrawsBaseRay = position.DrawsBaseRay,
                 Reflex = _specification.Rules?.Reflex,
             }
         );
 
-    private static Angle Lay(Slot slot, SeededRandom random)
+    private static Angle Lay(ItemPosition position, SeededRandom random)
     {
-        int turn = slot.IsTilted ? Turned(slot, random) : 0;
+        int turn = position.IsTilted ? Turned(position, random) : 0;
         // Above a level arm a half circle needs room, below it none.
-        bool low = !slot.IsTilted && slot.Instrument.Shape == ProtractorShape.HalfCircle;
+        bool low = !position.IsTilted && position.Instrument.Shape == ProtractorShape.HalfCircle;
         return new Angle(
             new Point(0, low ? -LevelVertexBelowMiddle : 0),
-            new Direction(slot.OpensRight ? 0 : 180).Turned(turn),
-            new Measure(slot.Chosen.Measure),
-            slot.OpensRight ? Opening.Anticlockwise : Opening.Clockwise,
-            ArmLength(slot.StartIsShort, slot.Instrument, random),
-            ArmLength(slot.EndIsShort, slot.Instrument, random)
+            new Direction(position.OpensRight ? 0 : 180).Turned(turn),
+            new Measure(position.Chosen.Measure),
+            position.OpensRight ? TurnDirection.Anticlockwise : TurnDirection.Clockwise,
+            ArmLength(position.StartIsShort, position.Instrument, random),
+            ArmLength(position.EndIsShort, position.Instrument, random)
         );
     }
 
     // Which way it opens is seen where the arm that is lined up points: a side that was asked for is kept, however it is turned.
-    private static int Turned(Slot slot, SeededRandom random) =>
-        slot.KeepsSide
+    private static int Turned(ItemPosition position, SeededRandom random) =>
+        position.KeepsSide
             ? random.Between(20, 70) * (random.Chance(0.5) ? 1 : -1)
             : random.Between(20, 340);
 

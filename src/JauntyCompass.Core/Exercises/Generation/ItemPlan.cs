@@ -1,6 +1,7 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Lessons;
+using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Exercises.Generation;
@@ -11,7 +12,7 @@ namespace JauntyCompass.Core.Exercises.Generation;
 /// <param name="Names">Letters for its points.</param>
 /// <param name="Theme">What the prompt talks about.</param>
 /// <param name="Scene">A number that picks one of the theme's scenes.</param>
-/// <param name="Turn">Which item of its kind in the set, and in which form.</param>
+/// <param name="Rotation">Which item of its kind in the set, and in which form.</param>
 /// <param name="Random">For what a kind decides by itself and is the same in every form, so that the forms stay parallel.</param>
 /// <param name="Own">For what a kind decides by itself and is each form's own, so that numbers are not passed on.</param>
 public sealed record ItemPlan(
@@ -20,7 +21,7 @@ public sealed record ItemPlan(
     AngleNames Names,
     Theme Theme,
     int Scene,
-    Turn Turn,
+    Rotation Rotation,
     SeededRandom Random,
     SeededRandom Own
 )
@@ -35,7 +36,7 @@ public sealed record ItemPlan(
     public ReflexMethod? Reflex { get; init; }
 
     /// <summary>One of a kind's varieties, the same in every form: each comes once before any comes again.</summary>
-    public T InTurn<T>(IReadOnlyList<T> all) => all[Shuffled(all.Count)[Turn.Item % all.Count]];
+    public T InTurn<T>(IReadOnlyList<T> all) => all[Shuffled(all.Count)[Rotation.Item % all.Count]];
 
     /// <summary>
     /// All varieties, the one whose turn it is first. Where it will not do, those come that are nobody's turn in the set, so that none
@@ -44,11 +45,11 @@ public sealed record ItemPlan(
     public IReadOnlyList<T> FromTurn<T>(IReadOnlyList<T> all)
     {
         int[] order = Shuffled(all.Count);
-        int taken = Math.Min(Turn.Items, all.Count);
+        int taken = Math.Min(Rotation.Items, all.Count);
         int spare = all.Count - taken;
-        int own = Turn.Item % all.Count;
+        int own = Rotation.Item % all.Count;
         IEnumerable<int> nobodys = Enumerable
-            .Range(Turn.Item, spare)
+            .Range(Rotation.Item, spare)
             .Select(i => taken + i % spare);
         IEnumerable<int> others = Enumerable.Range(own, taken).Select(i => i % taken);
         return [.. nobodys.Prepend(own).Concat(others).Distinct().Select(i => all[order[i]])];
@@ -58,14 +59,14 @@ public sealed record ItemPlan(
     public T Onwards<T>(IReadOnlyList<T> all)
     {
         // Forms of as many items as there are varieties would all begin with the same one.
-        int further = Turn.Items % all.Count == 0 ? Turn.Items + 1 : Turn.Items;
-        return all[Shuffled(all.Count)[(Turn.Item + Turn.Form * further) % all.Count]];
+        int further = Rotation.Items % all.Count == 0 ? Rotation.Items + 1 : Rotation.Items;
+        return all[Shuffled(all.Count)[(Rotation.Item + Rotation.Form * further) % all.Count]];
     }
 
     private int[] Shuffled(int count)
     {
         int[] order = [.. Enumerable.Range(0, count)];
-        SeededRandom.Named(Turn.Seed, "turns", count).Shuffle(order);
+        SeededRandom.Named(Rotation.Seed, "turns", count).Shuffle(order);
         return order;
     }
 }
@@ -75,4 +76,4 @@ public sealed record ItemPlan(
 /// <param name="Item">Which item of its kind, from 0.</param>
 /// <param name="Items">How many of its kind there are.</param>
 /// <param name="Form">Which form, from 0.</param>
-public readonly record struct Turn(int Seed, int Item, int Items, int Form);
+public readonly record struct Rotation(int Seed, int Item, int Items, int Form);

@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Randomness;
 
 namespace JauntyCompass.Core.Exercises.Generation;
 
@@ -143,8 +144,8 @@ internal sealed class SetDesign
             _neighbours[measure] += Math.Max(0, 1 - apart / Near);
         }
         _kinds[chosen.Kind] = _kinds.GetValueOrDefault(chosen.Kind) + 1;
-        Count(chosen.Clear, _shown, _worthShown);
-        Count(chosen.Apart, _told, _worthTold);
+        Count(chosen.Detectability, _shown, _worthShown);
+        Count(chosen.Separability, _told, _worthTold);
     }
 
     private static void Count(double[] more, double[] counts, double[] worth)
@@ -157,7 +158,7 @@ internal sealed class SetDesign
     }
 
     private double Gain(Candidate candidate) =>
-        Sum(candidate.Clear, _worthShown) + Sum(candidate.Apart, _worthTold);
+        Sum(candidate.Detectability, _worthShown) + Sum(candidate.Separability, _worthTold);
 
     private static double Sum(double[] amounts, double[] worth)
     {

@@ -1,9 +1,10 @@
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Randomness;
 
 namespace JauntyCompass.Core.Exercises.Generation;
 
 /// <summary>Thrown when the wishes of a specification cannot all be met; the message says which collide and what can be had.</summary>
-public sealed class SpecificationCollisionException(string message) : Exception(message);
+public sealed class SpecificationConflictException(string message) : Exception(message);
 
 /// <summary>
 /// Makes a set of items from a specification and a seed. Items are chosen, not drawn: so that the targeted mistakes show.
@@ -17,7 +18,7 @@ public static class SetGenerator
     /// <param name="specification">What is wanted; taken as checked.</param>
     /// <param name="seed">Any number; another seed gives another set of the same sort.</param>
     /// <param name="cancellation">Gives up between two pieces of work.</param>
-    /// <exception cref="SpecificationCollisionException">The wishes collide.</exception>
+    /// <exception cref="SpecificationConflictException">The wishes collide.</exception>
     /// <exception cref="OperationCanceledException">It was given up.</exception>
     public static GeneratedSet Generate(
         SetSpecification specification,
@@ -25,16 +26,16 @@ public static class SetGenerator
         CancellationToken cancellation = default
     )
     {
-        (IReadOnlyList<Slot> slots, Candidates candidates) = Plan(
+        (IReadOnlyList<ItemPosition> positions, Candidates candidates) = Plan(
             specification,
             seed,
             cancellation
         );
         var maker = new ItemMaker(specification, seed);
-        List<Item> first = maker.Form(slots, form: 0);
+        List<Item> first = maker.Form(positions, form: 0);
         Dictionary<int, int>[] used =
         [
-            .. slots.Select(s => new Dictionary<int, int> { [s.Chosen.Measure] = 1 }),
+            .. positions.Select(s => new Dictionary<int, int> { [s.Chosen.Measure] = 1 }),
         ];
         var forms = new List<IReadOnlyList<Item>>();
         for (int form = 1; form < specification.Forms; form++)
@@ -42,15 +43,18 @@ public static class SetGenerator
             cancellation.ThrowIfCancellationRequested();
             var again = SeededRandom.Named(seed, "design of form", form);
             var design = new SetDesign(candidates.Targets, again);
-            var own = new List<Slot>(slots.Count);
-            for (int i = 0; i < slots.Count; i++)
+            var own = new List<ItemPosition>(positions.Count);
+            for (int i = 0; i < positions.Count; i++)
             {
-                Slot slot = slots[i];
+                ItemPosition position = positions[i];
                 Candidate like =
-                    design.Like(slot.Chosen, candidates.Of(slot.Kind, slot.Instrument), used[i])
-                    ?? slot.Chosen;
+                    design.Like(
+                        position.Chosen,
+                        candidates.Of(position.Kind, position.Instrument),
+                        used[i]
+                    ) ?? position.Chosen;
                 used[i][like.Measure] = used[i].GetValueOrDefault(like.Measure) + 1;
-                own.Add(slot with { Chosen = like });
+                own.Add(position with { Chosen = like });
             }
             forms.Add(maker.Form(own, form));
         }
@@ -67,25 +71,25 @@ public static class SetGenerator
                 items,
                 Targets(specification),
                 specification.Tolerance,
-                Tray.Of(specification).OthersThanChosen(specification)
+                InstrumentSelection.Of(specification).OthersThanChosen(specification)
             )
         );
     }
 
     /// <summary>Settles what does not change from form to form.</summary>
-    /// <exception cref="SpecificationCollisionException">The wishes collide.</exception>
-    internal static (IReadOnlyList<Slot> Slots, Candidates Candidates) Plan(
+    /// <exception cref="SpecificationConflictException">The wishes collide.</exception>
+    internal static (IReadOnlyList<ItemPosition> ItemPositions, Candidates Candidates) Plan(
         SetSpecification specification,
         int seed,
         CancellationToken cancellation = default
     )
     {
-        var tray = Tray.Of(specification);
+        var instruments = InstrumentSelection.Of(specification);
         IReadOnlyList<Mistake> targets = Targets(specification);
-        Collisions.Require(specification, tray, targets);
-        var candidates = Candidates.Of(specification, tray, targets, cancellation);
-        Collisions.RequireRoom(specification, tray, candidates);
-        return (Slots.Of(specification, tray, candidates, seed), candidates);
+        SpecificationConflicts.Require(specification, instruments, targets);
+        var candidates = Candidates.Of(specification, instruments, targets, cancellation);
+        SpecificationConflicts.RequireRoom(specification, instruments, candidates);
+        return (ItemPositions.Of(specification, instruments, candidates, seed), candidates);
     }
 
     /// <summary>The mistakes that a set is aimed at: those asked for, or all that its kinds can show.</summary>

@@ -43,7 +43,9 @@ public sealed record SetReport(
         var cannot = new List<CannotTell>();
         foreach (Mistake mistake in targets)
         {
-            int count = items.Count(i => i.Strip.Any(e => e.Mistake == mistake.Key && e.Shows));
+            int count = items.Count(i =>
+                i.Predictions.Any(e => e.Mistake == mistake.Key && e.Shows)
+            );
             if (count > 0)
             {
                 shown.Add(new ShownMistake(mistake.Key, mistake.Name, count));
@@ -54,7 +56,7 @@ public sealed record SetReport(
             }
             else
             {
-                bool known = items.Any(i => i.Strip.Any(e => e.Mistake == mistake.Key));
+                bool known = items.Any(i => i.Predictions.Any(e => e.Mistake == mistake.Key));
                 cannot.Add(
                     new CannotTell(
                         mistake.Key,
@@ -96,8 +98,12 @@ public sealed record SetReport(
 
     private static bool TellsApart(GeneratedItem item, string one, string other, double tolerance)
     {
-        StripEntry? first = item.Strip.FirstOrDefault(e => e.Mistake == one && e.Shows);
-        StripEntry? second = item.Strip.FirstOrDefault(e => e.Mistake == other && e.Shows);
+        MistakePrediction? first = item.Predictions.FirstOrDefault(e =>
+            e.Mistake == one && e.Shows
+        );
+        MistakePrediction? second = item.Predictions.FirstOrDefault(e =>
+            e.Mistake == other && e.Shows
+        );
         return (first, second) switch
         {
             (null, null) => false,

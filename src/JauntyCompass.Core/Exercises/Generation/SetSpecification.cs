@@ -1,27 +1,27 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
-using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Exercises.Generation;
 
 /// <summary>So many items of one kind.</summary>
 /// <param name="Kind">Key of the kind of exercise.</param>
 /// <param name="Count">How many, 1 to 60.</param>
-public sealed record KindCount(string Kind, int Count) : IChecked
+public sealed record KindCount(string Kind, int Count) : IValidatable
 {
     /// <summary>Requires a known kind and a count in range.</summary>
-    public void Check(Faults faults)
+    public void Validate(ValidationErrors errors)
     {
         if (ExerciseKinds.Find(Kind) is null)
         {
-            faults.Add(
+            errors.Add(
                 "kind",
                 $"must be one of: {string.Join(", ", ExerciseKinds.All.Select(k => k.Key))}."
             );
         }
-        faults.Range("count", Count, 1, SetSpecification.MostItems);
+        errors.Range("count", Count, 1, SetSpecification.MostItems);
     }
 }
 
@@ -123,7 +123,7 @@ public enum Theme
 /// <param name="Tilt">How they lie.</param>
 /// <param name="Arms">How long the arms are.</param>
 /// <param name="Instrument">The instrument in hand: the name of one of the catalogue, or of one of <paramref name="OwnInstruments"/>.</param>
-/// <param name="Mistakes">Keys of mistakes at which the items shall show them; empty: all that can be foretold.</param>
+/// <param name="Mistakes">Keys of mistakes at which the items shall show them; empty: all that can be predicted.</param>
 /// <param name="Tolerance">Tolerance in degrees, 0 to 10, by which answers must differ to be told apart.</param>
 /// <param name="Theme">What the items talk about.</param>
 /// <param name="Order">In which order they come.</param>
@@ -151,7 +151,7 @@ public sealed record SetSpecification(
     IReadOnlyList<string>? MoreInstruments = null,
     IReadOnlyList<Protractor>? OwnInstruments = null,
     HouseRules? Rules = null
-) : IChecked
+) : IValidatable
 {
     /// <summary>The most items one set can have.</summary>
     public const int MostItems = 60;
@@ -163,58 +163,58 @@ public sealed record SetSpecification(
     public int Count => Kinds.Sum(k => k.Count);
 
     /// <summary>Requires known kinds, instrument and mistakes, and numbers in range.</summary>
-    public void Check(Faults faults)
+    public void Validate(ValidationErrors errors)
     {
-        faults.Each("kinds", Kinds, 1, 30);
-        faults.Range("from", From, 1, 359, "degrees");
-        faults.Range("to", To, 1, 359, "degrees");
+        errors.Each("kinds", Kinds, 1, 30);
+        errors.Range("from", From, 1, 359, "degrees");
+        errors.Range("to", To, 1, 359, "degrees");
         if (From > To)
         {
-            faults.Add("from", "must not exceed to.");
+            errors.Add("from", "must not exceed to.");
         }
-        faults.Known("step", Step);
-        faults.Known("opening", Opening);
-        faults.Known("tilt", Tilt);
-        faults.Known("arms", Arms);
-        faults.Known("theme", Theme);
-        faults.Known("order", Order);
-        faults.Known("baseRays", BaseRays);
-        faults.Range("forms", Forms, 1, MostForms);
-        faults.Range("tolerance", Tolerance, 0, 10, "degrees");
-        faults.Within("rules", Rules);
-        Tray.Check(this, faults);
-        CheckLists(faults);
-        if (faults.None && Count > MostItems)
+        errors.Known("step", Step);
+        errors.Known("opening", Opening);
+        errors.Known("tilt", Tilt);
+        errors.Known("arms", Arms);
+        errors.Known("theme", Theme);
+        errors.Known("order", Order);
+        errors.Known("baseRays", BaseRays);
+        errors.Range("forms", Forms, 1, MostForms);
+        errors.Range("tolerance", Tolerance, 0, 10, "degrees");
+        errors.Within("rules", Rules);
+        InstrumentSelection.Validate(this, errors);
+        CheckLists(errors);
+        if (errors.None && Count > MostItems)
         {
-            faults.Add(
+            errors.Add(
                 "kinds",
                 $"must ask for at most {MostItems} items together; they ask for {Count}."
             );
         }
     }
 
-    private void CheckLists(Faults faults)
+    private void CheckLists(ValidationErrors errors)
     {
-        if (AngleKinds is not null && faults.Count("angleKinds", AngleKinds, 0, 7))
+        if (AngleKinds is not null && errors.Count("angleKinds", AngleKinds, 0, 7))
         {
             foreach (AngleKind kind in AngleKinds)
             {
                 if (kind is AngleKind.Zero or AngleKind.FullTurn)
                 {
-                    faults.Add(
+                    errors.Add(
                         "angleKinds",
                         "must be among acute, right, obtuse, straight, reflex: there is nothing to lay on at others."
                     );
                 }
             }
         }
-        if (Mistakes is not null && faults.Count("mistakes", Mistakes, 0, 40))
+        if (Mistakes is not null && errors.Count("mistakes", Mistakes, 0, 40))
         {
             for (int i = 0; i < Mistakes.Count; i++)
             {
                 if (MistakeCatalogue.Find(Mistakes[i]) is null)
                 {
-                    faults.Add(
+                    errors.Add(
                         $"mistakes[{i}]",
                         $"must be one of: {string.Join(", ", MistakeCatalogue.All.Select(m => m.Key))}."
                     );

@@ -1,5 +1,6 @@
 using System.Text.Json;
 using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Randomness;
 
 namespace JauntyCompass.Core.Exercises.Generation;
 
@@ -34,8 +35,8 @@ public static class Twins
             return null;
         }
         double tolerance = specification.Tolerance;
-        (Slot slot, Candidates candidates) = place;
-        IReadOnlyList<Candidate> all = candidates.Of(slot.Kind, slot.Instrument);
+        (ItemPosition position, Candidates candidates) = place;
+        IReadOnlyList<Candidate> all = candidates.Of(position.Kind, position.Instrument);
         List<Candidate> left = [.. all];
         var random = SeededRandom.Named(seed, "twins of place", index);
         var design = new SetDesign(candidates.Targets, random);
@@ -44,7 +45,7 @@ public static class Twins
         int since = 0;
         for (int t = 0; since < Tries; t++, since++)
         {
-            Candidate like = design.Likest(slot.Chosen, left) ?? slot.Chosen;
+            Candidate like = design.Likest(position.Chosen, left) ?? position.Chosen;
             left.RemoveAll(c => c.Measure == like.Measure);
             if (left.Count == 0)
             {
@@ -53,12 +54,12 @@ public static class Twins
             // Where no other number will do, what the kind decides by itself must vary.
             int more = t < all.Count ? 0 : 1 + t;
             Item made = maker.At(
-                slot with
+                position with
                 {
                     Chosen = like,
                 },
                 index,
-                new Turn(seed, slot.Turn + more, slot.Turns, specification.Forms + t),
+                new Rotation(seed, position.Turn + more, position.Turns, specification.Forms + t),
                 random,
                 more
             );
@@ -82,7 +83,7 @@ public static class Twins
     }
 
     // A set of an earlier generator may have another kind at the place: then the first place with the item's own will do.
-    private static (Slot Slot, Candidates Candidates)? Place(
+    private static (ItemPosition ItemPosition, Candidates Candidates)? Place(
         SetSpecification specification,
         int seed,
         int index,
@@ -91,18 +92,18 @@ public static class Twins
     {
         try
         {
-            (IReadOnlyList<Slot> slots, Candidates candidates) = SetGenerator.Plan(
+            (IReadOnlyList<ItemPosition> positions, Candidates candidates) = SetGenerator.Plan(
                 specification,
                 seed
             );
             ExerciseKind kind = ExerciseKinds.Of(item);
-            Slot? slot =
-                index < slots.Count && slots[index].Kind == kind
-                    ? slots[index]
-                    : slots.FirstOrDefault(s => s.Kind == kind);
-            return slot is null ? null : (slot, candidates);
+            ItemPosition? position =
+                index < positions.Count && positions[index].Kind == kind
+                    ? positions[index]
+                    : positions.FirstOrDefault(s => s.Kind == kind);
+            return position is null ? null : (position, candidates);
         }
-        catch (SpecificationCollisionException)
+        catch (SpecificationConflictException)
         {
             return null;
         }
@@ -126,7 +127,7 @@ public static class Twins
             );
     }
 
-    // Where it cannot be foretold what a mistake answers, it can show at any item of the kind.
+    // Where it cannot be predicted what a mistake answers, it can show at any item of the kind.
     private static bool WouldShow(string? cause, Item item, Item twin, double tolerance) =>
         cause is null
         || Shown(cause, item, tolerance) is not true
@@ -137,11 +138,11 @@ public static class Twins
         bool? shows = null;
         foreach (AnsweredStep step in ExerciseKinds.Of(item).Steps(item, null))
         {
-            foreach (Foretold foretold in step.Foretell(tolerance))
+            foreach (Prediction predicted in step.Predict(tolerance))
             {
-                if (foretold.Mistake.Key == cause)
+                if (predicted.Mistake.Key == cause)
                 {
-                    shows = shows is true || foretold.Shows;
+                    shows = shows is true || predicted.Shows;
                 }
             }
         }

@@ -1,5 +1,5 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Demonstrations;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Exercises.Presentation;
@@ -24,7 +24,7 @@ public static class CommonAsks
     /// </summary>
     public static IReadOnlyList<Ask> ByRules(HouseRules rules, Ask reading, bool withReflex = false)
     {
-        bool first = rules.Kind == Demonstrations.KindSaid.First;
+        bool first = rules.Kind == Lessons.KindSaid.First;
         Ask kind = KindSaid(
             "kindSaid",
             first ? "First look: which kind is it?" : "Which kind is it?",

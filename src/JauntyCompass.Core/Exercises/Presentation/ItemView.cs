@@ -1,7 +1,6 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Demonstrations;
-using JauntyCompass.Core.Exercises.Drawn;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Exercises.Presentation;
@@ -62,4 +61,4 @@ public sealed record ItemView(
 /// <param name="BaseRay">The base ray; null where the student draws it, too.</param>
 /// <param name="Opening">Which way round from it the angle shall open.</param>
 /// <param name="Names">Letters at its points.</param>
-public sealed record DrawingTask(BaseRay? BaseRay, Opening Opening, AngleNames Names);
+public sealed record DrawingTask(BaseRay? BaseRay, TurnDirection Opening, AngleNames Names);

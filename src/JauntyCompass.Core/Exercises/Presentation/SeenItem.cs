@@ -1,5 +1,5 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Demonstrations;
+using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Exercises.Presentation;
@@ -19,7 +19,7 @@ public sealed record SeenFigure(
     Point Vertex,
     Point StartTip,
     Point EndTip,
-    Opening Opening,
+    TurnDirection Opening,
     bool WholeTurn
 )
 {

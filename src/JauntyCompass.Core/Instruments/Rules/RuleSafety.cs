@@ -139,7 +139,7 @@ public sealed record RuleSafety(
             {
                 foreach (double measure in Measures.Where(m => m < most))
                 {
-                    foreach (Opening opening in Enum.GetValues<Opening>())
+                    foreach (TurnDirection opening in Enum.GetValues<TurnDirection>())
                     {
                         foreach (double zeroEnd in (double[])[0, 180])
                         {

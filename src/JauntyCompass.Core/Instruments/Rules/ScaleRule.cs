@@ -120,12 +120,14 @@ public static class ScaleRules
 
     private static RuleAnswer TurningDirection(in LaidAngle laid)
     {
-        Opening towardsOther =
+        TurnDirection towardsOther =
             laid.Alignment.LinedUpArm == WhichArm.Start
                 ? laid.Angle.Opening
                 : laid.Angle.Opening.Reversed();
         // Through the back of a clear instrument a scale is seen to grow the other way.
-        Opening asPrinted = laid.Placement.TurnedOver ? towardsOther.Reversed() : towardsOther;
+        TurnDirection asPrinted = laid.Placement.TurnedOver
+            ? towardsOther.Reversed()
+            : towardsOther;
         for (int i = 0; i < laid.Protractor.Scales.Count; i++)
         {
             if (laid.Protractor.Scales[i].Growth == asPrinted)

@@ -60,9 +60,9 @@ public sealed class ArcInOtherOpening : Mistake
             : null;
 
     /// <inheritdoc/>
-    public override DrawnSlip? ShowDrawn(Angle asked, Protractor instrument)
+    public override DrawingExample? ShowDrawn(Angle asked, Protractor instrument)
     {
-        DrawnSlip well = DrawnSlip.Well(asked, instrument);
+        DrawingExample well = DrawingExample.Well(asked, instrument);
         return well with
         {
             Arc = asked.Vertex.Towards(asked.Bisector.Opposite, asked.Vertex.DistanceTo(well.Arc)),

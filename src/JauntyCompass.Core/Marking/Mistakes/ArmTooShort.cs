@@ -67,9 +67,9 @@ public sealed class ArmTooShort : Mistake
     // Where the instrument lay off the vertex, its rim was nearer: who drew past the dot at the rim did draw far enough.
     private static double Rim(DrawnFigure figure)
     {
-        double radius = figure.Situation.Instrument.EdgeRadius;
+        double radius = figure.Context.Instrument.EdgeRadius;
         return
-            figure.Situation.Laid is LaidAngle laid
+            figure.Context.Laid is LaidAngle laid
             && figure.Dot is Point dot
             && laid.Placement.Centre.DistanceTo(dot) >= radius - AtTheRim
             ? Math.Min(radius, figure.Vertex.DistanceTo(dot))
@@ -77,10 +77,10 @@ public sealed class ArmTooShort : Mistake
     }
 
     /// <inheritdoc/>
-    public override DrawnSlip? ShowDrawn(Angle asked, Protractor instrument)
+    public override DrawingExample? ShowDrawn(Angle asked, Protractor instrument)
     {
         const double Share = 0.55;
-        DrawnSlip well = DrawnSlip.Well(asked, instrument);
+        DrawingExample well = DrawingExample.Well(asked, instrument);
         return well with { To = asked.Vertex.Towards(asked.End, instrument.EdgeRadius * Share) };
     }
 }

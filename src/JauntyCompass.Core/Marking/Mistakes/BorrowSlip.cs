@@ -20,14 +20,14 @@ public sealed class BorrowSlip : Mistake
         "Check by adding: the smaller angle and the reflex one must come to 360 again.";
 
     /// <inheritdoc/>
-    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    public override void Predict(MarkingContext context, DrawnFigure? figure, ref Outcomes outcomes)
     {
-        if (situation.Measure > 180)
+        if (context.Measure > 180)
         {
-            outcomes.Add(situation.Measure + 10);
-            outcomes.Add(situation.Measure - 10);
-            outcomes.Add(situation.Measure + 100);
-            outcomes.Add(situation.Measure - 100);
+            outcomes.Add(context.Measure + 10);
+            outcomes.Add(context.Measure - 10);
+            outcomes.Add(context.Measure + 100);
+            outcomes.Add(context.Measure - 100);
         }
     }
 
@@ -40,11 +40,11 @@ public sealed class BorrowSlip : Mistake
         );
 
     /// <inheritdoc/>
-    public override Slip? Show(in LaidAngle laid)
+    public override MeasuringExample? Show(in LaidAngle laid)
     {
         double right = Math.Round(laid.Asked.Measure.Degrees);
         return laid.Asked.Measure.Kind == AngleKind.Reflex && laid.Advice.Reading is double read
-            ? new Slip(
+            ? new MeasuringExample(
                 laid.Placement,
                 laid.Advice.ScaleIndex,
                 read,

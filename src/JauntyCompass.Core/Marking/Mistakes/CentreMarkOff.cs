@@ -34,33 +34,33 @@ public sealed class CentreMarkOff : Mistake
         "Look at the centre mark twice: once when it is laid, once more after turning.";
 
     /// <inheritdoc/>
-    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    public override void Predict(MarkingContext context, DrawnFigure? figure, ref Outcomes outcomes)
     {
-        if (situation.Laid is not LaidAngle laid || EndOfEdgeAtVertex.IsSeen(laid))
+        if (context.Laid is not LaidAngle laid || EndOfEdgeAtVertex.IsSeen(laid))
         {
             return;
         }
         bool counts =
-            !situation.MovedBeforeDot
-            && Math.Abs(situation.PlacingByCentre) >= PlacingCost.Material
-            && Math.Abs(situation.PlacingByCentre) >= Math.Abs(situation.PlacingByZeroLine);
-        if (counts && !laid.Alignment.EdgeOnArm && situation.Careful is double careful)
+            !context.MovedBeforeDot
+            && Math.Abs(context.PlacingByCentre) >= PlacingCost.Material
+            && Math.Abs(context.PlacingByCentre) >= Math.Abs(context.PlacingByZeroLine);
+        if (counts && !laid.Alignment.EdgeOnArm && context.ExpectedReading is double careful)
         {
             outcomes.Add(careful);
         }
     }
 
     /// <inheritdoc/>
-    public override double? SeenInPlacing(Situation situation) =>
-        situation.Laid is not LaidAngle laid ? null
-        : situation.MovedBeforeDot || EndOfEdgeAtVertex.IsSeen(laid) ? 0
+    public override double? SeenInPlacing(MarkingContext context) =>
+        context.Laid is not LaidAngle laid ? null
+        : context.MovedBeforeDot || EndOfEdgeAtVertex.IsSeen(laid) ? 0
         : laid.Alignment.EdgeOnArm ? JustOnTheEdge
-        : PlacingCost.Likelihood(situation.PlacingByCentre);
+        : PlacingCost.Likelihood(context.PlacingByCentre);
 
     /// <inheritdoc/>
     public override Feedback Tell(MistakeStory story)
     {
-        string offset = story.Situation.Laid is LaidAngle laid
+        string offset = story.Context.Laid is LaidAngle laid
             ? $"lay {Numbers.Millimetres(laid.Alignment.CentreOffset)} beside the vertex"
             : "seems to have lain beside the vertex";
         return new Feedback(
@@ -73,7 +73,7 @@ public sealed class CentreMarkOff : Mistake
     /// <inheritdoc/>
     public override MarkPicture? Draw(MistakeStory story)
     {
-        if (story.Situation.Laid is not LaidAngle laid)
+        if (story.Context.Laid is not LaidAngle laid)
         {
             return null;
         }
@@ -91,7 +91,7 @@ public sealed class CentreMarkOff : Mistake
     }
 
     /// <inheritdoc/>
-    public override Slip? Show(in LaidAngle laid)
+    public override MeasuringExample? Show(in LaidAngle laid)
     {
         // Slid along the arm it costs most where the other arm stands across; enough to be seen from the back of the room.
         const double Offset = 9;
@@ -99,6 +99,6 @@ public sealed class CentreMarkOff : Mistake
         {
             Centre = laid.Placement.Centre.Towards(laid.Angle.Start, Offset),
         };
-        return Slips.Misplaced(laid, off);
+        return MeasuringExamples.Misplaced(laid, off);
     }
 }

@@ -27,9 +27,9 @@ public sealed class ComplementForSupplement : Mistake
     public override string? Demonstration => "draw-supplement";
 
     /// <inheritdoc/>
-    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    public override void Predict(MarkingContext context, DrawnFigure? figure, ref Outcomes outcomes)
     {
-        if (situation.Result(situation.Seen - RightAngle) is double complement)
+        if (context.Result(context.StartingNumber - RightAngle) is double complement)
         {
             outcomes.Add(complement);
         }
@@ -44,9 +44,9 @@ public sealed class ComplementForSupplement : Mistake
         );
 
     /// <inheritdoc/>
-    public override DrawnSlip? ShowDrawn(Angle asked, Protractor instrument) =>
+    public override DrawingExample? ShowDrawn(Angle asked, Protractor instrument) =>
         asked.Measure.Degrees - RightAngle >= LeastShown
-            ? DrawnSlip.Well(
+            ? DrawingExample.Well(
                 asked with
                 {
                     Measure = new Measure(asked.Measure.Degrees - RightAngle),

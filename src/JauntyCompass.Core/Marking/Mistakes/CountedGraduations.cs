@@ -22,10 +22,10 @@ public sealed class CountedGraduations : Mistake
     public override bool IsWithinNoise => true;
 
     /// <inheritdoc/>
-    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    public override void Predict(MarkingContext context, DrawnFigure? figure, ref Outcomes outcomes)
     {
         if (
-            situation.Result(situation.Seen + situation.Instrument.SmallestGraduation)
+            context.Result(context.StartingNumber + context.Instrument.SmallestGraduation)
             is double result
         )
         {
@@ -42,11 +42,11 @@ public sealed class CountedGraduations : Mistake
         );
 
     /// <inheritdoc/>
-    public override Slip? Show(in LaidAngle laid)
+    public override MeasuringExample? Show(in LaidAngle laid)
     {
         double read = Math.Round(laid.Advice.Reading ?? 0);
         return read + 1 <= laid.Protractor.FullScale && laid.Protractor.SmallestGraduation <= 1
-            ? new Slip(laid.Placement, laid.Advice.ScaleIndex, read, read + 1)
+            ? new MeasuringExample(laid.Placement, laid.Advice.ScaleIndex, read, read + 1)
             : null;
     }
 }

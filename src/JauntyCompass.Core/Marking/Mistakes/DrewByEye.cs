@@ -23,11 +23,11 @@ public sealed class DrewByEye : Mistake
     public override string? Demonstration => "draw";
 
     /// <inheritdoc/>
-    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    public override void Predict(MarkingContext context, DrawnFigure? figure, ref Outcomes outcomes)
     {
-        if (figure is { Dot: null } && !situation.IsLaid)
+        if (figure is { Dot: null } && !context.IsLaid)
         {
-            outcomes.Add(situation.Measure, Eye);
+            outcomes.Add(context.Measure, Eye);
         }
     }
 

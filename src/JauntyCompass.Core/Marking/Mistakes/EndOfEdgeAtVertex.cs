@@ -29,22 +29,22 @@ public sealed class EndOfEdgeAtVertex : Mistake
         "Find the centre mark on every instrument in the class before anything is measured.";
 
     /// <inheritdoc/>
-    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    public override void Predict(MarkingContext context, DrawnFigure? figure, ref Outcomes outcomes)
     {
-        if (situation.Instrument.Shape == ProtractorShape.FullCircle)
+        if (context.Instrument.Shape == ProtractorShape.FullCircle)
         {
             return;
         }
-        if (situation.Laid is LaidAngle laid)
+        if (context.Laid is LaidAngle laid)
         {
-            if (IsSeen(laid) && situation.Careful is double careful)
+            if (IsSeen(laid) && context.ExpectedReading is double careful)
             {
                 outcomes.Add(careful);
             }
         }
         else if (
-            situation.Activity == Activity.Measuring
-            && At(situation.Angle, situation.Instrument) is double read
+            context.Activity == Activity.Measuring
+            && At(context.Angle, context.Instrument) is double read
         )
         {
             outcomes.Add(read);
@@ -57,8 +57,8 @@ public sealed class EndOfEdgeAtVertex : Mistake
         && Math.Abs(laid.Alignment.CentreOffset - laid.Protractor.HalfLength) <= AtVertex;
 
     /// <inheritdoc/>
-    public override double? SeenInPlacing(Situation situation) =>
-        situation.Laid is LaidAngle { Protractor.Shape: ProtractorShape.HalfCircle } laid
+    public override double? SeenInPlacing(MarkingContext context) =>
+        context.Laid is LaidAngle { Protractor.Shape: ProtractorShape.HalfCircle } laid
             ? IsSeen(laid)
                 ? 1
                 : 0
@@ -73,10 +73,10 @@ public sealed class EndOfEdgeAtVertex : Mistake
         );
 
     /// <inheritdoc/>
-    public override Slip? Show(in LaidAngle laid) =>
+    public override MeasuringExample? Show(in LaidAngle laid) =>
         laid.Protractor.Shape == ProtractorShape.FullCircle
             ? null
-            : Slips.Misplaced(laid, Slid(laid.Angle, laid.Protractor, laid.Placement));
+            : MeasuringExamples.Misplaced(laid, Slid(laid.Angle, laid.Protractor, laid.Placement));
 
     private static Placement Slid(Angle angle, Protractor protractor, in Placement well) =>
         well with

@@ -27,7 +27,7 @@ public sealed class FreehandLine : Mistake
     public override bool IsOfRuling => true;
 
     /// <inheritdoc/>
-    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    public override void Predict(MarkingContext context, DrawnFigure? figure, ref Outcomes outcomes)
     {
         if (figure?.Shake > Limit && figure.Strayed is double strayed)
         {

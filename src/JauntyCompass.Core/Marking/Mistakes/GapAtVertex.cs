@@ -30,7 +30,7 @@ public sealed class GapAtVertex : Mistake
     public override bool IsOfRuling => true;
 
     /// <inheritdoc/>
-    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    public override void Predict(MarkingContext context, DrawnFigure? figure, ref Outcomes outcomes)
     {
         // A ray that goes through its dot but not through the vertex is turned by just that.
         if (
@@ -75,15 +75,15 @@ public sealed class GapAtVertex : Mistake
             Lines = [new PictureLine(ray.NearestTo(vertex), vertex, Arrow: true)],
             Note = new PictureNote(
                 "start here",
-                vertex.Towards(story.Situation.Angle.Bisector.Opposite, 14)
+                vertex.Towards(story.Context.Angle.Bisector.Opposite, 14)
             ),
         };
     }
 
     /// <inheritdoc/>
-    public override DrawnSlip? ShowDrawn(Angle asked, Protractor instrument)
+    public override DrawingExample? ShowDrawn(Angle asked, Protractor instrument)
     {
-        DrawnSlip well = DrawnSlip.Well(asked, instrument);
+        DrawingExample well = DrawingExample.Well(asked, instrument);
         return well with { From = asked.Vertex.Towards(asked.End, SeriousFrom + 3) };
     }
 }

@@ -29,25 +29,23 @@ public sealed class GraduationsAsTwoOrFive : Mistake
     private const double Passing = 0.2;
 
     /// <inheritdoc/>
-    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    public override void Predict(MarkingContext context, DrawnFigure? figure, ref Outcomes outcomes)
     {
-        (_, double rest) = situation.Counted();
-        if (rest == 0 || !situation.Instrument.HasLabels)
+        (_, double rest) = context.Counted();
+        if (rest == 0 || !context.Instrument.HasLabels)
         {
             return;
         }
-        double label = situation.Seen - rest;
-        double step = situation.Instrument.SmallestGraduation;
+        double label = context.StartingNumber - rest;
+        double step = context.Instrument.SmallestGraduation;
         foreach (double taken in Taken)
         {
             // Whoever reads counts so many steps and says too much for each; whoever draws goes on too few of them.
             double counted =
-                situation.Activity == Activity.Measuring
-                    ? rest / step * taken
-                    : rest / taken * step;
-            if (taken != step && situation.Result(label + counted) is double result)
+                context.Activity == Activity.Measuring ? rest / step * taken : rest / taken * step;
+            if (taken != step && context.Result(label + counted) is double result)
             {
-                bool passes = counted > situation.Instrument.LabelEvery;
+                bool passes = counted > context.Instrument.LabelEvery;
                 outcomes.Add(result, weight: (taken == 5 ? Fives : 1) * (passes ? Passing : 1));
             }
         }
@@ -58,14 +56,14 @@ public sealed class GraduationsAsTwoOrFive : Mistake
         new(
             story.Praise,
             "The label is right. After it, each small step was counted for more or fewer degrees than it is.",
-            $"Count the small steps between two labels: there are {Steps(story.Situation.Instrument)}, so each is {story.Say.Degrees(story.Situation.Instrument.SmallestGraduation)}."
+            $"Count the small steps between two labels: there are {Steps(story.Context.Instrument)}, so each is {story.Say.Degrees(story.Context.Instrument.SmallestGraduation)}."
         );
 
     private static string Steps(Protractor instrument) =>
         Wording.Numbers.Plain(instrument.CountedBy / instrument.SmallestGraduation);
 
     /// <inheritdoc/>
-    public override Slip? Show(in LaidAngle laid)
+    public override MeasuringExample? Show(in LaidAngle laid)
     {
         double read = Math.Round(laid.Advice.Reading ?? 0);
         double ones = read % 10;
@@ -74,6 +72,6 @@ public sealed class GraduationsAsTwoOrFive : Mistake
             || laid.Protractor.SmallestGraduation > 1
             || read + ones > laid.Protractor.FullScale
             ? null
-            : new Slip(laid.Placement, laid.Advice.ScaleIndex, read, read + ones);
+            : new MeasuringExample(laid.Placement, laid.Advice.ScaleIndex, read, read + ones);
     }
 }

@@ -26,11 +26,11 @@ public sealed class GuessedCrossing : Mistake
     public override string? Demonstration => "told-guessed-crossing";
 
     /// <inheritdoc/>
-    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    public override void Predict(MarkingContext context, DrawnFigure? figure, ref Outcomes outcomes)
     {
-        if (situation.Activity == Activity.Measuring && Missing(situation) > StillRead)
+        if (context.Activity == Activity.Measuring && Missing(context) > StillRead)
         {
-            outcomes.Add(situation.Seen, Spread);
+            outcomes.Add(context.StartingNumber, Spread);
         }
     }
 
@@ -43,11 +43,11 @@ public sealed class GuessedCrossing : Mistake
         );
 
     // Which arm is read is known only when it is known how the instrument lay.
-    private static double Missing(Situation situation)
+    private static double Missing(MarkingContext context)
     {
-        double length = situation.Laid is LaidAngle laid
-            ? situation.Angle[laid.Alignment.ReadArm].Length
-            : Math.Min(situation.Angle.StartLength, situation.Angle.EndLength);
-        return situation.Instrument.EdgeRadius - length;
+        double length = context.Laid is LaidAngle laid
+            ? context.Angle[laid.Alignment.ReadArm].Length
+            : Math.Min(context.Angle.StartLength, context.Angle.EndLength);
+        return context.Instrument.EdgeRadius - length;
     }
 }

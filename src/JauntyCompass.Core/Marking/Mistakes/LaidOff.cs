@@ -36,11 +36,11 @@ public sealed class LaidOff : Mistake
     public override string? Demonstration => "wrong-zero-line-off";
 
     /// <inheritdoc/>
-    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    public override void Predict(MarkingContext context, DrawnFigure? figure, ref Outcomes outcomes)
     {
-        if (!situation.IsLaid)
+        if (!context.IsLaid)
         {
-            outcomes.Add(situation.Measure, Spread);
+            outcomes.Add(context.Measure, Spread);
         }
     }
 

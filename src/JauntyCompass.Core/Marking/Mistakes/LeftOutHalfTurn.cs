@@ -20,11 +20,11 @@ public sealed class LeftOutHalfTurn : Mistake
         "Write “180 +” first, then measure what lies beyond the straight line.";
 
     /// <inheritdoc/>
-    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    public override void Predict(MarkingContext context, DrawnFigure? figure, ref Outcomes outcomes)
     {
-        if (situation.Measure > 180)
+        if (context.Measure > 180)
         {
-            outcomes.Add(situation.Measure - 180);
+            outcomes.Add(context.Measure - 180);
         }
     }
 
@@ -37,9 +37,9 @@ public sealed class LeftOutHalfTurn : Mistake
         );
 
     /// <inheritdoc/>
-    public override Slip? Show(in LaidAngle laid) =>
+    public override MeasuringExample? Show(in LaidAngle laid) =>
         laid.Asked.Measure.Kind == AngleKind.Reflex && laid.Advice.Reading is double read
-            ? new Slip(
+            ? new MeasuringExample(
                 laid.Placement,
                 laid.Advice.ScaleIndex,
                 read,

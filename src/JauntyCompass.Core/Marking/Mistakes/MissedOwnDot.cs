@@ -34,7 +34,7 @@ public sealed class MissedOwnDot : Mistake
     public override bool IsOfRuling => true;
 
     /// <inheritdoc/>
-    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    public override void Predict(MarkingContext context, DrawnFigure? figure, ref Outcomes outcomes)
     {
         if (figure?.DotMiss > Limit + OfWaves * figure?.Shake && figure!.Strayed is double strayed)
         {
@@ -77,11 +77,11 @@ public sealed class MissedOwnDot : Mistake
     }
 
     /// <inheritdoc/>
-    public override DrawnSlip? ShowDrawn(Angle asked, Protractor instrument)
+    public override DrawingExample? ShowDrawn(Angle asked, Protractor instrument)
     {
         // As far beside the dot as is seen from the back of the room.
         const double Beside = 7;
-        DrawnSlip well = DrawnSlip.Well(asked, instrument);
+        DrawingExample well = DrawingExample.Well(asked, instrument);
         Direction across = asked.End.Turned(90 * asked.Opening.Sign());
         return well with { To = well.To.Towards(across, Beside) };
     }

@@ -23,18 +23,18 @@ public sealed class MovedBeforeDot : Mistake
     public override string? Demonstration => "told-moved-before-the-dot";
 
     /// <inheritdoc/>
-    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    public override void Predict(MarkingContext context, DrawnFigure? figure, ref Outcomes outcomes)
     {
-        if (situation is { MovedBeforeDot: true, Careful: double result })
+        if (context is { MovedBeforeDot: true, ExpectedReading: double result })
         {
             outcomes.Add(result);
         }
     }
 
     /// <inheritdoc/>
-    public override double? SeenInPlacing(Situation situation) =>
-        situation is not { Activity: Activity.Drawing, Laid: not null } ? null
-        : situation.MovedBeforeDot ? 1
+    public override double? SeenInPlacing(MarkingContext context) =>
+        context is not { Activity: Activity.Drawing, Laid: not null } ? null
+        : context.MovedBeforeDot ? 1
         : 0;
 
     /// <inheritdoc/>

@@ -31,19 +31,19 @@ public sealed class OnlyScaleOtherWay : Mistake
     public override Protractor ShownOn => InstrumentCatalogue.OneScaleRight;
 
     /// <inheritdoc/>
-    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    public override void Predict(MarkingContext context, DrawnFigure? figure, ref Outcomes outcomes)
     {
-        if (!CanBeMadeOn(situation.Instrument))
+        if (!CanBeMadeOn(context.Instrument))
         {
             return;
         }
-        if (situation.Laid is not LaidAngle laid)
+        if (context.Laid is not LaidAngle laid)
         {
-            outcomes.Add(situation.FullScale - situation.Seen);
+            outcomes.Add(context.FullScale - context.StartingNumber);
         }
         else if (
             laid.Advice.Reason == AdviceReason.NoZeroOnThatArm
-            && situation.ResultOnScale(0) is double result
+            && context.ResultOnScale(0) is double result
         )
         {
             outcomes.Add(result);
@@ -53,8 +53,8 @@ public sealed class OnlyScaleOtherWay : Mistake
     /// <inheritdoc/>
     public override Feedback Tell(MistakeStory story)
     {
-        string whole = Numbers.Plain(story.Situation.FullScale);
-        return story.Situation.Activity == Activity.Measuring
+        string whole = Numbers.Plain(story.Context.FullScale);
+        return story.Context.Activity == Activity.Measuring
             ? new Feedback(
                 story.Praise,
                 "The only scale counts the other way from there, so your number is what is left over.",
@@ -71,7 +71,7 @@ public sealed class OnlyScaleOtherWay : Mistake
     public override MarkPicture? Draw(MistakeStory story) => Pictures.NumberStandsHere(story);
 
     /// <inheritdoc/>
-    public override Slip? Show(in LaidAngle laid)
+    public override MeasuringExample? Show(in LaidAngle laid)
     {
         if (!CanBeMadeOn(laid.Protractor))
         {
@@ -90,13 +90,13 @@ public sealed class OnlyScaleOtherWay : Mistake
         return
             again.Advice.Reason == AdviceReason.NoZeroOnThatArm
             && again.Reading(0, again.Alignment.ReadArm) is double reading
-            ? new Slip(placement, 0, reading, Math.Round(reading))
+            ? new MeasuringExample(placement, 0, reading, Math.Round(reading))
             : null;
     }
 
     /// <inheritdoc/>
-    public override DrawnSlip? ShowDrawn(Angle asked, Protractor instrument) =>
+    public override DrawingExample? ShowDrawn(Angle asked, Protractor instrument) =>
         CanBeMadeOn(instrument) && asked.Measure.Supplement is Measure other
-            ? DrawnSlip.Well(asked with { Measure = other }, instrument)
+            ? DrawingExample.Well(asked with { Measure = other }, instrument)
             : null;
 }

@@ -37,7 +37,7 @@ public sealed class OpensWrongWay : Mistake
     /// <inheritdoc/>
     public override MarkPicture? Draw(MistakeStory story)
     {
-        Angle asked = story.Situation.Angle;
+        Angle asked = story.Context.Angle;
         Point from = asked.Vertex.Towards(asked.Start, 40);
         // An arrow across the opening, not along the missing ray: the side is shown, the measure is not.
         Point to = from.Towards(asked.Start.Turned(asked.Opening.Sign() * 90), 18);
@@ -52,8 +52,8 @@ public sealed class OpensWrongWay : Mistake
     }
 
     /// <inheritdoc/>
-    public override DrawnSlip? ShowDrawn(Angle asked, Protractor instrument) =>
+    public override DrawingExample? ShowDrawn(Angle asked, Protractor instrument) =>
         asked.Measure.Degrees < 175
-            ? DrawnSlip.Well(asked with { Opening = asked.Opening.Reversed() }, instrument)
+            ? DrawingExample.Well(asked with { Opening = asked.Opening.Reversed() }, instrument)
             : null;
 }

@@ -23,19 +23,19 @@ public sealed class OtherScale : Mistake
         "Ask “where is zero?” before anyone reads: a finger on the zero that lies on the arm, then along that scale.";
 
     /// <inheritdoc/>
-    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    public override void Predict(MarkingContext context, DrawnFigure? figure, ref Outcomes outcomes)
     {
         // With no arm on zero neither scale is the right one, and so neither is the other.
-        if (!CanBeMadeOn(situation.Instrument) || (situation.IsLaid && situation.ScaleInUse < 0))
+        if (!CanBeMadeOn(context.Instrument) || (context.IsLaid && context.ScaleInUse < 0))
         {
             return;
         }
-        for (int i = 0; i < situation.Instrument.Scales.Count; i++)
+        for (int i = 0; i < context.Instrument.Scales.Count; i++)
         {
-            if (i != situation.ScaleInUse && situation.ResultOnScale(i) is double result)
+            if (i != context.ScaleInUse && context.ResultOnScale(i) is double result)
             {
                 outcomes.Add(result);
-                if (!situation.IsLaid)
+                if (!context.IsLaid)
                 {
                     return;
                 }
@@ -45,10 +45,10 @@ public sealed class OtherScale : Mistake
 
     /// <inheritdoc/>
     public override Feedback Tell(MistakeStory story) =>
-        story.Situation.Activity == Activity.Measuring
+        story.Context.Activity == Activity.Measuring
             ? new Feedback(
                 story.Praise,
-                $"The count began at {Wording.Numbers.Plain(story.Situation.FullScale)} instead of zero, so the other scale answered.",
+                $"The count began at {Wording.Numbers.Plain(story.Context.FullScale)} instead of zero, so the other scale answered.",
                 $"Find the zero that lies on the {story.Words.Arm} you lined up, and count from there."
             )
             : new Feedback(
@@ -60,16 +60,16 @@ public sealed class OtherScale : Mistake
     /// <inheritdoc/>
     public override MarkPicture? Draw(MistakeStory story)
     {
-        Situation situation = story.Situation;
-        if (situation.Laid is not LaidAngle laid || ScaleThatAnswers(story) is not int index)
+        MarkingContext context = story.Context;
+        if (context.Laid is not LaidAngle laid || ScaleThatAnswers(story) is not int index)
         {
             return null;
         }
-        Scale scale = situation.Instrument.Scales[index];
+        Scale scale = context.Instrument.Scales[index];
         double? counted =
-            situation.Activity == Activity.Measuring
+            context.Activity == Activity.Measuring
                 ? laid.Reading(index, laid.Alignment.ReadArm)
-                : situation.Measure;
+                : context.Measure;
         if (counted is not double number)
         {
             return null;
@@ -79,22 +79,22 @@ public sealed class OtherScale : Mistake
         Point note = Pictures.BeyondEdge(laid, early);
         return new MarkPicture
         {
-            Thread = CountingThread.Along(situation.Instrument, placement, index, number),
+            Thread = CountingThread.Along(context.Instrument, placement, index, number),
             Rings = [new PictureRing(placement.PointAt(scale.BearingOf(number), scale.Radius), 6)],
             Lines =
             [
                 new PictureLine(
                     placement.PointAt(
                         scale.BearingOf(Math.Min(36, number / 2)),
-                        situation.Instrument.EdgeRadius + 14
+                        context.Instrument.EdgeRadius + 14
                     ),
-                    placement.PointAt(scale.BearingOf(0), situation.Instrument.EdgeRadius + 4),
+                    placement.PointAt(scale.BearingOf(0), context.Instrument.EdgeRadius + 4),
                     Arrow: true
                 ),
             ],
             // No number: what stands on the other scale may be what another step asks for.
             Note = new PictureNote(
-                situation.Activity == Activity.Measuring
+                context.Activity == Activity.Measuring
                     ? $"your number counts from this side, where no {story.Words.Arm} lies"
                     : $"your dot counts from this side, where no {story.Words.Arm} lies",
                 note
@@ -106,12 +106,9 @@ public sealed class OtherScale : Mistake
     {
         int? nearest = null;
         double least = double.MaxValue;
-        for (int i = 0; i < story.Situation.Instrument.Scales.Count; i++)
+        for (int i = 0; i < story.Context.Instrument.Scales.Count; i++)
         {
-            if (
-                i != story.Situation.ScaleInUse
-                && story.Situation.ResultOnScale(i) is double result
-            )
+            if (i != story.Context.ScaleInUse && story.Context.ResultOnScale(i) is double result)
             {
                 double off = Math.Abs(result - story.Answer);
                 (nearest, least) = off < least ? (i, off) : (nearest, least);
@@ -121,7 +118,7 @@ public sealed class OtherScale : Mistake
     }
 
     /// <inheritdoc/>
-    public override Slip? Show(in LaidAngle laid)
+    public override MeasuringExample? Show(in LaidAngle laid)
     {
         for (int i = 0; i < laid.Protractor.Scales.Count; i++)
         {
@@ -130,15 +127,15 @@ public sealed class OtherScale : Mistake
                 && laid.Reading(i, laid.Alignment.ReadArm) is double reading
             )
             {
-                return new Slip(laid.Placement, i, reading, Math.Round(reading));
+                return new MeasuringExample(laid.Placement, i, reading, Math.Round(reading));
             }
         }
         return null;
     }
 
     /// <inheritdoc/>
-    public override DrawnSlip? ShowDrawn(Angle asked, Protractor instrument) =>
+    public override DrawingExample? ShowDrawn(Angle asked, Protractor instrument) =>
         instrument.Scales.Count > 1 && asked.Measure.Supplement is Measure other
-            ? DrawnSlip.Well(asked with { Measure = other }, instrument)
+            ? DrawingExample.Well(asked with { Measure = other }, instrument)
             : null;
 }

@@ -54,10 +54,10 @@ public sealed class RanOnBehindVertex : Mistake
             : null;
 
     /// <inheritdoc/>
-    public override DrawnSlip? ShowDrawn(Angle asked, Protractor instrument)
+    public override DrawingExample? ShowDrawn(Angle asked, Protractor instrument)
     {
         const double Behind = 16;
-        return DrawnSlip.Well(asked, instrument) with
+        return DrawingExample.Well(asked, instrument) with
         {
             From = asked.Vertex.Towards(asked.End.Opposite, Behind),
         };

@@ -24,12 +24,15 @@ public sealed class SlipOfTheEye : Mistake
     public override bool CanBeHabit => false;
 
     /// <inheritdoc/>
-    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes) =>
-        outcomes.Add(situation.Measure, Spread);
+    public override void Predict(
+        MarkingContext context,
+        DrawnFigure? figure,
+        ref Outcomes outcomes
+    ) => outcomes.Add(context.Measure, Spread);
 
     /// <inheritdoc/>
     public override Feedback Tell(MistakeStory story) =>
-        story.Situation.Activity == Activity.Measuring
+        story.Context.Activity == Activity.Measuring
             ? new Feedback(
                 story.Praise,
                 "You are on the right scale and in the right ten; only the last graduations slipped.",

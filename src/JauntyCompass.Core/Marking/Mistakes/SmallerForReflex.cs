@@ -20,11 +20,11 @@ public sealed class SmallerForReflex : Mistake
         "Say where the arc stands before measuring: does the answer have to be more than 180 or less?";
 
     /// <inheritdoc/>
-    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    public override void Predict(MarkingContext context, DrawnFigure? figure, ref Outcomes outcomes)
     {
-        if (situation.Measure > 180)
+        if (context.Measure > 180)
         {
-            outcomes.Add(360 - situation.Measure);
+            outcomes.Add(360 - context.Measure);
         }
     }
 
@@ -37,9 +37,9 @@ public sealed class SmallerForReflex : Mistake
         );
 
     /// <inheritdoc/>
-    public override Slip? Show(in LaidAngle laid) =>
+    public override MeasuringExample? Show(in LaidAngle laid) =>
         laid.Asked.Measure.Kind == AngleKind.Reflex && laid.Advice.Reading is double read
-            ? new Slip(
+            ? new MeasuringExample(
                 laid.Placement,
                 laid.Advice.ScaleIndex,
                 read,

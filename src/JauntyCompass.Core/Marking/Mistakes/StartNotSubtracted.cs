@@ -22,17 +22,17 @@ public sealed class StartNotSubtracted : Mistake
         "Have both readings written down before anything is computed: first arm, second arm, difference.";
 
     /// <inheritdoc/>
-    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    public override void Predict(MarkingContext context, DrawnFigure? figure, ref Outcomes outcomes)
     {
         if (
-            situation.Activity != Activity.Measuring
-            || situation.Laid is not LaidAngle laid
+            context.Activity != Activity.Measuring
+            || context.Laid is not LaidAngle laid
             || laid.Alignment.IsLinedUp
         )
         {
             return;
         }
-        for (int i = 0; i < situation.Instrument.Scales.Count; i++)
+        for (int i = 0; i < context.Instrument.Scales.Count; i++)
         {
             if (
                 laid.Reading(i, WhichArm.Start) is double start
@@ -54,13 +54,13 @@ public sealed class StartNotSubtracted : Mistake
         );
 
     /// <inheritdoc/>
-    public override Slip? Show(in LaidAngle laid)
+    public override MeasuringExample? Show(in LaidAngle laid)
     {
         double end = Math.Round(laid.Advice.Reading ?? 0) + ShownStart;
         // Nearer to the other zero it would look lined up with the other arm.
         return end >= laid.Protractor.FullScale - Alignment.FarthestLinedUp
             ? null
-            : new Slip(
+            : new MeasuringExample(
                 laid.Placement with
                 {
                     Turn = laid.Placement.Turn.Turned(-laid.Angle.Opening.Sign() * ShownStart),

@@ -30,24 +30,24 @@ public sealed class StraightEdgeForZeroLine : Mistake
         "Compare instruments: on whose does the zero line lie above the edge? Trace it with a finger first.";
 
     /// <inheritdoc/>
-    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    public override void Predict(MarkingContext context, DrawnFigure? figure, ref Outcomes outcomes)
     {
-        if (situation.Laid is LaidAngle laid)
+        if (context.Laid is LaidAngle laid)
         {
-            if (laid.Alignment.EdgeOnArm && situation.Careful is double careful)
+            if (laid.Alignment.EdgeOnArm && context.ExpectedReading is double careful)
             {
                 outcomes.Add(careful);
             }
         }
-        else if (situation.Instrument.Inset > 0)
+        else if (context.Instrument.Inset > 0)
         {
-            outcomes.Add(Unplaced(situation));
+            outcomes.Add(Unplaced(context));
         }
     }
 
     /// <inheritdoc/>
-    public override double? SeenInPlacing(Situation situation) =>
-        situation.Laid is LaidAngle laid && situation.Instrument.Inset > 0
+    public override double? SeenInPlacing(MarkingContext context) =>
+        context.Laid is LaidAngle laid && context.Instrument.Inset > 0
             ? laid.Alignment.EdgeOnArm
                 ? 1
                 : 0
@@ -59,14 +59,14 @@ public sealed class StraightEdgeForZeroLine : Mistake
             // The praise for placing would contradict the point that is made here.
             null,
             $"You put the straight edge along the {story.Words.Arm}. On this instrument the {story.Words.ZeroLine} lies "
-                + $"{Numbers.Millimetres(story.Situation.Instrument.Inset)} above it.",
+                + $"{Numbers.Millimetres(story.Context.Instrument.Inset)} above it.",
             $"Slide it down until the {story.Words.ZeroLine} covers the {story.Words.Arm} and the {story.Words.CentreMark} the vertex."
         );
 
     /// <inheritdoc/>
     public override MarkPicture? Draw(MistakeStory story)
     {
-        if (story.Situation.Laid is not LaidAngle laid)
+        if (story.Context.Laid is not LaidAngle laid)
         {
             return null;
         }
@@ -91,21 +91,20 @@ public sealed class StraightEdgeForZeroLine : Mistake
         };
     }
 
-    private static double Unplaced(Situation situation)
+    private static double Unplaced(MarkingContext context)
     {
-        double radians = situation.Measure * (Math.PI / 180);
-        double inset = situation.Instrument.Inset;
-        double radius = situation.Instrument.EdgeRadius;
+        double radians = context.Measure * (Math.PI / 180);
+        double inset = context.Instrument.Inset;
+        double radius = context.Instrument.EdgeRadius;
         (double sin, double cos) = Math.SinCos(radians);
-        return situation.Activity == Activity.Measuring
-            ? situation.Measure
-                - Math.Asin(Math.Clamp(inset * cos / radius, -1, 1)) * (180 / Math.PI)
+        return context.Activity == Activity.Measuring
+            ? context.Measure - Math.Asin(Math.Clamp(inset * cos / radius, -1, 1)) * (180 / Math.PI)
             // Drawing: the dot at A on the edge, seen from a vertex that lies an inset below the centre mark.
             : Math.Atan2(radius * sin + inset, radius * cos) * (180 / Math.PI);
     }
 
     /// <inheritdoc/>
-    public override Slip? Show(in LaidAngle laid)
+    public override MeasuringExample? Show(in LaidAngle laid)
     {
         Placement raised = laid.Placement with
         {
@@ -114,6 +113,6 @@ public sealed class StraightEdgeForZeroLine : Mistake
                 laid.Protractor.Inset
             ),
         };
-        return laid.Protractor.Inset > 0 ? Slips.Misplaced(laid, raised) : null;
+        return laid.Protractor.Inset > 0 ? MeasuringExamples.Misplaced(laid, raised) : null;
     }
 }

@@ -21,16 +21,16 @@ public sealed class SwappedDigits : Mistake
         "Say the number aloud before it is written: forty-seven, then 47.";
 
     /// <inheritdoc/>
-    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    public override void Predict(MarkingContext context, DrawnFigure? figure, ref Outcomes outcomes)
     {
-        int whole = (int)Math.Round(situation.Seen);
-        Add(situation, whole, 0, 1, ref outcomes);
+        int whole = (int)Math.Round(context.StartingNumber);
+        Add(context, whole, 0, 1, ref outcomes);
         if (outcomes.Count > 0)
         {
             // A graduation more or less in the reading becomes ten in the number that is written.
             foreach ((int off, double weight) in Strays)
             {
-                Add(situation, whole + off, ByTheWay, weight, ref outcomes);
+                Add(context, whole + off, ByTheWay, weight, ref outcomes);
             }
         }
     }
@@ -48,7 +48,7 @@ public sealed class SwappedDigits : Mistake
     ];
 
     private static void Add(
-        Situation situation,
+        MarkingContext context,
         int number,
         double spread,
         double weight,
@@ -56,7 +56,7 @@ public sealed class SwappedDigits : Mistake
     )
     {
         int swapped = Swapped(number);
-        if (swapped != number && situation.Result(swapped) is double result)
+        if (swapped != number && context.Result(swapped) is double result)
         {
             outcomes.Add(result, spread, weight);
         }
@@ -75,12 +75,12 @@ public sealed class SwappedDigits : Mistake
         );
 
     /// <inheritdoc/>
-    public override Slip? Show(in LaidAngle laid)
+    public override MeasuringExample? Show(in LaidAngle laid)
     {
         double read = Math.Round(laid.Advice.Reading ?? 0);
         double answer = read % 10 * 10 + Math.Floor(read / 10);
         return read is < 12 or >= 100 || Math.Abs(answer - read) < 1
             ? null
-            : new Slip(laid.Placement, laid.Advice.ScaleIndex, read, answer);
+            : new MeasuringExample(laid.Placement, laid.Advice.ScaleIndex, read, answer);
     }
 }

@@ -25,21 +25,21 @@ public sealed class TenFromOtherScale : Mistake
         "Follow one scale with the finger from zero to the arm without lifting it.";
 
     /// <inheritdoc/>
-    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    public override void Predict(MarkingContext context, DrawnFigure? figure, ref Outcomes outcomes)
     {
-        (_, double rest) = situation.Counted();
+        (_, double rest) = context.Counted();
         // On a label there is nothing to count on: this is then the other scale, and nothing else.
-        if (!CanBeMadeOn(situation.Instrument) || !situation.Instrument.HasLabels || rest == 0)
+        if (!CanBeMadeOn(context.Instrument) || !context.Instrument.HasLabels || rest == 0)
         {
             return;
         }
-        double label = situation.Seen - rest;
-        if (situation.Result(situation.FullScale - label + rest) is double same)
+        double label = context.StartingNumber - rest;
+        if (context.Result(context.FullScale - label + rest) is double same)
         {
             outcomes.Add(same);
         }
-        double next = situation.FullScale - situation.Instrument.LabelEvery - label + rest;
-        if (situation.Result(next) is double neighbour)
+        double next = context.FullScale - context.Instrument.LabelEvery - label + rest;
+        if (context.Result(next) is double neighbour)
         {
             outcomes.Add(neighbour);
         }
@@ -57,7 +57,7 @@ public sealed class TenFromOtherScale : Mistake
     public override MarkPicture? Draw(MistakeStory story) => Pictures.NumberStandsHere(story);
 
     /// <inheritdoc/>
-    public override Slip? Show(in LaidAngle laid)
+    public override MeasuringExample? Show(in LaidAngle laid)
     {
         double read = Math.Round(laid.Advice.Reading ?? 0);
         double ones = read % 10;
@@ -69,7 +69,7 @@ public sealed class TenFromOtherScale : Mistake
             || Math.Abs(answer - read) < 1
             || answer > laid.Protractor.FullScale
             ? null
-            : new Slip(
+            : new MeasuringExample(
                 laid.Placement,
                 1 - laid.Advice.ScaleIndex,
                 laid.Protractor.FullScale - (read - ones),

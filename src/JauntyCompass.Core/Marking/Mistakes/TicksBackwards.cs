@@ -22,15 +22,16 @@ public sealed class TicksBackwards : Mistake
         "Say which way the labels grow, and count the ones the same way.";
 
     /// <inheritdoc/>
-    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    public override void Predict(MarkingContext context, DrawnFigure? figure, ref Outcomes outcomes)
     {
-        Protractor instrument = situation.Instrument;
-        (_, double rest) = situation.Counted();
+        Protractor instrument = context.Instrument;
+        (_, double rest) = context.Counted();
         if (
             instrument.HasLabels
             && rest != 0
             && rest * 2 != instrument.LabelEvery
-            && situation.Result(situation.Seen + instrument.LabelEvery - 2 * rest) is double result
+            && context.Result(context.StartingNumber + instrument.LabelEvery - 2 * rest)
+                is double result
         )
         {
             outcomes.Add(result);
@@ -49,7 +50,7 @@ public sealed class TicksBackwards : Mistake
     public override MarkPicture? Draw(MistakeStory story) => Pictures.NumberStandsHere(story);
 
     /// <inheritdoc/>
-    public override Slip? Show(in LaidAngle laid)
+    public override MeasuringExample? Show(in LaidAngle laid)
     {
         double read = Math.Round(laid.Advice.Reading ?? 0);
         double every = laid.Protractor.LabelEvery;
@@ -61,6 +62,11 @@ public sealed class TicksBackwards : Mistake
         double nextLabel = read - rest + every;
         return rest == 0 || rest * 2 == every || nextLabel > laid.Protractor.FullScale
             ? null
-            : new Slip(laid.Placement, laid.Advice.ScaleIndex, nextLabel, nextLabel - rest);
+            : new MeasuringExample(
+                laid.Placement,
+                laid.Advice.ScaleIndex,
+                nextLabel,
+                nextLabel - rest
+            );
     }
 }

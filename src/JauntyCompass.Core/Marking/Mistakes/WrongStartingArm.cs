@@ -25,14 +25,14 @@ public sealed class WrongStartingArm : Mistake
     public override string? Demonstration => "full-circle-turn";
 
     /// <inheritdoc/>
-    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    public override void Predict(MarkingContext context, DrawnFigure? figure, ref Outcomes outcomes)
     {
         if (
-            situation.Instrument.Shape == ProtractorShape.FullCircle
-            && CanBeMadeOn(situation.Instrument)
+            context.Instrument.Shape == ProtractorShape.FullCircle
+            && CanBeMadeOn(context.Instrument)
         )
         {
-            outcomes.Add(360 - situation.Seen);
+            outcomes.Add(360 - context.StartingNumber);
         }
     }
 

@@ -23,14 +23,14 @@ public sealed class WrongTen : Mistake
         "Count aloud in tens up to the last label before the arm, and only then the ones.";
 
     /// <inheritdoc/>
-    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    public override void Predict(MarkingContext context, DrawnFigure? figure, ref Outcomes outcomes)
     {
-        double interval = situation.Instrument.CountedBy;
-        if (situation.Result(situation.Seen - interval) is double below)
+        double interval = context.Instrument.CountedBy;
+        if (context.Result(context.StartingNumber - interval) is double below)
         {
             outcomes.Add(below);
         }
-        if (situation.Result(situation.Seen + interval) is double above)
+        if (context.Result(context.StartingNumber + interval) is double above)
         {
             outcomes.Add(above);
         }
@@ -40,8 +40,8 @@ public sealed class WrongTen : Mistake
     public override Feedback Tell(MistakeStory story) =>
         new(
             story.Praise,
-            Happened(story.Situation.Instrument),
-            story.Situation.Activity == Activity.Measuring
+            Happened(story.Context.Instrument),
+            story.Context.Activity == Activity.Measuring
                 ? $"Say the labels aloud as you pass them. Which is the last before the {story.Words.Arm}?"
                 : "Say the labels aloud as you pass them. Which is the last before your measure?"
         );
@@ -58,21 +58,21 @@ public sealed class WrongTen : Mistake
     public override MarkPicture? Draw(MistakeStory story) => Pictures.NumberStandsHere(story);
 
     /// <inheritdoc/>
-    public override Slip? Show(in LaidAngle laid)
+    public override MeasuringExample? Show(in LaidAngle laid)
     {
         double read = Math.Round(laid.Advice.Reading ?? 0);
         double interval = laid.Protractor.CountedBy;
         double answer =
             read + (read + interval <= laid.Protractor.FullScale ? interval : -interval);
         return laid.Protractor.HasLabels
-            ? new Slip(laid.Placement, laid.Advice.ScaleIndex, read, answer)
+            ? new MeasuringExample(laid.Placement, laid.Advice.ScaleIndex, read, answer)
             : null;
     }
 
     /// <inheritdoc/>
-    public override DrawnSlip? ShowDrawn(Angle asked, Protractor instrument) =>
+    public override DrawingExample? ShowDrawn(Angle asked, Protractor instrument) =>
         asked.Measure.Degrees + instrument.CountedBy <= 180
-            ? DrawnSlip.Well(
+            ? DrawingExample.Well(
                 asked with
                 {
                     Measure = new Measure(asked.Measure.Degrees + instrument.CountedBy),

@@ -23,28 +23,30 @@ public sealed class ZeroLineOff : Mistake
         "Hold the protractor with two fingers while you read, and look along the zero line last.";
 
     /// <inheritdoc/>
-    public override void Predict(Situation situation, DrawnFigure? figure, ref Outcomes outcomes)
+    public override void Predict(MarkingContext context, DrawnFigure? figure, ref Outcomes outcomes)
     {
         bool counts =
-            !situation.MovedBeforeDot
-            && Math.Abs(situation.PlacingByZeroLine) >= PlacingCost.Material
-            && Math.Abs(situation.PlacingByZeroLine) > Math.Abs(situation.PlacingByCentre);
-        if (counts && situation is { Laid.Alignment.IsLinedUp: true, Careful: double careful })
+            !context.MovedBeforeDot
+            && Math.Abs(context.PlacingByZeroLine) >= PlacingCost.Material
+            && Math.Abs(context.PlacingByZeroLine) > Math.Abs(context.PlacingByCentre);
+        if (
+            counts && context is { Laid.Alignment.IsLinedUp: true, ExpectedReading: double careful }
+        )
         {
             outcomes.Add(careful);
         }
     }
 
     /// <inheritdoc/>
-    public override double? SeenInPlacing(Situation situation) =>
-        !situation.IsLaid ? null
-        : situation.MovedBeforeDot ? 0
-        : PlacingCost.Likelihood(situation.PlacingByZeroLine);
+    public override double? SeenInPlacing(MarkingContext context) =>
+        !context.IsLaid ? null
+        : context.MovedBeforeDot ? 0
+        : PlacingCost.Likelihood(context.PlacingByZeroLine);
 
     /// <inheritdoc/>
     public override Feedback Tell(MistakeStory story)
     {
-        string off = story.Situation.Laid is LaidAngle laid
+        string off = story.Context.Laid is LaidAngle laid
             ? $"stood {story.Say.Degrees(Math.Abs(laid.Alignment.ZeroLineOff))} off the {story.Words.Arm}"
             : $"seems to have stood a little off the {story.Words.Arm}";
         return new Feedback(
@@ -58,7 +60,7 @@ public sealed class ZeroLineOff : Mistake
     public override MarkPicture? Draw(MistakeStory story) => Pictures.OffTheArm(story);
 
     /// <inheritdoc/>
-    public override Slip? Show(in LaidAngle laid)
+    public override MeasuringExample? Show(in LaidAngle laid)
     {
         const double Off = 6;
         int inwards = laid.Angle.Opening.Sign();
@@ -66,6 +68,6 @@ public sealed class ZeroLineOff : Mistake
         {
             Turn = laid.Placement.Turn.Turned(-inwards * Off),
         };
-        return Slips.Misplaced(laid, turned);
+        return MeasuringExamples.Misplaced(laid, turned);
     }
 }

@@ -47,25 +47,25 @@ public abstract class AnsweredStep(string key, string title)
 
     /// <summary>What each mistake that fixes its answer would answer.</summary>
     /// <param name="tolerance">Tolerance, in degrees.</param>
-    public virtual IEnumerable<Foretold> Foretell(double tolerance) => [];
+    public virtual IEnumerable<Prediction> Predict(double tolerance) => [];
 }
 
 /// <summary>An answer that a mistake would give.</summary>
-public readonly record struct ForetoldAnswer
+public readonly record struct PredictedAnswer
 {
     // Words only where there is no number: telling a number is left until somebody reads it.
     private readonly string? _text;
 
     /// <summary>An answer in words.</summary>
-    public ForetoldAnswer(string text)
+    public PredictedAnswer(string text)
         : this(text, degrees: null) { }
 
     [JsonConstructor]
-    private ForetoldAnswer(string? text, double? degrees) =>
+    private PredictedAnswer(string? text, double? degrees) =>
         (_text, Degrees) = (degrees is null ? text : null, degrees);
 
     /// <summary>An answer of some degrees, as it is told: rounding must not carry it across the border of the tolerance.</summary>
-    public static ForetoldAnswer Of(double degrees) => new(null, Math.Round(degrees, 1));
+    public static PredictedAnswer Of(double degrees) => new(null, Math.Round(degrees, 1));
 
     /// <summary>As it is written.</summary>
     public string Text => _text ?? Wording.Numbers.Degrees(Degrees!.Value);
@@ -74,7 +74,7 @@ public readonly record struct ForetoldAnswer
     public double? Degrees { get; }
 
     /// <summary>Whether two answers can be told apart.</summary>
-    public bool IsApartFrom(ForetoldAnswer other, double tolerance) =>
+    public bool IsApartFrom(PredictedAnswer other, double tolerance) =>
         Degrees is double one && other.Degrees is double two
             ? Math.Abs(one - two) > tolerance
             : Text != other.Text;
@@ -84,4 +84,8 @@ public readonly record struct ForetoldAnswer
 /// <param name="Mistake">The mistake.</param>
 /// <param name="Answers">The answers it would give, with the instrument laid on well.</param>
 /// <param name="Shows">Whether none of them would be accepted.</param>
-public sealed record Foretold(Mistake Mistake, IReadOnlyList<ForetoldAnswer> Answers, bool Shows);
+public sealed record Prediction(
+    Mistake Mistake,
+    IReadOnlyList<PredictedAnswer> Answers,
+    bool Shows
+);

@@ -63,15 +63,15 @@ internal static class Arithmetic
     }
 
     /// <summary>What each slip would answer.</summary>
-    internal static IEnumerable<Foretold> Foretell(
+    internal static IEnumerable<Prediction> Predict(
         double truth,
         IReadOnlyList<ArithmeticSlip> slips,
         double tolerance,
-        Func<double, ForetoldAnswer> told
+        Func<double, PredictedAnswer> told
     ) =>
         slips
             .Where(s => s.Answers.Count > 0)
-            .Select(s => new Foretold(
+            .Select(s => new Prediction(
                 s.Mistake,
                 [.. s.Answers.Select(told)],
                 s.Answers.All(a => Math.Abs(a - truth) > tolerance)

@@ -9,7 +9,7 @@ public sealed record Option(string Key, string Text, bool Right = false)
     /// <summary>The mistakes that lead to it.</summary>
     public IReadOnlyList<Mistake> Causes { get; init; } = [];
 
-    /// <summary>The situation in which those mistakes are told; null for mistakes that need none.</summary>
+    /// <summary>The context in which those mistakes are told; null for mistakes that need none.</summary>
     public MistakeStory? Story { get; init; }
 }
 
@@ -117,13 +117,13 @@ public sealed class ChoiceStep(
     }
 
     /// <inheritdoc/>
-    public override IEnumerable<Foretold> Foretell(double tolerance) =>
+    public override IEnumerable<Prediction> Predict(double tolerance) =>
         options
             .SelectMany(o => o.Causes.Select(c => (Cause: c, Option: o)))
             .GroupBy(p => p.Cause)
-            .Select(g => new Foretold(
+            .Select(g => new Prediction(
                 g.Key,
-                [.. g.Select(p => new ForetoldAnswer(p.Option.Text))],
+                [.. g.Select(p => new PredictedAnswer(p.Option.Text))],
                 g.All(p => !p.Option.Right)
             ));
 }

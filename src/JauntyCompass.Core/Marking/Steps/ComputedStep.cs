@@ -59,7 +59,7 @@ public sealed class ComputedStep(
             );
         }
         double error = value - truth;
-        Computation own = Own ?? compute([.. readings.Select(r => r.Situation.Measure)]);
+        Computation own = Own ?? compute([.. readings.Select(r => r.Context.Measure)]);
         bool follows = Math.Abs(value - own.Result) <= Exact;
         Judgement? wrong = FirstWrong(rules);
         Judgement first = wrong ?? readings[0].Judge(rules);
@@ -67,7 +67,7 @@ public sealed class ComputedStep(
         Verdict verdict =
             follows && Own is not null && wrong is null
                 ? Verdict.Accepted
-                : Marking.Judge.ByDegrees(Math.Abs(error), readings[0].Situation, rules);
+                : Marking.Judge.ByDegrees(Math.Abs(error), readings[0].Context, rules);
         ErrorParts parts = Split(own, value, error);
         if (verdict == Verdict.Accepted)
         {
@@ -96,7 +96,7 @@ public sealed class ComputedStep(
             causes[0].Likelihood >= Diagnosis.NamedFrom
                 ? MistakeCatalogue.Find(causes[0].Mistake)
                 : null;
-        var story = new MistakeStory(readings[0].Situation, value, null, rules.Say);
+        var story = new MistakeStory(readings[0].Context, value, null, rules.Say);
         return new Judgement(
             verdict,
             named?.Tell(story)
@@ -139,7 +139,7 @@ public sealed class ComputedStep(
         {
             double[] careful =
             [
-                .. readings.Select(r => r.Situation.Careful ?? r.Situation.Measure),
+                .. readings.Select(r => r.Context.ExpectedReading ?? r.Context.Measure),
             ];
             placing = compute(careful).Result - truth;
             reading = fromReadings - placing;
@@ -154,16 +154,16 @@ public sealed class ComputedStep(
         {
             return null;
         }
-        Computation own = Own ?? compute([.. readings.Select(r => r.Situation.Measure)]);
+        Computation own = Own ?? compute([.. readings.Select(r => r.Context.Measure)]);
         return Arithmetic.Evidence(own.Result, own.Slips, value);
     }
 
     /// <inheritdoc/>
-    public override IEnumerable<Foretold> Foretell(double tolerance) =>
-        Arithmetic.Foretell(
+    public override IEnumerable<Prediction> Predict(double tolerance) =>
+        Arithmetic.Predict(
             truth,
-            compute([.. readings.Select(r => r.Situation.Measure)]).Slips,
+            compute([.. readings.Select(r => r.Context.Measure)]).Slips,
             tolerance,
-            ForetoldAnswer.Of
+            PredictedAnswer.Of
         );
 }

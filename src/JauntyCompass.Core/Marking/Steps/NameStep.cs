@@ -80,16 +80,16 @@ public sealed class NameStep(
         NameVerdict verdict = NameCheck.Of(name, vertex, rays, start, end);
         bool right = verdict == NameVerdict.Allowed;
         var evidence = new AnswerEvidence(right ? 1 - Slip : Slip / 4, 0.2);
-        foreach (Foretold foretold in Foretell(0))
+        foreach (Prediction predicted in Predict(0))
         {
-            bool led = foretold.Mistake.Key == MistakeOf(verdict);
-            evidence.Add(foretold.Mistake, led ? 1 - Slip : Slip);
+            bool led = predicted.Mistake.Key == MistakeOf(verdict);
+            evidence.Add(predicted.Mistake, led ? 1 - Slip : Slip);
         }
         return evidence;
     }
 
     /// <inheritdoc/>
-    public override IEnumerable<Foretold> Foretell(double tolerance)
+    public override IEnumerable<Prediction> Predict(double tolerance)
     {
         yield return Of("vertex-not-in-the-middle", $"∠{vertex}{start}{end}");
         yield return Of("two-letters", $"∠{start}{vertex}");
@@ -101,6 +101,6 @@ public sealed class NameStep(
         }
     }
 
-    private static Foretold Of(string mistake, string text) =>
-        new(MistakeCatalogue.Find(mistake)!, [new ForetoldAnswer(text)], true);
+    private static Prediction Of(string mistake, string text) =>
+        new(MistakeCatalogue.Find(mistake)!, [new PredictedAnswer(text)], true);
 }

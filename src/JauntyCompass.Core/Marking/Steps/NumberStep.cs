@@ -81,11 +81,11 @@ public sealed class NumberStep(
         answer is double value ? Arithmetic.Evidence(truth, slips, value) : null;
 
     /// <inheritdoc/>
-    public override IEnumerable<Foretold> Foretell(double tolerance) =>
-        Arithmetic.Foretell(
+    public override IEnumerable<Prediction> Predict(double tolerance) =>
+        Arithmetic.Predict(
             truth,
             slips,
             IsDegrees ? tolerance : 0,
-            a => IsDegrees ? ForetoldAnswer.Of(a) : new ForetoldAnswer(Numbers.Plain(a))
+            a => IsDegrees ? PredictedAnswer.Of(a) : new PredictedAnswer(Numbers.Plain(a))
         );
 }

@@ -3,21 +3,21 @@ namespace JauntyCompass.Core.Marking.Steps;
 /// <summary>A number of degrees found or drawn with an instrument.</summary>
 /// <param name="key">Short unique name within the item.</param>
 /// <param name="title">What it is called in a mark.</param>
-/// <param name="situation">The true situation.</param>
+/// <param name="context">The true context.</param>
 /// <param name="answer">The answer, in degrees; null while none is given.</param>
 /// <param name="mistakes">The mistakes that can show in it.</param>
 /// <param name="figure">The drawing, when one was made.</param>
 public sealed class ReadingStep(
     string key,
     string title,
-    Situation situation,
+    MarkingContext context,
     double? answer,
     IReadOnlyList<Mistake> mistakes,
     DrawnFigure? figure = null
 ) : AnsweredStep(key, title)
 {
-    /// <summary>The true situation.</summary>
-    public Situation Situation => situation;
+    /// <summary>The true context.</summary>
+    public MarkingContext Context => context;
 
     /// <summary>What was answered, in degrees.</summary>
     public double? Given => answer;
@@ -40,10 +40,10 @@ public sealed class ReadingStep(
     public override double ToleranceIn(MarkingRules rules) => rules.Tolerance;
 
     /// <inheritdoc/>
-    public override string Answer => Wording.Numbers.Degrees(Told(situation.Measure));
+    public override string Answer => Wording.Numbers.Degrees(Told(context.Measure));
 
     /// <inheritdoc/>
-    public override double? Degrees => Told(situation.Measure);
+    public override double? Degrees => Told(context.Measure);
 
     /// <inheritdoc/>
     public override Judgement Judge(MarkingRules rules)
@@ -56,7 +56,7 @@ public sealed class ReadingStep(
         {
             return Missing(rules);
         }
-        Judgement judged = Marking.Judge.Of(situation, figure, value, mistakes, rules);
+        Judgement judged = Marking.Judge.Of(context, figure, value, mistakes, rules);
         return OfReflex
             ? judged with
             {
@@ -70,34 +70,33 @@ public sealed class ReadingStep(
     /// <inheritdoc/>
     public override AnswerEvidence? Weigh(double tolerance) =>
         answer is double value
-            ? Diagnosis.Evidence(situation, figure, value, mistakes, tolerance)
+            ? Diagnosis.Evidence(context, figure, value, mistakes, tolerance)
             : null;
 
     /// <inheritdoc/>
-    public override IEnumerable<Foretold> Foretell(double tolerance)
+    public override IEnumerable<Prediction> Predict(double tolerance)
     {
-        var found = new List<Foretold>();
+        var found = new List<Prediction>();
         Span<Outcome> room = stackalloc Outcome[Outcomes.Most];
         var outcomes = new Outcomes(room);
         foreach (Mistake mistake in mistakes)
         {
             outcomes.Clear();
-            mistake.Predict(situation, null, ref outcomes);
-            var answers = new List<ForetoldAnswer>(outcomes.Count);
+            mistake.Predict(context, null, ref outcomes);
+            var answers = new List<PredictedAnswer>(outcomes.Count);
             bool shows = true;
             for (int i = 0; i < outcomes.Count; i++)
             {
                 if (outcomes[i].Spread == 0)
                 {
-                    ForetoldAnswer foretold = ForetoldAnswer.Of(Told(outcomes[i].Degrees));
-                    answers.Add(foretold);
-                    shows &=
-                        Math.Abs(foretold.Degrees!.Value - Told(situation.Measure)) > tolerance;
+                    PredictedAnswer predicted = PredictedAnswer.Of(Told(outcomes[i].Degrees));
+                    answers.Add(predicted);
+                    shows &= Math.Abs(predicted.Degrees!.Value - Told(context.Measure)) > tolerance;
                 }
             }
             if (answers.Count > 0)
             {
-                found.Add(new Foretold(mistake, answers, shows));
+                found.Add(new Prediction(mistake, answers, shows));
             }
         }
         return found;

@@ -1,5 +1,5 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Marking.Steps;
 
@@ -16,13 +16,17 @@ public static class SaidFirst
         MistakeCatalogue.Of("kind-against-number");
 
     /// <summary>Requires a kind that there is, and an estimate of 0 to 360 degrees, where they are given.</summary>
-    internal static void Check(Faults faults, AngleKind? kindSaid, double? estimate = null)
+    internal static void Validate(
+        ValidationErrors errors,
+        AngleKind? kindSaid,
+        double? estimate = null
+    )
     {
         if (kindSaid is AngleKind kind)
         {
-            faults.Known("kindSaid", kind);
+            errors.Known("kindSaid", kind);
         }
-        faults.Range("estimate", estimate ?? 0, 0, 360, "degrees");
+        errors.Range("estimate", estimate ?? 0, 0, 360, "degrees");
     }
 
     /// <summary>The steps of what was said.</summary>

@@ -1,5 +1,5 @@
 using System.Security.Claims;
-using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Accounts.SigningIn;
 using JauntyCompass.Server.Storage;
@@ -16,20 +16,20 @@ namespace JauntyCompass.Server.Features.Accounts;
 public sealed record AccountReply(string UserName, string DisplayName, bool Head, int Devices);
 
 /// <summary>The name that others see.</summary>
-public sealed record AccountChange(string DisplayName) : IChecked
+public sealed record AccountChange(string DisplayName) : IValidatable
 {
-    public void Check(Faults faults) => faults.Text("displayName", DisplayName, 1, 80);
+    public void Validate(ValidationErrors errors) => errors.Text("displayName", DisplayName, 1, 80);
 }
 
 /// <summary>Another password.</summary>
 /// <param name="Current">The one so far.</param>
 /// <param name="Password">The new one.</param>
-public sealed record PasswordChange(string Current, string Password) : IChecked
+public sealed record PasswordChange(string Current, string Password) : IValidatable
 {
-    public void Check(Faults faults)
+    public void Validate(ValidationErrors errors)
     {
-        faults.Range("current", Current.Length, 1, Passwords.PasswordRules.Longest, "characters");
-        faults.Range("password", Password.Length, 1, Passwords.PasswordRules.Longest, "characters");
+        errors.Range("current", Current.Length, 1, Passwords.PasswordRules.Longest, "characters");
+        errors.Range("password", Password.Length, 1, Passwords.PasswordRules.Longest, "characters");
     }
 }
 
@@ -144,15 +144,15 @@ public static class AccountEndpoints
             return Problems.Invalid("current", "is not your password.");
         }
         await tries.GiveBack(tried, context.RequestAborted);
-        var faults = new Faults();
+        var errors = new ValidationErrors();
         await accounts.SetPassword(
             teacher,
             request.Password,
             context.User.SessionKey(),
-            faults,
+            errors,
             context.RequestAborted
         );
-        return faults.None ? TypedResults.NoContent() : Problems.Invalid(faults.Found);
+        return errors.None ? TypedResults.NoContent() : Problems.Invalid(errors.Found);
     }
 
     private static async Task<IResult> SignOutElsewhere(

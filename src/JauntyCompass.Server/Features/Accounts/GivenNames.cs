@@ -1,6 +1,6 @@
 using System.Globalization;
 using System.Text;
-using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Server.Features.Accounts;
 
@@ -38,7 +38,7 @@ public static class GivenNames
     public static string? FaultOf(string name)
     {
         string text = name.Trim();
-        if (!Faults.IsWellFormed(text) || text.Any(IsInvisible))
+        if (!ValidationErrors.IsWellFormed(text) || text.Any(IsInvisible))
         {
             return "has a character in it that cannot be seen. Type the name again by hand.";
         }
@@ -52,7 +52,7 @@ public static class GivenNames
     /// <summary>A name as it is compared: composed and decomposed letters, capitals and spaces make no difference.</summary>
     public static string KeyOf(string name)
     {
-        if (!Faults.IsWellFormed(name))
+        if (!ValidationErrors.IsWellFormed(name))
         {
             return "";
         }
@@ -67,7 +67,7 @@ public static class GivenNames
     public static string LookOf(string name)
     {
         var look = new StringBuilder();
-        if (!Faults.IsWellFormed(name))
+        if (!ValidationErrors.IsWellFormed(name))
         {
             return "";
         }

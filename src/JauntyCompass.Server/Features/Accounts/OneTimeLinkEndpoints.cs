@@ -1,4 +1,4 @@
-using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Accounts.SigningIn;
 using JauntyCompass.Server.Storage;
@@ -8,9 +8,9 @@ using Microsoft.EntityFrameworkCore;
 namespace JauntyCompass.Server.Features.Accounts;
 
 /// <summary>The key of a one-time address.</summary>
-public sealed record LinkKey(string Key) : IChecked
+public sealed record LinkKey(string Key) : IValidatable
 {
-    public void Check(Faults faults) => faults.Text("key", Key, 1, 2 * Secret.Length);
+    public void Validate(ValidationErrors errors) => errors.Text("key", Key, 1, 2 * Secret.Length);
 }
 
 /// <summary>What a one-time address is for.</summary>
@@ -31,22 +31,22 @@ public sealed record InvitedTeacher(
     string UserName,
     string DisplayName,
     string Password
-) : IChecked
+) : IValidatable
 {
-    public void Check(Faults faults)
+    public void Validate(ValidationErrors errors)
     {
-        faults.Text("key", Key, 1, 2 * Secret.Length);
-        NewTeacher.Check(UserName, DisplayName, Password, faults);
+        errors.Text("key", Key, 1, 2 * Secret.Length);
+        NewTeacher.Validate(UserName, DisplayName, Password, errors);
     }
 }
 
 /// <summary>A new password by a one-time address.</summary>
-public sealed record LinkedPassword(string Key, string Password) : IChecked
+public sealed record LinkedPassword(string Key, string Password) : IValidatable
 {
-    public void Check(Faults faults)
+    public void Validate(ValidationErrors errors)
     {
-        faults.Text("key", Key, 1, 2 * Secret.Length);
-        faults.Range("password", Password.Length, 1, Passwords.PasswordRules.Longest, "characters");
+        errors.Text("key", Key, 1, 2 * Secret.Length);
+        errors.Range("password", Password.Length, 1, Passwords.PasswordRules.Longest, "characters");
     }
 }
 
@@ -137,7 +137,7 @@ public static class OneTimeLinkEndpoints
             tries,
             async link =>
             {
-                var faults = new Faults();
+                var errors = new ValidationErrors();
                 await using var transaction = await database.Database.BeginTransactionAsync(
                     context.RequestAborted
                 );
@@ -150,12 +150,12 @@ public static class OneTimeLinkEndpoints
                     request.DisplayName,
                     request.Password,
                     link.ForHead,
-                    faults,
+                    errors,
                     context.RequestAborted
                 );
                 if (teacher is null)
                 {
-                    return Problems.Invalid(faults.Found);
+                    return Problems.Invalid(errors.Found);
                 }
                 await transaction.CommitAsync(context.RequestAborted);
                 return TypedResults.Ok(
@@ -181,7 +181,7 @@ public static class OneTimeLinkEndpoints
             tries,
             async link =>
             {
-                var faults = new Faults();
+                var errors = new ValidationErrors();
                 await using var transaction = await database.Database.BeginTransactionAsync(
                     context.RequestAborted
                 );
@@ -197,12 +197,12 @@ public static class OneTimeLinkEndpoints
                     teacher,
                     request.Password,
                     butSession: null,
-                    faults,
+                    errors,
                     context.RequestAborted
                 );
-                if (!faults.None)
+                if (!errors.None)
                 {
-                    return Problems.Invalid(faults.Found);
+                    return Problems.Invalid(errors.Found);
                 }
                 await transaction.CommitAsync(context.RequestAborted);
                 return TypedResults.Ok(

@@ -1,4 +1,4 @@
-using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Accounts.SigningIn;
 using JauntyCompass.Server.Features.Demo;
@@ -21,22 +21,23 @@ public sealed record StudentSignIn(
     string GivenName,
     string Pin,
     bool Keep = false
-) : IChecked
+) : IValidatable
 {
-    public void Check(Faults faults)
+    public void Validate(ValidationErrors errors)
     {
-        faults.Text("classCode", ClassCode, 1, 12);
-        faults.Text("givenName", GivenName, 1, GivenNames.Longest);
-        faults.Text("pin", Pin, 4, 8);
+        errors.Text("classCode", ClassCode, 1, 12);
+        errors.Text("givenName", GivenName, 1, GivenNames.Longest);
+        errors.Text("pin", Pin, 4, 8);
     }
 }
 
 /// <summary>How a student joins with a card.</summary>
 /// <param name="Card">What the card's code holds after its last sign of equality.</param>
 /// <param name="Keep">Whether this device stays signed in for weeks; else until the browser is closed, a day at most.</param>
-public sealed record CardSignIn(string Card, bool Keep = false) : IChecked
+public sealed record CardSignIn(string Card, bool Keep = false) : IValidatable
 {
-    public void Check(Faults faults) => faults.Text("card", Card, Secret.Length, Secret.Length);
+    public void Validate(ValidationErrors errors) =>
+        errors.Text("card", Card, Secret.Length, Secret.Length);
 }
 
 public static class StudentEndpoints

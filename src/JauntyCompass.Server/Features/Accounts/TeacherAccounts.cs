@@ -1,4 +1,4 @@
-using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Server.Features.Accounts.Passwords;
 using JauntyCompass.Server.Features.Accounts.SigningIn;
 using JauntyCompass.Server.Features.Demo;
@@ -37,24 +37,24 @@ public sealed class TeacherAccounts(
     /// <summary>More teachers than any school has.</summary>
     public const int Most = 500;
 
-    /// <summary>Makes an account. What is wrong with it is added to the faults, and then nothing is made.</summary>
+    /// <summary>Makes an account. What is wrong with it is added to the errors, and then nothing is made.</summary>
     public async Task<Teacher?> Make(
         string userName,
         string displayName,
         string password,
         bool head,
-        Faults faults,
+        ValidationErrors errors,
         CancellationToken cancellation
     )
     {
         if (PasswordFault(password, userName, displayName) is string fault)
         {
-            faults.Add("password", fault);
+            errors.Add("password", fault);
             return null;
         }
         if (await database.Users.CountAsync(cancellation) >= Most)
         {
-            faults.Add("userName", $"cannot be added: there are {Most} accounts already.");
+            errors.Add("userName", $"cannot be added: there are {Most} accounts already.");
             return null;
         }
         var teacher = new Teacher
@@ -71,7 +71,7 @@ public sealed class TeacherAccounts(
         }
         foreach (IdentityError error in made.Errors)
         {
-            faults.Add("userName", Explain(error));
+            errors.Add("userName", Explain(error));
         }
         return null;
     }
@@ -99,13 +99,13 @@ public sealed class TeacherAccounts(
         Teacher teacher,
         string password,
         string? butSession,
-        Faults faults,
+        ValidationErrors errors,
         CancellationToken cancellation
     )
     {
         if (PasswordFault(password, teacher.UserName!, teacher.DisplayName) is string fault)
         {
-            faults.Add("password", fault);
+            errors.Add("password", fault);
             return;
         }
         teacher.PasswordHash = teachers.PasswordHasher.HashPassword(teacher, password);

@@ -1,4 +1,4 @@
-using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Accounts.SigningIn;
 using JauntyCompass.Server.Features.Demo;
@@ -13,25 +13,32 @@ namespace JauntyCompass.Server.Features.Accounts;
 /// <param name="UserName">User name.</param>
 /// <param name="Password">Password.</param>
 /// <param name="Keep">Whether this device stays signed in for weeks; else until the browser is closed, a day at most.</param>
-public sealed record TeacherSignIn(string UserName, string Password, bool Keep = false) : IChecked
+public sealed record TeacherSignIn(string UserName, string Password, bool Keep = false)
+    : IValidatable
 {
-    public void Check(Faults faults)
+    public void Validate(ValidationErrors errors)
     {
-        faults.Text("userName", UserName, 1, 60);
-        faults.Range("password", Password.Length, 1, 200, "characters");
+        errors.Text("userName", UserName, 1, 60);
+        errors.Range("password", Password.Length, 1, 200, "characters");
     }
 }
 
 /// <summary>A new teacher's account.</summary>
-public sealed record NewTeacher(string UserName, string DisplayName, string Password) : IChecked
+public sealed record NewTeacher(string UserName, string DisplayName, string Password) : IValidatable
 {
-    public void Check(Faults faults) => Check(UserName, DisplayName, Password, faults);
+    public void Validate(ValidationErrors errors) =>
+        Validate(UserName, DisplayName, Password, errors);
 
-    internal static void Check(string userName, string displayName, string password, Faults faults)
+    internal static void Validate(
+        string userName,
+        string displayName,
+        string password,
+        ValidationErrors errors
+    )
     {
-        faults.Text("userName", userName, 3, 60);
-        faults.Text("displayName", displayName, 1, 80);
-        faults.Range("password", password.Length, 1, Passwords.PasswordRules.Longest, "characters");
+        errors.Text("userName", userName, 3, 60);
+        errors.Text("displayName", displayName, 1, 80);
+        errors.Range("password", password.Length, 1, Passwords.PasswordRules.Longest, "characters");
     }
 }
 
@@ -132,17 +139,17 @@ public static class TeacherEndpoints
                 detail: "Ask whoever looks after the accounts of your school for an invitation."
             );
         }
-        var faults = new Faults();
+        var errors = new ValidationErrors();
         Teacher? teacher = await accounts.Make(
             request.UserName,
             request.DisplayName,
             request.Password,
             head: false,
-            faults,
+            errors,
             context.RequestAborted
         );
         return teacher is null
-            ? Problems.Invalid(faults.Found)
+            ? Problems.Invalid(errors.Found)
             : TypedResults.Ok(await Enter(teacher, keep: false, context, antiforgery));
     }
 

@@ -1,9 +1,9 @@
 using System.Security.Claims;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Adaptive;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Accounts;
 using JauntyCompass.Server.Storage;
@@ -15,12 +15,12 @@ namespace JauntyCompass.Server.Features.Adaptive;
 /// <summary>A first answer to an item of a pool.</summary>
 /// <param name="ItemIndex">Place of the item, from 0.</param>
 /// <param name="Response">The response.</param>
-public sealed record PoolAnswer(int ItemIndex, Response Response) : IChecked
+public sealed record PoolAnswer(int ItemIndex, Response Response) : IValidatable
 {
-    public void Check(Faults faults)
+    public void Validate(ValidationErrors errors)
     {
-        faults.Range("itemIndex", ItemIndex, 0, SetSpecification.MostItems - 1);
-        faults.Within("response", Response);
+        errors.Range("itemIndex", ItemIndex, 0, SetSpecification.MostItems - 1);
+        errors.Within("response", Response);
     }
 }
 
@@ -36,34 +36,34 @@ public sealed record NextItemRequest(
     int Limit = SetSpecification.MostItems,
     IReadOnlyList<string>? Mistakes = null,
     double Tolerance = 2
-) : IChecked
+) : IValidatable
 {
-    public void Check(Faults faults)
+    public void Validate(ValidationErrors errors)
     {
-        faults.Each("items", Items, 1, SetSpecification.MostItems);
-        faults.Each("answers", Answers, 0, SetSpecification.MostItems);
-        faults.Range("limit", Limit, 1, SetSpecification.MostItems);
-        faults.Range("tolerance", Tolerance, 0, 10, "degrees");
-        for (int i = 0; faults.None && i < Answers.Count; i++)
+        errors.Each("items", Items, 1, SetSpecification.MostItems);
+        errors.Each("answers", Answers, 0, SetSpecification.MostItems);
+        errors.Range("limit", Limit, 1, SetSpecification.MostItems);
+        errors.Range("tolerance", Tolerance, 0, 10, "degrees");
+        for (int i = 0; errors.None && i < Answers.Count; i++)
         {
             int index = Answers[i].ItemIndex;
             if (index >= Items.Count)
             {
-                faults.Add(
+                errors.Add(
                     $"answers[{i}].itemIndex",
                     $"must be from 0 to {Items.Count - 1}, as there are items."
                 );
             }
             else if (Answers.Take(i).Any(a => a.ItemIndex == index))
             {
-                faults.Add(
+                errors.Add(
                     $"answers[{i}].itemIndex",
                     "is answered already; only first answers tell."
                 );
             }
             else if (ExerciseKinds.Of(Items[index]) != ExerciseKinds.Of(Answers[i].Response))
             {
-                faults.Add(
+                errors.Add(
                     $"answers[{i}].response.kind",
                     $"must be {ExerciseKinds.Of(Items[index]).Key}, as the item is."
                 );
@@ -71,7 +71,7 @@ public sealed record NextItemRequest(
         }
         if (
             Mistakes is not null
-            && !faults.Count("mistakes", Mistakes, 0, MistakeCatalogue.All.Count)
+            && !errors.Count("mistakes", Mistakes, 0, MistakeCatalogue.All.Count)
         )
         {
             return;
@@ -80,7 +80,7 @@ public sealed record NextItemRequest(
         {
             if (MistakeCatalogue.Find(Mistakes[i]) is null)
             {
-                faults.Add($"mistakes[{i}]", "must be the key of a mistake of the catalogue.");
+                errors.Add($"mistakes[{i}]", "must be the key of a mistake of the catalogue.");
             }
         }
     }

@@ -1,6 +1,6 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Server.Api;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -9,12 +9,12 @@ namespace JauntyCompass.Server.Features.Angles;
 /// <summary>A wish for an angle.</summary>
 /// <param name="Kind">Its kind.</param>
 /// <param name="Seed">0 to 2147483647; the same seed gives the same angle.</param>
-public sealed record GiveAngle(AngleKind Kind, int Seed) : IChecked
+public sealed record GiveAngle(AngleKind Kind, int Seed) : IValidatable
 {
-    public void Check(Faults faults)
+    public void Validate(ValidationErrors errors)
     {
-        faults.Known("kind", Kind);
-        faults.Range("seed", Seed, 0, int.MaxValue);
+        errors.Known("kind", Kind);
+        errors.Range("seed", Seed, 0, int.MaxValue);
     }
 }
 

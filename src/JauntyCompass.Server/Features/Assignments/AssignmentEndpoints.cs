@@ -1,6 +1,6 @@
 using System.Security.Claims;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Accounts;
 using JauntyCompass.Server.Features.PuttingAway;
@@ -26,22 +26,22 @@ public sealed record NewAssignment(
     int Tries = 3,
     IReadOnlyDictionary<string, double>? Weights = null,
     int? AdaptiveLimit = null
-) : IChecked
+) : IValidatable
 {
     private const int MostWeights = 40;
 
-    public void Check(Faults faults)
+    public void Validate(ValidationErrors errors)
     {
-        faults.Range("tries", Tries, 1, 9);
+        errors.Range("tries", Tries, 1, 9);
         if (AdaptiveLimit is int limit)
         {
-            faults.Range("adaptiveLimit", limit, 1, SetSpecification.MostItems);
+            errors.Range("adaptiveLimit", limit, 1, SetSpecification.MostItems);
         }
-        faults.Range("weights", Weights?.Count ?? 0, 0, MostWeights, "steps");
+        errors.Range("weights", Weights?.Count ?? 0, 0, MostWeights, "steps");
         foreach ((string step, double weight) in Weights?.Take(MostWeights) ?? [])
         {
-            faults.Text("weights", step, 1, 40);
-            faults.Range("weights", weight, 0, 10);
+            errors.Text("weights", step, 1, 40);
+            errors.Range("weights", weight, 0, 10);
         }
     }
 }
@@ -70,13 +70,13 @@ public sealed record AssignmentChange(
     string? Title = null,
     bool? Closed = null,
     bool? Archived = null
-) : IChecked
+) : IValidatable
 {
-    public void Check(Faults faults)
+    public void Validate(ValidationErrors errors)
     {
         if (Title is not null)
         {
-            faults.Text("title", Title, 1, ThingChange.LongestName);
+            errors.Text("title", Title, 1, ThingChange.LongestName);
         }
     }
 }

@@ -1,14 +1,15 @@
 using System.Security.Claims;
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
-using JauntyCompass.Core.Exercises.Kinds.Measure;
+using JauntyCompass.Core.Exercises.Kinds.Measuring;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Habits;
 using JauntyCompass.Core.Progress;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Bench;
 using JauntyCompass.Server.Storage;
@@ -360,8 +361,8 @@ public static class ResultEndpoints
         {
             return false;
         }
-        var faults = new Faults();
-        replay.Check(task, faults);
-        return faults.None;
+        var errors = new ValidationErrors();
+        replay.Validate(task, errors);
+        return errors.None;
     }
 }

@@ -137,7 +137,7 @@ public static class BenchEndpoints
         AnswerRequest request,
         ClaimsPrincipal student,
         OpenAssignments open,
-        AnswerIntake intake,
+        AnswerReceiver intake,
         TimeProvider clock,
         CancellationToken cancellation
     )
@@ -161,7 +161,7 @@ public static class BenchEndpoints
         // A second round is needed only when another request of this student came in between.
         for (int round = 0; round < 3; round++)
         {
-            Intake taken = await intake.Take(assignment, studentId, request, cancellation);
+            AnswerResult taken = await intake.Take(assignment, studentId, request, cancellation);
             if (!taken.StudentKnown)
             {
                 return Problems.NotFound("student");

@@ -1,7 +1,7 @@
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Server.Features.Bench;
 
@@ -17,21 +17,21 @@ public sealed record AnswerRequest(
     Response Response,
     DateTimeOffset? AnsweredAt = null,
     Guid? StudentId = null
-) : IChecked
+) : IValidatable
 {
-    public void Check(Faults faults)
+    public void Validate(ValidationErrors errors)
     {
         if (Id == Guid.Empty)
         {
-            faults.Add("id", "must be a random UUID of its own.");
+            errors.Add("id", "must be a random UUID of its own.");
         }
-        faults.Range(
+        errors.Range(
             "itemIndex",
             ItemIndex,
             0,
             Core.Exercises.Generation.SetSpecification.MostItems - 1
         );
-        faults.Within("response", Response);
+        errors.Within("response", Response);
     }
 }
 

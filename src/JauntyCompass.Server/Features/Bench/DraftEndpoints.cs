@@ -1,8 +1,8 @@
 using System.Security.Claims;
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
-using JauntyCompass.Core.Exercises.Drawn;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Sheet;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Accounts;
 using JauntyCompass.Server.Storage;
@@ -30,30 +30,30 @@ public sealed record BenchDraft(
     Placement Placement,
     bool Laid,
     int Part
-) : IChecked
+) : IValidatable
 {
     private const int MostFields = 20;
 
-    public void Check(Faults faults)
+    public void Validate(ValidationErrors errors)
     {
-        faults.Range("values", Values?.Count ?? -1, 0, MostFields, "fields");
-        faults.Range("placements", Placements?.Count ?? -1, 0, MostFields, "fields");
+        errors.Range("values", Values?.Count ?? -1, 0, MostFields, "fields");
+        errors.Range("placements", Placements?.Count ?? -1, 0, MostFields, "fields");
         foreach ((string field, string value) in Values?.Take(MostFields) ?? [])
         {
-            faults.Text("values", field, 1, 40);
-            faults.Text($"values.{field}", value, 0, 60);
+            errors.Text("values", field, 1, 40);
+            errors.Text($"values.{field}", value, 0, 60);
         }
         foreach ((string field, Placement placement) in Placements?.Take(MostFields) ?? [])
         {
-            faults.Text("placements", field, 1, 40);
-            faults.Within($"placements.{field}", placement);
+            errors.Text("placements", field, 1, 40);
+            errors.Within($"placements.{field}", placement);
         }
-        faults.Each("strokes", Strokes, 0, 50);
-        faults.Each("dots", Dots, 0, 50);
-        faults.Within("arc", Arc);
-        faults.Within("dotPlacement", DotPlacement);
-        faults.Within("placement", Placement);
-        faults.Range("part", Part, 0, 10);
+        errors.Each("strokes", Strokes, 0, 50);
+        errors.Each("dots", Dots, 0, 50);
+        errors.Within("arc", Arc);
+        errors.Within("dotPlacement", DotPlacement);
+        errors.Within("placement", Placement);
+        errors.Range("part", Part, 0, 10);
     }
 }
 

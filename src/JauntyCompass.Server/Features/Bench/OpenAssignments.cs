@@ -1,8 +1,8 @@
 using System.Collections.Concurrent;
 using System.ComponentModel;
-using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Presentation;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Server.Storage;
 using JauntyCompass.Server.Storage.Sharing;
 using Microsoft.EntityFrameworkCore;

@@ -1,5 +1,5 @@
 using System.Security.Claims;
-using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Accounts;
 using JauntyCompass.Server.Storage;
@@ -10,14 +10,14 @@ namespace JauntyCompass.Server.Features.Bench;
 /// <summary>How a student looks back at a set.</summary>
 /// <param name="Step">A step of the ladder, 1 to 4.</param>
 /// <param name="Line">One line; may be empty.</param>
-public sealed record ReflectionRequest(int Step, string Line) : IChecked
+public sealed record ReflectionRequest(int Step, string Line) : IValidatable
 {
     public const int LongestLine = 200;
 
-    public void Check(Faults faults)
+    public void Validate(ValidationErrors errors)
     {
-        faults.Range("step", Step, 1, 4);
-        faults.Text("line", Line, 0, LongestLine);
+        errors.Range("step", Step, 1, 4);
+        errors.Text("line", Line, 0, LongestLine);
     }
 }
 

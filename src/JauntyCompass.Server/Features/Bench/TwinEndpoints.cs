@@ -1,10 +1,11 @@
 using System.Security.Claims;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Presentation;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Accounts;
 using JauntyCompass.Server.Features.Assignments;
@@ -15,9 +16,9 @@ namespace JauntyCompass.Server.Features.Bench;
 
 /// <summary>An answer to a twin: for practice, marked and not kept.</summary>
 /// <param name="Response">The response.</param>
-public sealed record TwinAnswer(Response Response) : IChecked
+public sealed record TwinAnswer(Response Response) : IValidatable
 {
-    public void Check(Faults faults) => faults.Within("response", Response);
+    public void Validate(ValidationErrors errors) => errors.Within("response", Response);
 }
 
 /// <summary>“Show me” and “another like it”.</summary>

@@ -1,7 +1,7 @@
 using System.Security.Claims;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Files;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Accounts;
 using JauntyCompass.Server.Features.Instruments;
@@ -13,9 +13,9 @@ namespace JauntyCompass.Server.Features.Cabinet;
 
 /// <summary>A file to be read.</summary>
 /// <param name="Text">Its text, at most 100,000 characters.</param>
-public sealed record InstrumentText(string Text) : IChecked
+public sealed record InstrumentText(string Text) : IValidatable
 {
-    public void Check(Faults faults) => InstrumentFile.Read(Text, faults);
+    public void Validate(ValidationErrors errors) => InstrumentFile.Read(Text, errors);
 }
 
 /// <summary>An instrument in the teacher's cabinet.</summary>
@@ -70,7 +70,9 @@ public static class CabinetEndpoints
     }
 
     private static Ok<InstrumentReply> Read(InstrumentText file) =>
-        TypedResults.Ok(InstrumentReply.Of(InstrumentFile.Read(file.Text, new Faults())!));
+        TypedResults.Ok(
+            InstrumentReply.Of(InstrumentFile.Read(file.Text, new ValidationErrors())!)
+        );
 
     private static async Task<Ok<List<CabinetReply>>> All(
         ClaimsPrincipal teacher,

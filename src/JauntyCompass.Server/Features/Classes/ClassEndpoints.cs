@@ -1,6 +1,6 @@
 using System.Security.Claims;
 using System.Security.Cryptography;
-using JauntyCompass.Core.Demonstrations;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Accounts;
 using JauntyCompass.Server.Features.PuttingAway;

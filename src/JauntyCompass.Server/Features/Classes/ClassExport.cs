@@ -1,7 +1,7 @@
 using System.Security.Claims;
-using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Files;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Accounts;

@@ -1,27 +1,27 @@
-using JauntyCompass.Core.Checking;
-using JauntyCompass.Core.Demonstrations;
+using JauntyCompass.Core.Lessons;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Server.Features.Accounts;
 
 namespace JauntyCompass.Server.Features.Classes;
 
 /// <summary>A new class.</summary>
-public sealed record NewClass(string Name) : IChecked
+public sealed record NewClass(string Name) : IValidatable
 {
     /// <summary>The longest name of a class.</summary>
     public const int LongestName = 60;
 
-    public void Check(Faults faults) => faults.Text("name", Name, 1, LongestName);
+    public void Validate(ValidationErrors errors) => errors.Text("name", Name, 1, LongestName);
 }
 
 /// <summary>A new student: a given name; if two share it, an initial more.</summary>
-public sealed record NewStudent(string GivenName) : IChecked
+public sealed record NewStudent(string GivenName) : IValidatable
 {
-    public void Check(Faults faults)
+    public void Validate(ValidationErrors errors)
     {
-        faults.Text("givenName", GivenName, 1, GivenNames.Longest);
-        if (faults.None && GivenNames.FaultOf(GivenName) is string fault)
+        errors.Text("givenName", GivenName, 1, GivenNames.Longest);
+        if (errors.None && GivenNames.FaultOf(GivenName) is string fault)
         {
-            faults.Add("givenName", fault);
+            errors.Add("givenName", fault);
         }
     }
 }

@@ -1,7 +1,7 @@
 using System.Globalization;
 using System.Security.Claims;
 using System.Security.Cryptography;
-using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Accounts;
 using JauntyCompass.Server.Features.Accounts.SigningIn;
@@ -150,10 +150,10 @@ public static class ClassStudentEndpoints
                 .Students.AsNoTracking()
                 .Where(s => s.ClassId == classId && s.Id != studentId)
                 .ToListAsync(cancellation);
-            var faults = Faults.Of(new NewStudent(name));
-            if (!faults.None)
+            var errors = ValidationErrors.Of(new NewStudent(name));
+            if (!errors.None)
             {
-                return Problems.Invalid("name", faults.Found[0].Message);
+                return Problems.Invalid("name", errors.Found[0].Message);
             }
             if (NameFault(name, others) is string fault)
             {

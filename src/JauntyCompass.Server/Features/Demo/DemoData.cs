@@ -2,6 +2,7 @@ using System.Globalization;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Server.Features.Accounts;
 using JauntyCompass.Server.Features.Files;

@@ -1,8 +1,9 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Demonstrations.WentWrong;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Lessons;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Instruments;
@@ -50,24 +51,24 @@ public sealed record DemonstrationRequest(
             BaseRayGiven
         );
 
-    public override void Check(Faults faults)
+    public override void Validate(ValidationErrors errors)
     {
-        base.Check(faults);
+        base.Validate(errors);
         if (Demonstration is not null && DemonstrationCatalogue.Find(Demonstration) is null)
         {
-            faults.Add(
+            errors.Add(
                 "demonstration",
                 $"must be one of: {string.Join(", ", DemonstrationCatalogue.All.Select(d => d.Key))}."
             );
         }
-        faults.Within("angle", Angle);
-        faults.Within("names", Names);
-        faults.Within("rules", Rules);
-        faults.Within("placement", Placement);
-        faults.Range("answer", Answer ?? 0, 0, 360, "degrees");
-        if (faults.None)
+        errors.Within("angle", Angle);
+        errors.Within("names", Names);
+        errors.Within("rules", Rules);
+        errors.Within("placement", Placement);
+        errors.Range("answer", Answer ?? 0, 0, 360, "degrees");
+        if (errors.None)
         {
-            Asked.Check(Task, faults);
+            Asked.Validate(Task, errors);
         }
     }
 }

@@ -1,8 +1,8 @@
 using System.Text.Json.Nodes;
-using JauntyCompass.Core.Checking;
-using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Files;
+using JauntyCompass.Core.Lessons;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Server.Api;
 using Microsoft.AspNetCore.Mvc;
 
@@ -10,25 +10,25 @@ namespace JauntyCompass.Server.Features.Files;
 
 /// <summary>A file of wishes to be read.</summary>
 /// <param name="Text">Its text.</param>
-public sealed record SpecificationText(string Text) : IChecked
+public sealed record SpecificationText(string Text) : IValidatable
 {
-    public void Check(Faults faults) =>
-        JsonFile.Read<SpecificationFile>(Text, SpecificationFile.LongestText, faults);
+    public void Validate(ValidationErrors errors) =>
+        JsonFile.Read<SpecificationFile>(Text, SpecificationFile.LongestText, errors);
 }
 
 /// <summary>A file of answers to be marked again.</summary>
 /// <param name="Text">Its text.</param>
-public sealed record AnswersText(string Text) : IChecked
+public sealed record AnswersText(string Text) : IValidatable
 {
-    public void Check(Faults faults) =>
-        JsonFile.Read<AnswersFile>(Text, AnswersFile.LongestText, faults);
+    public void Validate(ValidationErrors errors) =>
+        JsonFile.Read<AnswersFile>(Text, AnswersFile.LongestText, errors);
 }
 
 /// <summary>An item to be drawn.</summary>
 /// <param name="Item">The item.</param>
-public sealed record FigureRequest(Item Item) : IChecked
+public sealed record FigureRequest(Item Item) : IValidatable
 {
-    public void Check(Faults faults) => faults.Within("item", Item);
+    public void Validate(ValidationErrors errors) => errors.Within("item", Item);
 }
 
 /// <summary>Files that anybody may read and have read: schemas, wishes, answers, figures. Nothing is kept.</summary>
@@ -94,11 +94,19 @@ public static class FileEndpoints
         Schemas.Of(name) is JsonNode schema ? TypedResults.Ok(schema) : Problems.NotFound("schema");
 
     private static SpecificationFile Read(string text) =>
-        JsonFile.Read<SpecificationFile>(text, SpecificationFile.LongestText, new Faults())!;
+        JsonFile.Read<SpecificationFile>(
+            text,
+            SpecificationFile.LongestText,
+            new ValidationErrors()
+        )!;
 
     private static AnswersFile Mark(AnswersText request, CancellationToken cancellation) =>
         Remarking.Of(
-            JsonFile.Read<AnswersFile>(request.Text, AnswersFile.LongestText, new Faults())!,
+            JsonFile.Read<AnswersFile>(
+                request.Text,
+                AnswersFile.LongestText,
+                new ValidationErrors()
+            )!,
             cancellation
         );
 

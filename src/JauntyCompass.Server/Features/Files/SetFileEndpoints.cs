@@ -1,7 +1,7 @@
 using System.Security.Claims;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Files;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Accounts;
 using JauntyCompass.Server.Features.Sets;
@@ -13,9 +13,10 @@ namespace JauntyCompass.Server.Features.Files;
 
 /// <summary>A set file to be kept.</summary>
 /// <param name="Text">Its text.</param>
-public sealed record SetText(string Text) : IChecked
+public sealed record SetText(string Text) : IValidatable
 {
-    public void Check(Faults faults) => JsonFile.Read<SetFile>(Text, SetFile.LongestText, faults);
+    public void Validate(ValidationErrors errors) =>
+        JsonFile.Read<SetFile>(Text, SetFile.LongestText, errors);
 }
 
 /// <summary>Sets as files, out and in.</summary>
@@ -94,7 +95,7 @@ public static class SetFileEndpoints
         CancellationToken cancellation
     ) =>
         SetEndpoints.Keep(
-            JsonFile.Read<SetFile>(request.Text, SetFile.LongestText, new Faults())!,
+            JsonFile.Read<SetFile>(request.Text, SetFile.LongestText, new ValidationErrors())!,
             teacher,
             database,
             clock,

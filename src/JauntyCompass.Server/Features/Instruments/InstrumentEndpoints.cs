@@ -1,7 +1,7 @@
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Demonstrations.Measuring;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Instruments.Rules;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
 using JauntyCompass.Server.Api;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -55,9 +55,9 @@ public sealed record InstrumentReply(
 
 /// <summary>An instrument described in full, to be looked at.</summary>
 /// <param name="Instrument">Its data.</param>
-public sealed record DescribedInstrument(Protractor Instrument) : IChecked
+public sealed record DescribedInstrument(Protractor Instrument) : IValidatable
 {
-    public void Check(Faults faults) => faults.Within("instrument", Instrument);
+    public void Validate(ValidationErrors errors) => errors.Within("instrument", Instrument);
 }
 
 public static class InstrumentEndpoints

@@ -1,6 +1,6 @@
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
 using JauntyCompass.Server.Api;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -11,16 +11,16 @@ namespace JauntyCompass.Server.Features.Marks;
 /// <param name="Item">The item as it was generated.</param>
 /// <param name="Response">The response, of the same kind.</param>
 /// <param name="Tolerance">Tolerance in degrees, 0 to 10.</param>
-public sealed record MarkRequest(Item Item, Response Response, double Tolerance = 2) : IChecked
+public sealed record MarkRequest(Item Item, Response Response, double Tolerance = 2) : IValidatable
 {
-    public void Check(Faults faults)
+    public void Validate(ValidationErrors errors)
     {
-        faults.Within("item", Item);
-        faults.Within("response", Response);
-        faults.Range("tolerance", Tolerance, 0, 10, "degrees");
+        errors.Within("item", Item);
+        errors.Within("response", Response);
+        errors.Range("tolerance", Tolerance, 0, 10, "degrees");
         if (ExerciseKinds.Of(Item) != ExerciseKinds.Of(Response))
         {
-            faults.Add("response.kind", $"must be {ExerciseKinds.Of(Item).Key}, as the item is.");
+            errors.Add("response.kind", $"must be {ExerciseKinds.Of(Item).Key}, as the item is.");
         }
     }
 }

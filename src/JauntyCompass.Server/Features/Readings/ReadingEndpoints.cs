@@ -1,7 +1,7 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Instruments.Rules;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Instruments;
@@ -17,11 +17,11 @@ public sealed record ReadingsRequest(
     Protractor? Instrument = null
 ) : InstrumentChoice(InstrumentId, Instrument)
 {
-    public override void Check(Faults faults)
+    public override void Validate(ValidationErrors errors)
     {
-        base.Check(faults);
-        faults.Within("angle", Angle);
-        faults.Within("placement", Placement);
+        base.Validate(errors);
+        errors.Within("angle", Angle);
+        errors.Within("placement", Placement);
     }
 }
 

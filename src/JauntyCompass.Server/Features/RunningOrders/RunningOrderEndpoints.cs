@@ -1,5 +1,5 @@
 using System.Security.Claims;
-using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Accounts;
 using JauntyCompass.Server.Storage;
@@ -16,22 +16,22 @@ public sealed record RunningOrderItem(
     string Title,
     string Query,
     IReadOnlyList<HandsShown>? Hands = null
-) : IChecked
+) : IValidatable
 {
     private const int LongestQuery = 6000;
     private const int MostQuestions = 60;
 
-    public void Check(Faults faults)
+    public void Validate(ValidationErrors errors)
     {
-        faults.Text("title", Title, 1, 120);
-        faults.Text("query", Query, 1, LongestQuery);
+        errors.Text("title", Title, 1, 120);
+        errors.Text("query", Query, 1, LongestQuery);
         if (Query?.StartsWith('?') != true)
         {
-            faults.Add("query", "must start with a question mark.");
+            errors.Add("query", "must start with a question mark.");
         }
         if (Hands is not null)
         {
-            faults.Each("hands", Hands, 0, MostQuestions);
+            errors.Each("hands", Hands, 0, MostQuestions);
         }
     }
 }
@@ -39,22 +39,22 @@ public sealed record RunningOrderItem(
 /// <summary>A show of hands at one question.</summary>
 /// <param name="Step">The step that asks it.</param>
 /// <param name="Counts">Hands for each of its choices, 0 to 999; null where none was counted.</param>
-public sealed record HandsShown(string Step, IReadOnlyList<int?> Counts) : IChecked
+public sealed record HandsShown(string Step, IReadOnlyList<int?> Counts) : IValidatable
 {
     private const int MostChoices = 12;
     private const int MostHands = 999;
 
-    public void Check(Faults faults)
+    public void Validate(ValidationErrors errors)
     {
-        faults.Text("step", Step, 1, 60);
+        errors.Text("step", Step, 1, 60);
         if (Counts is null || Counts.Count > MostChoices)
         {
-            faults.Add("counts", $"must be a list of at most {MostChoices} numbers.");
+            errors.Add("counts", $"must be a list of at most {MostChoices} numbers.");
             return;
         }
         for (int i = 0; i < Counts.Count; i++)
         {
-            faults.Range($"counts[{i}]", Counts[i] ?? 0, 0, MostHands, "hands");
+            errors.Range($"counts[{i}]", Counts[i] ?? 0, 0, MostHands, "hands");
         }
     }
 }
@@ -62,12 +62,13 @@ public sealed record HandsShown(string Step, IReadOnlyList<int?> Counts) : IChec
 /// <summary>A running order to be kept.</summary>
 /// <param name="Name">Its name.</param>
 /// <param name="Items">Its demonstrations, at most 40.</param>
-public sealed record NewRunningOrder(string Name, IReadOnlyList<RunningOrderItem> Items) : IChecked
+public sealed record NewRunningOrder(string Name, IReadOnlyList<RunningOrderItem> Items)
+    : IValidatable
 {
-    public void Check(Faults faults)
+    public void Validate(ValidationErrors errors)
     {
-        faults.Text("name", Name, 1, 120);
-        faults.Each("items", Items, 1, 40);
+        errors.Text("name", Name, 1, 120);
+        errors.Each("items", Items, 1, 40);
     }
 }
 

@@ -1,4 +1,4 @@
-using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Server.Api;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -12,14 +12,14 @@ public sealed record SchoolChange(
     bool TeachersMayRegister,
     int KeepAnswersMonths,
     int KeepArchivedMonths
-) : IChecked
+) : IValidatable
 {
     private const int LongestMonths = 120;
 
-    public void Check(Faults faults)
+    public void Validate(ValidationErrors errors)
     {
-        faults.Range("keepAnswersMonths", KeepAnswersMonths, 1, LongestMonths, "months");
-        faults.Range("keepArchivedMonths", KeepArchivedMonths, 1, LongestMonths, "months");
+        errors.Range("keepAnswersMonths", KeepAnswersMonths, 1, LongestMonths, "months");
+        errors.Range("keepArchivedMonths", KeepArchivedMonths, 1, LongestMonths, "months");
     }
 }
 

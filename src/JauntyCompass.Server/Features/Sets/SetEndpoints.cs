@@ -1,7 +1,7 @@
 using System.Security.Claims;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Files;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Accounts;
 using JauntyCompass.Server.Storage;
@@ -13,12 +13,12 @@ namespace JauntyCompass.Server.Features.Sets;
 /// <summary>A specification and a seed.</summary>
 /// <param name="Specification">What is wanted.</param>
 /// <param name="Seed">0 to 2147483647; the same seed gives the same set.</param>
-public record GenerateRequest(SetSpecification Specification, int Seed) : IChecked
+public record GenerateRequest(SetSpecification Specification, int Seed) : IValidatable
 {
-    public virtual void Check(Faults faults)
+    public virtual void Validate(ValidationErrors errors)
     {
-        faults.Within("specification", Specification);
-        faults.Range("seed", Seed, 0, int.MaxValue);
+        errors.Within("specification", Specification);
+        errors.Range("seed", Seed, 0, int.MaxValue);
     }
 }
 
@@ -29,10 +29,10 @@ public record GenerateRequest(SetSpecification Specification, int Seed) : ICheck
 public sealed record NewSet(string Title, SetSpecification Specification, int Seed)
     : GenerateRequest(Specification, Seed)
 {
-    public override void Check(Faults faults)
+    public override void Validate(ValidationErrors errors)
     {
-        faults.Text("title", Title, 1, 120);
-        base.Check(faults);
+        errors.Text("title", Title, 1, 120);
+        base.Validate(errors);
     }
 }
 

@@ -1,7 +1,8 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Demonstrations.Measuring;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Sheet;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Demonstrations.WentWrong.Told;
 
@@ -16,10 +17,10 @@ public sealed class GuessedCrossing()
     private const double ShortShare = 0.55;
 
     /// <inheritdoc/>
-    public override void Check(DemonstrationTask task, Faults faults)
+    public override void Validate(DemonstrationTask task, ValidationErrors errors)
     {
-        base.Check(task, faults);
-        LayingFaults.NeedsZero(task, faults);
+        base.Validate(task, errors);
+        LayingFaults.NeedsZero(task, errors);
     }
 
     private protected override Telling Tell(DemonstrationTask task, Storyboard board) =>
@@ -34,7 +35,7 @@ public sealed class GuessedCrossing()
 
     private protected override void Wrong(DemonstrationTask task, Storyboard board)
     {
-        Laying laying = LayingOf(task);
+        StandardPlacement laying = LayingOf(task);
         board.Put(
             new Figure(Id, Short(task))
             {
@@ -51,7 +52,7 @@ public sealed class GuessedCrossing()
 
     private protected override void Right(DemonstrationTask task, Storyboard board)
     {
-        Laying laying = LayingOf(task);
+        StandardPlacement laying = LayingOf(task);
         board.Put(
             new Figure(Id, Short(task))
             {
@@ -73,10 +74,10 @@ public sealed class GuessedCrossing()
             EndLength = task.Instrument.EdgeRadius * ShortShare,
         };
 
-    private static Laying LayingOf(DemonstrationTask task) =>
-        Laying.Of(Short(task), task.Names, task.Instrument)!;
+    private static StandardPlacement LayingOf(DemonstrationTask task) =>
+        StandardPlacement.Of(Short(task), task.Names, task.Instrument)!;
 
-    private static void Lay(Storyboard board, Laying laying) =>
+    private static void Lay(Storyboard board, StandardPlacement laying) =>
         board.Lay(
             new LaidInstrument(Id, laying.Protractor.Id, laying.Placement)
             {
@@ -84,6 +85,6 @@ public sealed class GuessedCrossing()
             }
         );
 
-    private static CountedThread Count(Laying laying, double to, bool wrong) =>
+    private static CountedThread Count(StandardPlacement laying, double to, bool wrong) =>
         new(Id, CountingThread.Along(laying.Protractor, laying.Placement, laying.Scale, to), wrong);
 }

@@ -1,7 +1,8 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Demonstrations.Drawing;
 using JauntyCompass.Core.Demonstrations.Measuring;
+using JauntyCompass.Core.Sheet;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Demonstrations.WentWrong.Told;
 
@@ -17,12 +18,12 @@ public sealed class MovedBeforeTheDot()
     private const double Slipped = 7;
 
     /// <inheritdoc/>
-    public override void Check(DemonstrationTask task, Faults faults)
+    public override void Validate(DemonstrationTask task, ValidationErrors errors)
     {
-        base.Check(task, faults);
-        if (faults.None && DrawAngle.OnBase(task) is not { CountsBack: false })
+        base.Validate(task, errors);
+        if (errors.None && DrawAngle.OnBase(task) is not { CountsBack: false })
         {
-            faults.Add("instrument", "has no zero for the base ray when the angle opens this way.");
+            errors.Add("instrument", "has no zero for the base ray when the angle opens this way.");
         }
     }
 
@@ -42,7 +43,7 @@ public sealed class MovedBeforeTheDot()
 
     private protected override void Wrong(DemonstrationTask task, Storyboard board)
     {
-        Laying laying = DrawAngle.OnBase(task)!;
+        StandardPlacement laying = DrawAngle.OnBase(task)!;
         int sense = task.Angle.Opening.Sign();
         board.Put(
             new Figure(

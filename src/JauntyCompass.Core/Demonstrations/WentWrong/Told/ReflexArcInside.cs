@@ -1,3 +1,5 @@
+using JauntyCompass.Core.Sheet;
+
 namespace JauntyCompass.Core.Demonstrations.WentWrong.Told;
 
 /// <summary>Drawing: a reflex angle drawn right with the arc inside; the drawing then shows the smaller one.</summary>

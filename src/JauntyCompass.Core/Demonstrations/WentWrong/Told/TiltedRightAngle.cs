@@ -1,3 +1,5 @@
+using JauntyCompass.Core.Sheet;
+
 namespace JauntyCompass.Core.Demonstrations.WentWrong.Told;
 
 /// <summary>A right angle not seen because it is tilted.</summary>

@@ -1,6 +1,6 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Exercises.Kinds.BothArms;
@@ -18,12 +18,12 @@ public sealed record BothArmsItem(
 ) : InstrumentItem(Prompt, Instrument)
 {
     /// <inheritdoc/>
-    public override void Check(Faults faults)
+    public override void Validate(ValidationErrors errors)
     {
-        base.Check(faults);
-        faults.Within("angle", Angle);
-        faults.Range("angle.measure", Angle.Measure.Degrees, 0.1, 180, "degrees");
-        faults.Within("names", Names);
+        base.Validate(errors);
+        errors.Within("angle", Angle);
+        errors.Range("angle.measure", Angle.Measure.Degrees, 0.1, 180, "degrees");
+        errors.Within("names", Names);
     }
 }
 
@@ -45,15 +45,15 @@ public sealed record BothArmsResponse(
     public override Placement? LaidOn => FirstPlacement;
 
     /// <inheritdoc/>
-    public override void Check(Faults faults)
+    public override void Validate(ValidationErrors errors)
     {
-        faults.Range("first", First, 0, 360, "degrees");
-        faults.Range("second", Second, 0, 360, "degrees");
+        errors.Range("first", First, 0, 360, "degrees");
+        errors.Range("second", Second, 0, 360, "degrees");
         if (Agree is not ("yes" or "no"))
         {
-            faults.Add("agree", "must be yes or no.");
+            errors.Add("agree", "must be yes or no.");
         }
-        faults.Within("firstPlacement", FirstPlacement);
-        faults.Within("secondPlacement", SecondPlacement);
+        errors.Within("firstPlacement", FirstPlacement);
+        errors.Within("secondPlacement", SecondPlacement);
     }
 }

@@ -2,6 +2,7 @@ using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Simulation;
@@ -80,14 +81,14 @@ public sealed class BothArmsKind()
             new ReadingStep(
                 "first",
                 "First reading",
-                Situation.Measuring(item.Angle, item.Instrument, response?.FirstPlacement),
+                MarkingContext.Measuring(item.Angle, item.Instrument, response?.FirstPlacement),
                 response?.First,
                 Mistakes
             ),
             new ReadingStep(
                 "second",
                 "Second reading",
-                Situation.Measuring(item.Angle, item.Instrument, response?.SecondPlacement),
+                MarkingContext.Measuring(item.Angle, item.Instrument, response?.SecondPlacement),
                 response?.Second,
                 Mistakes
             )

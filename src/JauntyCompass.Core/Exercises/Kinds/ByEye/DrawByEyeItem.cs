@@ -1,7 +1,8 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Exercises.Drawn;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Sheet;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Exercises.Kinds.ByEye;
@@ -16,20 +17,20 @@ namespace JauntyCompass.Core.Exercises.Kinds.ByEye;
 public sealed record DrawByEyeItem(
     string Prompt,
     Protractor Instrument,
-    Angles.Measure Measure,
+    Measure Measure,
     BaseRay BaseRay,
-    Opening Opening,
+    TurnDirection Opening,
     AngleNames Names
 ) : InstrumentItem(Prompt, Instrument)
 {
     /// <inheritdoc/>
-    public override void Check(Faults faults)
+    public override void Validate(ValidationErrors errors)
     {
-        base.Check(faults);
-        faults.Range("measure", Measure.Degrees, 10, 170, "degrees");
-        faults.Within("baseRay", BaseRay);
-        faults.Known("opening", Opening);
-        faults.Within("names", Names);
+        base.Validate(errors);
+        errors.Range("measure", Measure.Degrees, 10, 170, "degrees");
+        errors.Within("baseRay", BaseRay);
+        errors.Known("opening", Opening);
+        errors.Within("names", Names);
     }
 }
 
@@ -52,10 +53,10 @@ public sealed record DrawByEyeResponse(
 ) : Response
 {
     /// <inheritdoc/>
-    public override void Check(Faults faults)
+    public override void Validate(ValidationErrors errors)
     {
-        faults.Range("reading", Reading, 0, 360, "degrees");
-        DrawnMarks.Check(faults, Strokes, Dots, Arc, Placement);
-        faults.Within("readingPlacement", ReadingPlacement);
+        errors.Range("reading", Reading, 0, 360, "degrees");
+        DrawnMarks.Validate(errors, Strokes, Dots, Arc, Placement);
+        errors.Within("readingPlacement", ReadingPlacement);
     }
 }

@@ -4,9 +4,11 @@ using JauntyCompass.Core.Exercises.Drawn;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Recognition;
+using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Wording;
 
@@ -37,7 +39,7 @@ public sealed class DrawByEyeKind()
         return new DrawByEyeItem(
             $"Draw about {Numbers.Degrees(benchmark)} by eye, from ray {plan.Names.StartRay}. Then measure what you drew.",
             plan.Instrument,
-            new Angles.Measure(benchmark),
+            new Measure(benchmark),
             new BaseRay(plan.Angle.Vertex, plan.Angle.Start, plan.Instrument.EdgeRadius + 8),
             plan.Angle.Opening,
             plan.Names
@@ -81,7 +83,7 @@ public sealed class DrawByEyeKind()
         DrawnFigure? figure = response is null
             ? null
             : DrawnFigure.Of(
-                Situation.Drawing(asked, item.Instrument, placement: null),
+                MarkingContext.Drawing(asked, item.Instrument, placement: null),
                 DrawnMarks.Of(response.Strokes, response.Dots, response.Arc)
             );
         // What is measured is what was drawn, whichever way it opens.
@@ -89,7 +91,7 @@ public sealed class DrawByEyeKind()
             figure?.Turn is double turn && figure.Ray is StrokeLine ray
                 ? asked with
                 {
-                    Measure = new Angles.Measure(Math.Clamp(Math.Abs(turn), 0, 180)),
+                    Measure = new Measure(Math.Clamp(Math.Abs(turn), 0, 180)),
                     Opening = turn < 0 ? asked.Opening.Reversed() : asked.Opening,
                     EndLength = Math.Max(Angle.ShortestArm, ray.Length),
                 }
@@ -105,7 +107,7 @@ public sealed class DrawByEyeKind()
             new ReadingStep(
                 "reading",
                 "Reading",
-                Situation.Measuring(own, item.Instrument, response?.ReadingPlacement),
+                MarkingContext.Measuring(own, item.Instrument, response?.ReadingPlacement),
                 figure?.Value is null ? null : response?.Reading,
                 Mistakes
             ),
@@ -126,7 +128,7 @@ public sealed class DrawByEyeKind()
     protected override DrawByEyeResponse Attempt(DrawByEyeItem item, Attempt attempt)
     {
         double drawn = attempt.Guess(item.Measure.Degrees, attempt.IsPerfect ? 0 : EyeSpread);
-        Angle own = Asked(item) with { Measure = new Angles.Measure(drawn) };
+        Angle own = Asked(item) with { Measure = new Measure(drawn) };
         (double reading, Placement placement) = attempt.Measure(own, item.Instrument);
         return new DrawByEyeResponse(
             [

@@ -1,5 +1,5 @@
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Demonstrations.Clocks;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Exercises.Kinds.Clock;
 
@@ -40,13 +40,13 @@ public sealed record ClockItem(
         };
 
     /// <inheritdoc/>
-    public override void Check(Faults faults)
+    public override void Validate(ValidationErrors errors)
     {
-        base.Check(faults);
-        faults.Known("question", Question);
-        faults.Range("hour", Hour, 0, 11);
-        faults.Range("minute", Minute, 0, 59);
-        faults.Range("minutes", Minutes, 0, 720, "minutes");
+        base.Validate(errors);
+        errors.Known("question", Question);
+        errors.Range("hour", Hour, 0, 11);
+        errors.Range("minute", Minute, 0, 59);
+        errors.Range("minutes", Minutes, 0, 720, "minutes");
     }
 }
 
@@ -55,5 +55,6 @@ public sealed record ClockItem(
 public sealed record ClockResponse(double Answer) : Response
 {
     /// <inheritdoc/>
-    public override void Check(Faults faults) => faults.Range("answer", Answer, 0, 4320, "degrees");
+    public override void Validate(ValidationErrors errors) =>
+        errors.Range("answer", Answer, 0, 4320, "degrees");
 }

@@ -2,6 +2,7 @@ using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Demonstrations.Clocks;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Presentation;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Simulation;
@@ -38,7 +39,7 @@ public sealed class ClockKind()
     {
         ClockQuestion question = plan.InTurn(Enum.GetValues<ClockQuestion>());
         // Every other time is one in whole tens of minutes, where half degrees are spared: in every form the same ones.
-        int step = plan.Turn.Item % 2 == 0 ? 10 : 5;
+        int step = plan.Rotation.Item % 2 == 0 ? 10 : 5;
         if (question == ClockQuestion.BetweenHands)
         {
             (int hour, int minute) = plan.Onwards([

@@ -1,5 +1,5 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Exercises.Kinds.Compare;
 
@@ -10,11 +10,11 @@ namespace JauntyCompass.Core.Exercises.Kinds.Compare;
 public sealed record CompareItem(string Prompt, Angle First, Angle Second) : Item(Prompt)
 {
     /// <inheritdoc/>
-    public override void Check(Faults faults)
+    public override void Validate(ValidationErrors errors)
     {
-        base.Check(faults);
-        faults.Within("first", First);
-        faults.Within("second", Second);
+        base.Validate(errors);
+        errors.Within("first", First);
+        errors.Within("second", Second);
     }
 }
 
@@ -23,11 +23,11 @@ public sealed record CompareItem(string Prompt, Angle First, Angle Second) : Ite
 public sealed record CompareResponse(string Larger) : Response
 {
     /// <inheritdoc/>
-    public override void Check(Faults faults)
+    public override void Validate(ValidationErrors errors)
     {
         if (Larger is not ("first" or "second" or "equal"))
         {
-            faults.Add("larger", "must be first, second or equal.");
+            errors.Add("larger", "must be first, second or equal.");
         }
     }
 }

@@ -3,8 +3,10 @@ using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Wording;
 
@@ -55,11 +57,19 @@ public sealed class CompareKind()
         );
     }
 
-    private static Angle At(Point vertex, double measure, Opening opening, bool isLong, int turn)
+    private static Angle At(
+        Point vertex,
+        double measure,
+        TurnDirection opening,
+        bool isLong,
+        int turn
+    )
     {
         double length = isLong ? LongArm : ShortArm;
-        Direction start = new Direction(opening == Opening.Anticlockwise ? 0 : 180).Turned(turn);
-        return new Angle(vertex, start, new Angles.Measure(measure), opening, length, length);
+        Direction start = new Direction(opening == TurnDirection.Anticlockwise ? 0 : 180).Turned(
+            turn
+        );
+        return new Angle(vertex, start, new Measure(measure), opening, length, length);
     }
 
     /// <inheritdoc/>

@@ -1,8 +1,9 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Exercises.Drawn;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Sheet;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Exercises.Kinds.Draw;
@@ -17,9 +18,9 @@ namespace JauntyCompass.Core.Exercises.Kinds.Draw;
 public sealed record DrawItem(
     string Prompt,
     Protractor Instrument,
-    Angles.Measure Measure,
+    Measure Measure,
     BaseRay? BaseRay,
-    Opening Opening,
+    TurnDirection Opening,
     AngleNames Names
 ) : InstrumentItem(Prompt, Instrument)
 {
@@ -36,24 +37,24 @@ public sealed record DrawItem(
     internal Angle Asked => On(Thought.Vertex, Thought.Direction, Thought.Length, Opening);
 
     /// <summary>The angle as it is asked for on a base ray.</summary>
-    internal Angle On(Point vertex, Direction start, double length, Opening opening) =>
+    internal Angle On(Point vertex, Direction start, double length, TurnDirection opening) =>
         new(vertex, start, Measure, opening, length, length);
 
     /// <inheritdoc/>
-    public override void Check(Faults faults)
+    public override void Validate(ValidationErrors errors)
     {
-        base.Check(faults);
-        faults.Range("measure", Measure.Degrees, 0.1, 180, "degrees");
+        base.Validate(errors);
+        errors.Range("measure", Measure.Degrees, 0.1, 180, "degrees");
         if (BaseRay is null && Measure.Degrees is < LeastOwn or > MostOwn)
         {
-            faults.Add(
+            errors.Add(
                 "baseRay",
                 $"must be given for a measure under {LeastOwn} or over {MostOwn} degrees: two arms that nearly make one line cannot be told apart."
             );
         }
-        faults.Within("baseRay", BaseRay);
-        faults.Known("opening", Opening);
-        faults.Within("names", Names);
+        errors.Within("baseRay", BaseRay);
+        errors.Known("opening", Opening);
+        errors.Within("names", Names);
     }
 }
 
@@ -79,9 +80,9 @@ public sealed record DrawResponse(
     public override Placement? LaidOn => Placement;
 
     /// <inheritdoc/>
-    public override void Check(Faults faults)
+    public override void Validate(ValidationErrors errors)
     {
-        DrawnMarks.Check(faults, Strokes, Dots, Arc, Placement, Rested);
-        SaidFirst.Check(faults, KindSaid);
+        DrawnMarks.Validate(errors, Strokes, Dots, Arc, Placement, Rested);
+        SaidFirst.Validate(errors, KindSaid);
     }
 }

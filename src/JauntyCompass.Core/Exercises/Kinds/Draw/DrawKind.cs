@@ -3,9 +3,11 @@ using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises.Drawn;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Presentation;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Recognition;
+using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Wording;
 
@@ -79,18 +81,18 @@ public sealed class DrawKind()
         Angle asked = own is null
             ? item.Asked
             : item.On(own.Vertex, own.Base.Direction, own.Base.Length, own.Opening);
-        var situation = Situation.Drawing(
+        var context = MarkingContext.Drawing(
             asked,
             item.Instrument,
             response?.Placement,
             response?.Rested
         );
         bool isThere = marks is not null && (item.BaseRay is not null || own is not null);
-        DrawnFigure? figure = isThere ? DrawnFigure.Of(situation, marks!, own) : null;
+        DrawnFigure? figure = isThere ? DrawnFigure.Of(context, marks!, own) : null;
         return
         [
             .. SaidFirst.Steps(item.Measure, response?.KindSaid, estimate: null, reading: null),
-            new ReadingStep("drawing", "Drawing", situation, figure?.Value, Mistakes, figure)
+            new ReadingStep("drawing", "Drawing", context, figure?.Value, Mistakes, figure)
             {
                 Missing = item.BaseRay is null ? NoRays : NoRay,
             },

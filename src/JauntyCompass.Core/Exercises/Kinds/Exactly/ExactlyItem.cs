@@ -1,7 +1,7 @@
 using System.Globalization;
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Exercises.Kinds.Exactly;
 
@@ -13,7 +13,7 @@ namespace JauntyCompass.Core.Exercises.Kinds.Exactly;
 public sealed record ExactlyItem(
     string Prompt,
     Protractor Instrument,
-    Angles.Measure Asked,
+    Measure Asked,
     IReadOnlyList<Angle> Angles
 ) : InstrumentItem(Prompt, Instrument)
 {
@@ -22,14 +22,14 @@ public sealed record ExactlyItem(
         ((char)('A' + index)).ToString(CultureInfo.InvariantCulture);
 
     /// <inheritdoc/>
-    public override void Check(Faults faults)
+    public override void Validate(ValidationErrors errors)
     {
-        base.Check(faults);
-        faults.Range("asked", Asked.Degrees, 1, 180, "degrees");
-        faults.Each("angles", Angles, 3, 4);
-        if (faults.None && Angles.Count(a => a.Measure == Asked) != 1)
+        base.Validate(errors);
+        errors.Range("asked", Asked.Degrees, 1, 180, "degrees");
+        errors.Each("angles", Angles, 3, 4);
+        if (errors.None && Angles.Count(a => a.Measure == Asked) != 1)
         {
-            faults.Add("angles", "must hold exactly one angle of the measure asked for.");
+            errors.Add("angles", "must hold exactly one angle of the measure asked for.");
         }
     }
 }
@@ -40,9 +40,9 @@ public sealed record ExactlyItem(
 public sealed record ExactlyResponse(string ByEye, string Found) : Response
 {
     /// <inheritdoc/>
-    public override void Check(Faults faults)
+    public override void Validate(ValidationErrors errors)
     {
-        faults.Text("byEye", ByEye, 1, 1);
-        faults.Text("found", Found, 1, 1);
+        errors.Text("byEye", ByEye, 1, 1);
+        errors.Text("found", Found, 1, 1);
     }
 }

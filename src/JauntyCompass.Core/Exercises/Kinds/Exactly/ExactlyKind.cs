@@ -2,8 +2,10 @@ using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Presentation;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Wording;
 
@@ -71,8 +73,8 @@ public sealed class ExactlyKind()
                                 larger * (i < 2 ? Up / 2.4 : -Up)
                             ),
                             new Direction(right ? 0 : 180),
-                            new Angles.Measure(m),
-                            right ? Opening.Anticlockwise : Opening.Clockwise,
+                            new Measure(m),
+                            right ? TurnDirection.Anticlockwise : TurnDirection.Clockwise,
                             arm,
                             arm
                         );
@@ -171,26 +173,30 @@ public sealed class ExactlyKind()
         for (int i = 0; i < item.Angles.Count; i++)
         {
             string letter = ExactlyItem.LetterOf(i);
-            var situation = Situation.Measuring(item.Angles[i], item.Instrument, placement: null);
+            var context = MarkingContext.Measuring(
+                item.Angles[i],
+                item.Instrument,
+                placement: null
+            );
             bool right = item.Angles[i].Measure == item.Asked;
             options.Add(
                 new Option(letter, letter, right)
                 {
                     Causes = right
                         ? []
-                        : [.. mistakes.Where(m => Reads(m, situation, item.Asked.Degrees))],
-                    Story = new MistakeStory(situation, item.Asked.Degrees, null, Speech.Usual),
+                        : [.. mistakes.Where(m => Reads(m, context, item.Asked.Degrees))],
+                    Story = new MistakeStory(context, item.Asked.Degrees, null, Speech.Usual),
                 }
             );
         }
         return options;
     }
 
-    private static bool Reads(Mistake mistake, Situation situation, double asked)
+    private static bool Reads(Mistake mistake, MarkingContext context, double asked)
     {
         Span<Outcome> room = stackalloc Outcome[Outcomes.Most];
         var outcomes = new Outcomes(room);
-        mistake.Predict(situation, null, ref outcomes);
+        mistake.Predict(context, null, ref outcomes);
         for (int i = 0; i < outcomes.Count; i++)
         {
             if (Math.Abs(outcomes[i].Degrees - asked) < 1)

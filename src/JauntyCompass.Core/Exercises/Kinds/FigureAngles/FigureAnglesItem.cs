@@ -1,6 +1,6 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Exercises.Kinds.FigureAngles;
 
@@ -32,19 +32,19 @@ public sealed record FigureAnglesItem(
         return new Angle(
             here,
             start,
-            new Angles.Measure(Direction.Reduce(end.Degrees - start.Degrees)),
-            Opening.Anticlockwise,
+            new Measure(Direction.Reduce(end.Degrees - start.Degrees)),
+            TurnDirection.Anticlockwise,
             here.DistanceTo(next),
             here.DistanceTo(before)
         );
     }
 
     /// <inheritdoc/>
-    public override void Check(Faults faults)
+    public override void Validate(ValidationErrors errors)
     {
-        base.Check(faults);
-        faults.Each("corners", Corners, 3, 5);
-        if (!faults.None)
+        base.Validate(errors);
+        errors.Each("corners", Corners, 3, 5);
+        if (!errors.None)
         {
             return;
         }
@@ -52,11 +52,11 @@ public sealed record FigureAnglesItem(
         {
             if (Corners[i].DistanceTo(Corners[(i + 1) % Corners.Count]) < 5)
             {
-                faults.Add($"corners[{i}]", "must be at least 5 mm from the next corner.");
+                errors.Add($"corners[{i}]", "must be at least 5 mm from the next corner.");
             }
             else if (At(i).Measure.Degrees is < 1 or > 179)
             {
-                faults.Add(
+                errors.Add(
                     $"corners[{i}]",
                     "must make an angle of 1 to 179 degrees; go round anticlockwise."
                 );
@@ -106,15 +106,15 @@ public sealed record FigureAnglesResponse(
     public override Placement? LaidOn => APlacement;
 
     /// <inheritdoc/>
-    public override void Check(Faults faults)
+    public override void Validate(ValidationErrors errors)
     {
         for (int i = 0; i < FigureAnglesItem.Letters.Length; i++)
         {
             string field = FigureAnglesItem.Letters[i].ToLowerInvariant();
             (double? reading, Placement? placement) = At(i);
-            faults.Range(field, reading ?? 0, 0, 360, "degrees");
-            faults.Within(field + "Placement", placement);
+            errors.Range(field, reading ?? 0, 0, 360, "degrees");
+            errors.Within(field + "Placement", placement);
         }
-        faults.Range("sum", Sum, 0, 1800, "degrees");
+        errors.Range("sum", Sum, 0, 1800, "degrees");
     }
 }

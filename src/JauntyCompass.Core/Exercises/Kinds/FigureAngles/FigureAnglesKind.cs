@@ -3,8 +3,11 @@ using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Randomness;
+using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Wording;
 
@@ -185,14 +188,14 @@ public sealed class FigureAnglesKind()
                     return new ReadingStep(
                         letter.ToLowerInvariant(),
                         $"Angle at {letter}",
-                        Situation.Measuring(item.At(i), item.Instrument, placement),
+                        MarkingContext.Measuring(item.At(i), item.Instrument, placement),
                         reading,
                         Mistakes
                     );
                 }
             ),
         ];
-        double ownSum = readings.Sum(r => r.Given ?? r.Situation.Measure);
+        double ownSum = readings.Sum(r => r.Given ?? r.Context.Measure);
         return
         [
             .. readings,

@@ -1,7 +1,7 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Exercises.Kinds.FindMistake;
@@ -27,15 +27,15 @@ public sealed record FindMistakeItem(
 ) : InstrumentItem(Prompt, Instrument)
 {
     /// <inheritdoc/>
-    public override void Check(Faults faults)
+    public override void Validate(ValidationErrors errors)
     {
-        base.Check(faults);
-        faults.Within("angle", Angle);
-        faults.Range("angle.measure", Angle.Measure.Degrees, 0.1, 180, "degrees");
-        faults.Within("names", Names);
-        faults.Within("placement", Placement);
-        faults.Range("written", Written, 0, 360, "degrees");
-        if (!faults.Count("offered", Offered, 2, 6))
+        base.Validate(errors);
+        errors.Within("angle", Angle);
+        errors.Range("angle.measure", Angle.Measure.Degrees, 0.1, 180, "degrees");
+        errors.Within("names", Names);
+        errors.Within("placement", Placement);
+        errors.Range("written", Written, 0, 360, "degrees");
+        if (!errors.Count("offered", Offered, 2, 6))
         {
             return;
         }
@@ -43,12 +43,12 @@ public sealed record FindMistakeItem(
         {
             if (MistakeCatalogue.Find(Offered[i]) is null)
             {
-                faults.Add($"offered[{i}]", "must be the key of a mistake of the catalogue.");
+                errors.Add($"offered[{i}]", "must be the key of a mistake of the catalogue.");
             }
         }
         if (!Offered.Contains(Mistake))
         {
-            faults.Add("mistake", "must be among those offered.");
+            errors.Add("mistake", "must be among those offered.");
         }
     }
 }
@@ -64,13 +64,13 @@ public sealed record FindMistakeResponse(string Found, double Reading, Placement
     public override Placement? LaidOn => Placement;
 
     /// <inheritdoc/>
-    public override void Check(Faults faults)
+    public override void Validate(ValidationErrors errors)
     {
         if (MistakeCatalogue.Find(Found) is null)
         {
-            faults.Add("found", "must be one of those offered.");
+            errors.Add("found", "must be one of those offered.");
         }
-        faults.Range("reading", Reading, 0, 360, "degrees");
-        faults.Within("placement", Placement);
+        errors.Range("reading", Reading, 0, 360, "degrees");
+        errors.Within("placement", Placement);
     }
 }

@@ -4,8 +4,10 @@ using JauntyCompass.Core.Demonstrations.Measuring;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Wording;
 
@@ -47,14 +49,14 @@ public sealed class FindMistakeKind()
     {
         double arm = plan.Instrument.EdgeRadius + 9;
         Angle angle = plan.Angle with { StartLength = arm, EndLength = arm };
-        LaidAngle laid = Laying.Of(angle, plan.Names, plan.Instrument)!.Laid;
+        LaidAngle laid = StandardPlacement.Of(angle, plan.Names, plan.Instrument)!.Laid;
         List<string> mistakes =
         [
             .. Seen.Where(key => MistakeCatalogue.Find(key)!.CanBeMadeOn(plan.Instrument)),
         ];
-        (string key, Slip slip) = Chosen(plan.FromTurn(mistakes), laid, plan.Tolerance);
+        (string key, MeasuringExample slip) = Chosen(plan.FromTurn(mistakes), laid, plan.Tolerance);
         plan.Random.Shuffle(mistakes);
-        var asItLies = Situation.Measuring(angle, plan.Instrument, slip.Placement);
+        var asItLies = MarkingContext.Measuring(angle, plan.Instrument, slip.Placement);
         List<string> offered =
         [
             key,
@@ -75,7 +77,7 @@ public sealed class FindMistakeKind()
     }
 
     // What comes to the same number, or is seen in how the instrument lies, would be an answer as true.
-    private static bool IsAlsoTrue(string key, Slip slip, Situation asItLies)
+    private static bool IsAlsoTrue(string key, MeasuringExample slip, MarkingContext asItLies)
     {
         const double Same = 1;
         Mistake mistake = MistakeCatalogue.Find(key)!;
@@ -97,22 +99,22 @@ public sealed class FindMistakeKind()
     }
 
     // The first that gives a number nobody would accept; with a tolerance too wide for any, the one farthest off.
-    private static (string Key, Slip Slip) Chosen(
+    private static (string Key, MeasuringExample MeasuringExample) Chosen(
         IEnumerable<string> mistakes,
         LaidAngle laid,
         double tolerance
     )
     {
-        List<(string Key, Slip Slip)> shown =
+        List<(string Key, MeasuringExample MeasuringExample)> shown =
         [
             .. mistakes
                 .Select(key => (key, MistakeCatalogue.Find(key)!.Show(laid)))
                 .Where(m => m.Item2 is not null)
                 .Select(m => (m.key, m.Item2!)),
         ];
-        double Off(Slip slip) => Math.Abs(slip.Answer - laid.Angle.Measure.Degrees);
-        int first = shown.FindIndex(m => Off(m.Slip) > tolerance);
-        return first >= 0 ? shown[first] : shown.MaxBy(m => Off(m.Slip));
+        double Off(MeasuringExample slip) => Math.Abs(slip.Answer - laid.Angle.Measure.Degrees);
+        int first = shown.FindIndex(m => Off(m.MeasuringExample) > tolerance);
+        return first >= 0 ? shown[first] : shown.MaxBy(m => Off(m.MeasuringExample));
     }
 
     private static readonly string[] Students = ["Tam", "Io", "Bea", "Cass", "Rue", "Ned"];
@@ -176,7 +178,7 @@ public sealed class FindMistakeKind()
             new ReadingStep(
                 "reading",
                 "Put right",
-                Situation.Measuring(item.Angle, item.Instrument, response?.Placement),
+                MarkingContext.Measuring(item.Angle, item.Instrument, response?.Placement),
                 response?.Reading,
                 Mistakes
             ),

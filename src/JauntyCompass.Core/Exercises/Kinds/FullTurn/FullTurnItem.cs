@@ -1,7 +1,7 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Exercises.Kinds.FullTurn;
@@ -19,15 +19,15 @@ public sealed record FullTurnItem(
 ) : InstrumentItem(Prompt, Instrument)
 {
     /// <inheritdoc/>
-    public override void Check(Faults faults)
+    public override void Validate(ValidationErrors errors)
     {
-        base.Check(faults);
-        faults.Within("angle", Angle);
-        faults.Range("angle.measure", Angle.Measure.Degrees, 0.1, 359.9, "degrees");
-        faults.Within("names", Names);
+        base.Validate(errors);
+        errors.Within("angle", Angle);
+        errors.Range("angle.measure", Angle.Measure.Degrees, 0.1, 359.9, "degrees");
+        errors.Within("names", Names);
         if (Instrument is { Shape: not ProtractorShape.FullCircle })
         {
-            faults.Add("instrument", "must be a full circle.");
+            errors.Add("instrument", "must be a full circle.");
         }
     }
 }
@@ -48,10 +48,10 @@ public sealed record FullTurnResponse(
     public override Placement? LaidOn => Placement;
 
     /// <inheritdoc/>
-    public override void Check(Faults faults)
+    public override void Validate(ValidationErrors errors)
     {
-        faults.Range("reading", Reading, 0, 360, "degrees");
-        faults.Within("placement", Placement);
-        SaidFirst.Check(faults, KindSaid, Estimate);
+        errors.Range("reading", Reading, 0, 360, "degrees");
+        errors.Within("placement", Placement);
+        SaidFirst.Validate(errors, KindSaid, Estimate);
     }
 }

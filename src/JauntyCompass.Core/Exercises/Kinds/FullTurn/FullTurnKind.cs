@@ -2,8 +2,10 @@ using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
 
 namespace JauntyCompass.Core.Exercises.Kinds.FullTurn;
@@ -95,7 +97,7 @@ public sealed class FullTurnKind()
             new ReadingStep(
                 "reading",
                 "Reading",
-                Situation.Measuring(item.Angle, item.Instrument, response?.Placement),
+                MarkingContext.Measuring(item.Angle, item.Instrument, response?.Placement),
                 response?.Reading,
                 Mistakes
             ),

@@ -1,4 +1,4 @@
-using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Exercises.Kinds.InstrumentQuestion;
 
@@ -15,19 +15,19 @@ public sealed record InstrumentQuestionItem(
 ) : Item(Prompt)
 {
     /// <inheritdoc/>
-    public override void Check(Faults faults)
+    public override void Validate(ValidationErrors errors)
     {
-        base.Check(faults);
-        faults.Text("right", Right, 1, 160);
-        if (faults.Count("wrong", Wrong, 1, 4))
+        base.Validate(errors);
+        errors.Text("right", Right, 1, 160);
+        if (errors.Count("wrong", Wrong, 1, 4))
         {
             for (int i = 0; i < Wrong.Count; i++)
             {
-                faults.Text($"wrong[{i}]", Wrong[i], 1, 160);
+                errors.Text($"wrong[{i}]", Wrong[i], 1, 160);
             }
             if (Order is null || !Order.Order().SequenceEqual(Enumerable.Range(0, Wrong.Count + 1)))
             {
-                faults.Add("order", "must name every answer once, from 0.");
+                errors.Add("order", "must name every answer once, from 0.");
             }
         }
     }
@@ -38,11 +38,11 @@ public sealed record InstrumentQuestionItem(
 public sealed record InstrumentQuestionResponse(string Picked) : Response
 {
     /// <inheritdoc/>
-    public override void Check(Faults faults)
+    public override void Validate(ValidationErrors errors)
     {
         if (Picked is not ("0" or "1" or "2" or "3" or "4"))
         {
-            faults.Add("picked", "must be the place of one of the answers, from 0.");
+            errors.Add("picked", "must be the place of one of the answers, from 0.");
         }
     }
 }

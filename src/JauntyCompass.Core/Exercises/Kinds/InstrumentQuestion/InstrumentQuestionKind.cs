@@ -4,8 +4,10 @@ using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Wording;
 
@@ -125,7 +127,7 @@ public sealed class InstrumentQuestionKind()
         new(
             "measure",
             new DemonstrationTask(
-                new Angle(default, default, new Angles.Measure(64), Opening.Anticlockwise, 90, 90),
+                new Angle(default, default, new Measure(64), TurnDirection.Anticlockwise, 90, 90),
                 InstrumentCatalogue.DeskHalfCircle,
                 new AngleNames("K", "L", "M"),
                 rules

@@ -1,5 +1,5 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Exercises.Kinds.NameAngle;
 
@@ -23,34 +23,34 @@ public sealed record NameAngleItem(
     internal NameVerdict Verdict => NameCheck.Of(Proposed, Vertex, Rays, Start, End);
 
     /// <inheritdoc/>
-    public override void Check(Faults faults)
+    public override void Validate(ValidationErrors errors)
     {
-        base.Check(faults);
-        faults.Text("vertex", Vertex, 1, 1);
-        faults.Text("proposed", Proposed, 1, 12);
-        if (!faults.Count("rays", Rays, 2, 4))
+        base.Validate(errors);
+        errors.Text("vertex", Vertex, 1, 1);
+        errors.Text("proposed", Proposed, 1, 12);
+        if (!errors.Count("rays", Rays, 2, 4))
         {
             return;
         }
         if (Rays.Any(r => r is null || r.Letter is not { Length: 1 }))
         {
-            faults.Add("rays", "must each have one letter.");
+            errors.Add("rays", "must each have one letter.");
             return;
         }
         if (Rays.Select(r => r.Letter).Append(Vertex).Distinct().Count() != Rays.Count + 1)
         {
-            faults.Add("rays", "must have letters of their own, other than the vertex's.");
+            errors.Add("rays", "must have letters of their own, other than the vertex's.");
         }
         foreach ((string field, string letter) in new[] { ("start", Start), ("end", End) })
         {
             if (Rays.All(r => r.Letter != letter))
             {
-                faults.Add(field, "must be the letter of one of the rays.");
+                errors.Add(field, "must be the letter of one of the rays.");
             }
         }
         if (Start == End)
         {
-            faults.Add("end", "must differ from start.");
+            errors.Add("end", "must differ from start.");
         }
     }
 }
@@ -61,12 +61,12 @@ public sealed record NameAngleItem(
 public sealed record NameAngleResponse(string Allowed, string Name) : Response
 {
     /// <inheritdoc/>
-    public override void Check(Faults faults)
+    public override void Validate(ValidationErrors errors)
     {
         if (Allowed is not ("yes" or "no"))
         {
-            faults.Add("allowed", "must be yes or no.");
+            errors.Add("allowed", "must be yes or no.");
         }
-        faults.Text("name", Name, 1, 40);
+        errors.Text("name", Name, 1, 40);
     }
 }

@@ -3,8 +3,10 @@ using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Wording;
 
@@ -136,8 +138,8 @@ public sealed class NameAngleKind()
         return new Angle(
             new Point(-20, -30),
             start,
-            new Angles.Measure(Direction.Reduce(end.Degrees - start.Degrees)),
-            Opening.Anticlockwise,
+            new Measure(Direction.Reduce(end.Degrees - start.Degrees)),
+            TurnDirection.Anticlockwise,
             RayLength,
             RayLength
         );
@@ -199,7 +201,7 @@ public sealed class NameAngleKind()
     protected override NameAngleResponse Attempt(NameAngleItem item, Attempt attempt)
     {
         var step = new NameStep(item.Vertex, item.Rays, item.Start, item.End, null);
-        Foretold? slip = step.Foretell(0).FirstOrDefault(f => attempt.Shows(f.Mistake.Key));
+        Prediction? slip = step.Predict(0).FirstOrDefault(f => attempt.Shows(f.Mistake.Key));
         return new NameAngleResponse(
             attempt.Choose(Options(item)),
             slip?.Answers[0].Text ?? step.Answer

@@ -1,7 +1,7 @@
 using System.Globalization;
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Demonstrations.Outlines;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Exercises.Kinds.Outline;
 
@@ -65,14 +65,14 @@ public sealed record OutlineItem(
         ((char)('A' + index)).ToString(CultureInfo.InvariantCulture);
 
     /// <inheritdoc/>
-    public override void Check(Faults faults)
+    public override void Validate(ValidationErrors errors)
     {
-        base.Check(faults);
-        faults.Each("shapes", Shapes, 2, 4);
-        faults.Known("counted", Counted);
-        if (faults.None && Riddle is not null && Shapes.Count(Riddle.Fits) != 1)
+        base.Validate(errors);
+        errors.Each("shapes", Shapes, 2, 4);
+        errors.Known("counted", Counted);
+        if (errors.None && Riddle is not null && Shapes.Count(Riddle.Fits) != 1)
         {
-            faults.Add("riddle", "must fit exactly one of the outlines.");
+            errors.Add("riddle", "must fit exactly one of the outlines.");
         }
     }
 }
@@ -83,9 +83,9 @@ public sealed record OutlineItem(
 public sealed record OutlineResponse(string Fits, double Count) : Response
 {
     /// <inheritdoc/>
-    public override void Check(Faults faults)
+    public override void Validate(ValidationErrors errors)
     {
-        faults.Text("fits", Fits, 1, 1);
-        faults.Range("count", Count, 0, 40);
+        errors.Text("fits", Fits, 1, 1);
+        errors.Range("count", Count, 0, 40);
     }
 }

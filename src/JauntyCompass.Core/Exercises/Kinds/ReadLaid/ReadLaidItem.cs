@@ -1,7 +1,7 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Exercises.Kinds.ReadLaid;
@@ -21,22 +21,22 @@ public sealed record ReadLaidItem(
 ) : InstrumentItem(Prompt, Instrument)
 {
     /// <inheritdoc/>
-    public override void Check(Faults faults)
+    public override void Validate(ValidationErrors errors)
     {
-        base.Check(faults);
-        faults.Within("angle", Angle);
-        faults.Range(
+        base.Validate(errors);
+        errors.Within("angle", Angle);
+        errors.Range(
             "angle.measure",
             Angle.Measure.Degrees,
             0.1,
             Instrument?.FullScale ?? 360,
             "degrees"
         );
-        faults.Within("names", Names);
-        faults.Within("placement", Placement);
-        if (faults.None && LaidAngle.Of(Angle, Instrument!, Placement).CarefulReading is null)
+        errors.Within("names", Names);
+        errors.Within("placement", Placement);
+        if (errors.None && LaidAngle.Of(Angle, Instrument!, Placement).CarefulReading is null)
         {
-            faults.Add(
+            errors.Add(
                 "placement",
                 "must let the instrument read the angle; laid like this it shows nothing."
             );
@@ -55,9 +55,9 @@ public sealed record ReadLaidResponse(
 ) : Response
 {
     /// <inheritdoc/>
-    public override void Check(Faults faults)
+    public override void Validate(ValidationErrors errors)
     {
-        faults.Range("reading", Reading, 0, 360, "degrees");
-        SaidFirst.Check(faults, KindSaid, Estimate);
+        errors.Range("reading", Reading, 0, 360, "degrees");
+        SaidFirst.Validate(errors, KindSaid, Estimate);
     }
 }

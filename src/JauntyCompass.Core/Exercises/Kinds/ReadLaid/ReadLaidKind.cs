@@ -3,8 +3,11 @@ using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Randomness;
+using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
 
 namespace JauntyCompass.Core.Exercises.Kinds.ReadLaid;
@@ -136,7 +139,7 @@ public sealed class ReadLaidKind()
             new ReadingStep(
                 "reading",
                 "Reading",
-                Situation.Measuring(item.Angle, item.Instrument, item.Placement),
+                MarkingContext.Measuring(item.Angle, item.Instrument, item.Placement),
                 response?.Reading,
                 Mistakes
             ),

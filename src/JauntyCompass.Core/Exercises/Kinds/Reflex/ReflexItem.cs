@@ -1,7 +1,7 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
-using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Lessons;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Exercises.Kinds.Reflex;
@@ -29,27 +29,27 @@ public sealed record ReflexItem(
             ? Angle with
             {
                 Start = Angle.Start.Opposite,
-                Measure = new Angles.Measure(Angle.Measure.Degrees - 180),
+                Measure = new Measure(Angle.Measure.Degrees - 180),
             }
             : Angle.Smaller;
 
     /// <inheritdoc/>
-    public override void Check(Faults faults)
+    public override void Validate(ValidationErrors errors)
     {
-        base.Check(faults);
-        faults.Within("angle", Angle);
-        faults.Range("angle.measure", Angle.Measure.Degrees, 180.1, 359.9, "degrees");
-        faults.Within("names", Names);
+        base.Validate(errors);
+        errors.Within("angle", Angle);
+        errors.Range("angle.measure", Angle.Measure.Degrees, 180.1, 359.9, "degrees");
+        errors.Within("names", Names);
         if (Instrument is { Shape: not ProtractorShape.HalfCircle })
         {
-            faults.Add(
+            errors.Add(
                 "instrument",
                 "must be a half circle: a full circle reads a reflex angle directly."
             );
         }
         if (Method is not (ReflexMethod.From360 or ReflexMethod.AddTo180))
         {
-            faults.Add("method", "must be from360 or addTo180.");
+            errors.Add("method", "must be from360 or addTo180.");
         }
     }
 }
@@ -65,10 +65,10 @@ public sealed record ReflexResponse(double Part, double Answer, Placement? Place
     public override Placement? LaidOn => Placement;
 
     /// <inheritdoc/>
-    public override void Check(Faults faults)
+    public override void Validate(ValidationErrors errors)
     {
-        faults.Range("part", Part, 0, 360, "degrees");
-        faults.Range("answer", Answer, 0, 720, "degrees");
-        faults.Within("placement", Placement);
+        errors.Range("part", Part, 0, 360, "degrees");
+        errors.Range("answer", Answer, 0, 720, "degrees");
+        errors.Within("placement", Placement);
     }
 }

@@ -2,8 +2,10 @@ using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
 
 namespace JauntyCompass.Core.Exercises.Kinds.Reflex;
@@ -104,7 +106,7 @@ public sealed class ReflexKind()
         var part = new ReadingStep(
             "part",
             "Reading",
-            Situation.Measuring(item.PartFor(method), item.Instrument, response?.Placement),
+            MarkingContext.Measuring(item.PartFor(method), item.Instrument, response?.Placement),
             response?.Part,
             MistakeCatalogue.Reading
         );

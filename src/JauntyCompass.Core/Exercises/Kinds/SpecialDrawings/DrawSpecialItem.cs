@@ -1,7 +1,8 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Exercises.Drawn;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Sheet;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Exercises.Kinds.SpecialDrawings;
@@ -34,9 +35,9 @@ public sealed record DrawSpecialItem(
     string Prompt,
     Protractor Instrument,
     SpecialDrawing Wanted,
-    Angles.Measure Measure,
+    Measure Measure,
     BaseRay BaseRay,
-    Opening Opening,
+    TurnDirection Opening,
     AngleNames Names
 ) : InstrumentItem(Prompt, Instrument)
 {
@@ -45,17 +46,17 @@ public sealed record DrawSpecialItem(
         new(BaseRay.Vertex, BaseRay.Direction, Measure, Opening, BaseRay.Length, BaseRay.Length);
 
     /// <inheritdoc/>
-    public override void Check(Faults faults)
+    public override void Validate(ValidationErrors errors)
     {
-        base.Check(faults);
-        faults.Known("wanted", Wanted);
-        faults.Range("measure", Measure.Degrees, 1, 359, "degrees");
-        faults.Within("baseRay", BaseRay);
-        faults.Known("opening", Opening);
-        faults.Within("names", Names);
+        base.Validate(errors);
+        errors.Known("wanted", Wanted);
+        errors.Range("measure", Measure.Degrees, 1, 359, "degrees");
+        errors.Within("baseRay", BaseRay);
+        errors.Known("opening", Opening);
+        errors.Within("names", Names);
         if (Wanted == SpecialDrawing.Reflex != Measure.Degrees > 180)
         {
-            faults.Add("measure", "must be over 180 for a reflex angle, and only for one.");
+            errors.Add("measure", "must be over 180 for a reflex angle, and only for one.");
         }
     }
 }
@@ -80,8 +81,8 @@ public sealed record DrawSpecialResponse(
     public override Placement? LaidOn => Placement;
 
     /// <inheritdoc/>
-    public override void Check(Faults faults)
+    public override void Validate(ValidationErrors errors)
     {
-        DrawnMarks.Check(faults, Strokes, Dots, Arc, Placement, Rested);
+        DrawnMarks.Validate(errors, Strokes, Dots, Arc, Placement, Rested);
     }
 }

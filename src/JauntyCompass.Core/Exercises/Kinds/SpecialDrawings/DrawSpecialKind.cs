@@ -4,9 +4,11 @@ using JauntyCompass.Core.Exercises.Drawn;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Wording;
 
@@ -74,7 +76,7 @@ public sealed class DrawSpecialKind()
             $"{task} Start from ray {names.StartRay}, opening the way the small arrow points.",
             plan.Instrument,
             wanted,
-            new Angles.Measure(measure),
+            new Measure(measure),
             new BaseRay(default, plan.Angle.Start, plan.Instrument.EdgeRadius + 8),
             plan.Angle.Opening,
             names
@@ -120,7 +122,7 @@ public sealed class DrawSpecialKind()
     )
     {
         Angle ray = OnTheInstrument(item);
-        var situation = Situation.Drawing(
+        var context = MarkingContext.Drawing(
             ray,
             item.Instrument,
             response?.Placement,
@@ -128,16 +130,13 @@ public sealed class DrawSpecialKind()
         );
         DrawnFigure? figure = response is null
             ? null
-            : DrawnFigure.Of(
-                situation,
-                DrawnMarks.Of(response.Strokes, response.Dots, response.Arc)
-            );
+            : DrawnFigure.Of(context, DrawnMarks.Of(response.Strokes, response.Dots, response.Arc));
         return
         [
             new ReadingStep(
                 "drawing",
                 "Drawing",
-                situation,
+                context,
                 figure?.Value,
                 item.Wanted == SpecialDrawing.Supplement ? OfASupplement : OfTheRay,
                 figure
@@ -230,7 +229,7 @@ public sealed class DrawSpecialKind()
         item.Wanted == SpecialDrawing.Reflex
             ? item.Asked with
             {
-                Measure = new Angles.Measure(360 - item.Measure.Degrees),
+                Measure = new Measure(360 - item.Measure.Degrees),
                 Opening = item.Opening.Reversed(),
             }
             : item.Asked;

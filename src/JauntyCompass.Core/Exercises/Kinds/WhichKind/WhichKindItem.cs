@@ -1,5 +1,5 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Exercises.Kinds.WhichKind;
@@ -11,12 +11,12 @@ namespace JauntyCompass.Core.Exercises.Kinds.WhichKind;
 public sealed record WhichKindItem(string Prompt, Angle Angle, AngleNames Names) : Item(Prompt)
 {
     /// <inheritdoc/>
-    public override void Check(Faults faults)
+    public override void Validate(ValidationErrors errors)
     {
-        base.Check(faults);
-        faults.Within("angle", Angle);
-        faults.Range("angle.measure", Angle.Measure.Degrees, 1, 359, "degrees");
-        faults.Within("names", Names);
+        base.Validate(errors);
+        errors.Within("angle", Angle);
+        errors.Range("angle.measure", Angle.Measure.Degrees, 1, 359, "degrees");
+        errors.Within("names", Names);
     }
 }
 
@@ -25,5 +25,5 @@ public sealed record WhichKindItem(string Prompt, Angle Angle, AngleNames Names)
 public sealed record WhichKindResponse(AngleKind Said) : Response
 {
     /// <inheritdoc/>
-    public override void Check(Faults faults) => faults.Known("said", Said);
+    public override void Validate(ValidationErrors errors) => errors.Known("said", Said);
 }

@@ -3,6 +3,7 @@ using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Simulation;
@@ -78,17 +79,11 @@ public sealed class WhichKindKind()
         {
             Variety.RightOnItsTip => angle.TurnedBy(plan.Own.Between(15, 75)) with
             {
-                Measure = new Angles.Measure(90),
+                Measure = new Measure(90),
             },
-            Variety.JustOver => angle with
-            {
-                Measure = new Angles.Measure(90 + plan.Own.Between(4, 9)),
-            },
-            Variety.JustUnder => angle with
-            {
-                Measure = new Angles.Measure(90 - plan.Own.Between(4, 9)),
-            },
-            Variety.Straight => angle with { Measure = new Angles.Measure(180) },
+            Variety.JustOver => angle with { Measure = new Measure(90 + plan.Own.Between(4, 9)) },
+            Variety.JustUnder => angle with { Measure = new Measure(90 - plan.Own.Between(4, 9)) },
+            Variety.Straight => angle with { Measure = new Measure(180) },
             _ => angle,
         };
     }
@@ -162,7 +157,7 @@ public sealed class WhichKindKind()
         {
             yield return "tilted-right-angle";
         }
-        if (truth != AngleKind.Straight && new Angles.Measure(360 - measure).Kind == said)
+        if (truth != AngleKind.Straight && new Measure(360 - measure).Kind == said)
         {
             yield return "other-opening";
         }

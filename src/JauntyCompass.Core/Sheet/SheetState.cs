@@ -2,7 +2,7 @@ using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Wording;
 
-namespace JauntyCompass.Core.Demonstrations;
+namespace JauntyCompass.Core.Sheet;
 
 /// <summary>
 /// The whole state of the sheet at one step. Each state stands for itself: it does not depend on how one got there. Things

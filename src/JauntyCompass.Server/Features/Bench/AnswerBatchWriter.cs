@@ -39,7 +39,7 @@ public readonly record struct Written(
 /// Stores answers. Those that come while others are being written wait for each other and go in one round trip and one commit, so
 /// that a whole school that hands in at once waits for the disk a few times and not once for each answer.
 /// </summary>
-public sealed class AnswerWriter(IServiceProvider services) : BackgroundService
+public sealed class AnswerBatchWriter(IServiceProvider services) : BackgroundService
 {
     private const int MostAtOnce = 300;
 

@@ -12,7 +12,7 @@ namespace JauntyCompass.Server.Features.Bench;
 /// <param name="TriesBefore">How often the item had been answered.</param>
 /// <param name="Closed">Whether the assignment takes no more answers.</param>
 /// <param name="Stored">The answer with its mark, or null when it was not stored.</param>
-public readonly record struct Intake(
+public readonly record struct AnswerResult(
     bool StudentKnown,
     int TriesBefore,
     bool Closed,
@@ -20,9 +20,9 @@ public readonly record struct Intake(
 );
 
 /// <summary>Takes answers: marks them and stores answer and mark together, once.</summary>
-public sealed class AnswerIntake(
+public sealed class AnswerReceiver(
     JauntyDbContext database,
-    AnswerWriter writer,
+    AnswerBatchWriter writer,
     RememberedHistories histories,
     TimeProvider clock
 )
@@ -34,7 +34,7 @@ public sealed class AnswerIntake(
     /// Marks an answer and stores both, unless its id or its try is taken, no tries are left, or the assignment is closed. The mark
     /// stands on the student's first tries as they are in the database when it is stored, whichever host had them.
     /// </summary>
-    public async Task<Intake> Take(
+    public async Task<AnswerResult> Take(
         OpenAssignment assignment,
         Guid studentId,
         AnswerRequest request,
@@ -51,7 +51,7 @@ public sealed class AnswerIntake(
         for (int round = 0; ; round++)
         {
             StudentHistory history = guess ?? await Load(assignment, studentId, cancellation);
-            Mark mark = Assembly.Of(
+            Mark mark = MarkAggregator.Of(
                 steps,
                 new MarkingRules(assignment.Tolerance, assignment.Rules.Speech)
                 {
@@ -83,7 +83,12 @@ public sealed class AnswerIntake(
             }
             if (written.Try is not int attempt)
             {
-                return new Intake(written.StudentKnown, written.TriesBefore, written.Closed, null);
+                return new AnswerResult(
+                    written.StudentKnown,
+                    written.TriesBefore,
+                    written.Closed,
+                    null
+                );
             }
             if (attempt == 1)
             {
@@ -91,7 +96,7 @@ public sealed class AnswerIntake(
                 history = history.With(kind, steps, request.ItemIndex);
             }
             histories.Remember(assignment.Id, studentId, history);
-            return new Intake(
+            return new AnswerResult(
                 written.StudentKnown,
                 written.TriesBefore,
                 written.Closed,

@@ -14,10 +14,10 @@ public enum Activity
 }
 
 /// <summary>
-/// The true situation in which an answer was made, as a mistake sees it: the measure, the instrument, the placement if it is
+/// The true context in which an answer was made, as a mistake sees it: the measure, the instrument, the placement if it is
 /// known. It turns "this number on that scale" into the answer that comes of it, the same way for measuring and for drawing.
 /// </summary>
-public sealed class Situation
+public sealed class MarkingContext
 {
     // A reading of 170 and a ten more may come to a hair above 180; that is still on the scale.
     private const double RoundingAllowance = 1e-6;
@@ -28,7 +28,7 @@ public sealed class Situation
     // When drawing: the scale in use before the instrument moved, since as it lies now none may begin at zero.
     private readonly int? _scaleBefore;
 
-    private Situation(
+    private MarkingContext(
         Activity activity,
         Angle angle,
         Protractor instrument,
@@ -58,15 +58,15 @@ public sealed class Situation
             );
             // Asked for by every mistake; how the instrument lies is too large to be copied each time.
             ScaleInUse = ScaleOf(_laid.Value);
-            Careful = CarefulIn(_laid.Value);
+            ExpectedReading = CarefulIn(_laid.Value);
             PlacingByZeroLine = (CarefulIn(onVertex) ?? Measure) - Measure;
-            PlacingByCentre = (Careful ?? Measure) - Measure - PlacingByZeroLine;
+            PlacingByCentre = (ExpectedReading ?? Measure) - Measure - PlacingByZeroLine;
         }
         else
         {
-            Careful = Measure;
+            ExpectedReading = Measure;
         }
-        Seen = activity == Activity.Measuring ? Careful ?? Measure : Measure;
+        StartingNumber = activity == Activity.Measuring ? ExpectedReading ?? Measure : Measure;
     }
 
     /// <summary>Measuring or drawing.</summary>
@@ -85,19 +85,19 @@ public sealed class Situation
     public double Measure => _angle.Measure.Degrees;
 
     /// <summary>What a careful student gets at this placement, in degrees; null when the placement gives nothing.</summary>
-    public double? Careful { get; }
+    public double? ExpectedReading { get; }
 
     /// <summary>The number a student sets out from: the careful reading when measuring, the asked measure when drawing.</summary>
-    public double Seen { get; private set; }
+    public double StartingNumber { get; private set; }
 
     // Whether the number set out from is not what the instrument shows, but what an earlier mistake has made of it.
     private bool _isSecondHand;
 
-    /// <summary>The same situation for someone who sets out from another number: a second mistake on top of a first.</summary>
-    internal Situation Having(double seen)
+    /// <summary>The same context for someone who sets out from another number: a second mistake on top of a first.</summary>
+    internal MarkingContext WithNumber(double seen)
     {
-        var same = (Situation)MemberwiseClone();
-        same.Seen = seen;
+        var same = (MarkingContext)MemberwiseClone();
+        same.StartingNumber = seen;
         same._isSecondHand = true;
         return same;
     }
@@ -134,38 +134,41 @@ public sealed class Situation
     /// </summary>
     internal (double Label, double Onwards) Counted()
     {
-        double seen = Math.Round(Seen);
+        double seen = Math.Round(StartingNumber);
         double rest = Instrument.HasLabels ? seen % Instrument.LabelEvery : seen;
         return (seen - rest, rest);
     }
 
     /// <summary>A measuring task. Placement null: not known.</summary>
-    public static Situation Measuring(Angle angle, Protractor instrument, Placement? placement) =>
-        new(Activity.Measuring, angle, instrument, placement);
+    public static MarkingContext Measuring(
+        Angle angle,
+        Protractor instrument,
+        Placement? placement
+    ) => new(Activity.Measuring, angle, instrument, placement);
 
     /// <summary>A drawing task; the angle is the one asked for, its start arm the base ray. Placement null: not known.</summary>
     /// <param name="asked">The angle asked for.</param>
     /// <param name="instrument">The instrument.</param>
     /// <param name="placement">How it lay when the dot was made.</param>
     /// <param name="rested">Where it had come to rest before that, in order; null or empty when that is not known.</param>
-    public static Situation Drawing(
+    public static MarkingContext Drawing(
         Angle asked,
         Protractor instrument,
         Placement? placement,
         IReadOnlyList<Placement>? rested = null
     )
     {
-        var situation = new Situation(Activity.Drawing, asked, instrument, placement);
-        if (!situation.IsLaid || situation.CostsLittle(situation.Careful))
+        var context = new MarkingContext(Activity.Drawing, asked, instrument, placement);
+        if (!context.IsLaid || context.CostsLittle(context.ExpectedReading))
         {
-            return situation;
+            return context;
         }
         foreach (Placement before in rested ?? [])
         {
             var well = LaidAngle.Of(asked, instrument, before, WhichArm.Start);
-            if (situation.CostsLittle(situation.CarefulIn(well)))
+            if (context.CostsLittle(context.CarefulIn(well)))
             {
-                return new Situation(
+                return new MarkingContext(
                     Activity.Drawing,
                     asked,
                     instrument,
@@ -177,7 +180,7 @@ public sealed class Situation
                 };
             }
         }
-        return situation;
+        return context;
     }
 
     private bool CostsLittle(double? careful) =>
@@ -197,11 +200,11 @@ public sealed class Situation
     {
         if (_laid is not LaidAngle laid || _isSecondHand)
         {
-            return FullScale - Seen;
+            return FullScale - StartingNumber;
         }
         return Activity == Activity.Measuring
             ? laid.Reading(scaleIndex, laid.Alignment.ReadArm)
-            : Result(Seen, scaleIndex);
+            : Result(StartingNumber, scaleIndex);
     }
 
     /// <summary>Where a number on a scale lies on the graduated edge, or null when the placement is not known.</summary>

@@ -1,18 +1,18 @@
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Exercises.Generation;
 
 /// <summary>The instruments of a specification, and which of them the items of each kind take turns with.</summary>
-internal sealed class Tray
+internal sealed class InstrumentSelection
 {
     private const int Most = 12;
 
     private readonly Protractor[] _all;
 
-    private Tray(Protractor[] all) => _all = all;
+    private InstrumentSelection(Protractor[] all) => _all = all;
 
-    internal static Tray Of(SetSpecification specification) =>
+    internal static InstrumentSelection Of(SetSpecification specification) =>
         new([.. Names(specification).Distinct().Select(name => Find(specification, name)!)]);
 
     /// <summary>
@@ -70,25 +70,25 @@ internal sealed class Tray
     }
 
     /// <summary>Requires instruments that exist, and that exercises can be set for.</summary>
-    internal static void Check(SetSpecification specification, Faults faults)
+    internal static void Validate(SetSpecification specification, ValidationErrors errors)
     {
         if (specification.OwnInstruments is { } own)
         {
-            faults.Each("ownInstruments", own, 0, Most);
+            errors.Each("ownInstruments", own, 0, Most);
             for (int i = 0; i < own.Count && i < Most && own.All(p => p is not null); i++)
             {
-                CheckOwn(specification, own, i, faults);
+                CheckOwn(specification, own, i, errors);
             }
         }
-        CheckName(specification, "instrument", specification.Instrument, faults);
+        CheckName(specification, "instrument", specification.Instrument, errors);
         if (
             specification.MoreInstruments is { } more
-            && faults.Count("moreInstruments", more, 0, Most - 1)
+            && errors.Count("moreInstruments", more, 0, Most - 1)
         )
         {
             for (int i = 0; i < more.Count; i++)
             {
-                CheckName(specification, $"moreInstruments[{i}]", more[i], faults);
+                CheckName(specification, $"moreInstruments[{i}]", more[i], errors);
             }
         }
     }
@@ -97,7 +97,7 @@ internal sealed class Tray
         SetSpecification specification,
         IReadOnlyList<Protractor> own,
         int i,
-        Faults faults
+        ValidationErrors errors
     )
     {
         if (
@@ -105,11 +105,11 @@ internal sealed class Tray
             || own.Take(i).Any(p => p.Id == own[i].Id)
         )
         {
-            faults.Add($"ownInstruments[{i}].id", "must be a name that no other instrument has.");
+            errors.Add($"ownInstruments[{i}].id", "must be a name that no other instrument has.");
         }
         if (!own[i].FitsDesk && !HasLaid(specification))
         {
-            faults.Add(
+            errors.Add(
                 $"ownInstruments[{i}]",
                 "must be one for the desk, with a rim of 25 to 110 mm and no arm that turns, unless it is to be read as it lies."
             );
@@ -120,7 +120,7 @@ internal sealed class Tray
         SetSpecification specification,
         string field,
         string name,
-        Faults faults
+        ValidationErrors errors
     )
     {
         if (Find(specification, name) is null)
@@ -129,7 +129,7 @@ internal sealed class Tray
                 .Where(p => p is not null)
                 .Concat(Offered(specification))
                 .Select(p => p.Id);
-            faults.Add(field, $"must be one of: {string.Join(", ", known)}.");
+            errors.Add(field, $"must be one of: {string.Join(", ", known)}.");
         }
     }
 

@@ -1,5 +1,5 @@
-using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises.Presentation;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking.Steps;
 
 namespace JauntyCompass.Core.Exercises.Generation;
@@ -9,10 +9,10 @@ namespace JauntyCompass.Core.Exercises.Generation;
 /// <param name="Name">Its name.</param>
 /// <param name="Answers">The answers it would give, with the instrument laid on well.</param>
 /// <param name="Shows">Whether none of them would be accepted.</param>
-public sealed record StripEntry(
+public sealed record MistakePrediction(
     string Mistake,
     string Name,
-    IReadOnlyList<ForetoldAnswer> Answers,
+    IReadOnlyList<PredictedAnswer> Answers,
     bool Shows
 );
 
@@ -28,29 +28,29 @@ public sealed record StepAnswer(string Step, string Title, string Answer);
 /// <param name="Answer">The right answer, as it is written.</param>
 /// <param name="Degrees">The right answer in degrees, or null when it is no number of degrees.</param>
 /// <param name="Key">The right answer of every step, for the teacher.</param>
-/// <param name="Strip">What each mistake that fixes its answer would give.</param>
+/// <param name="Predictions">What each mistake that fixes its answer would give.</param>
 public sealed record GeneratedItem(
     Item Item,
     ItemView View,
     string Answer,
     double? Degrees,
     IReadOnlyList<StepAnswer> Key,
-    IReadOnlyList<StripEntry> Strip
+    IReadOnlyList<MistakePrediction> Predictions
 )
 {
-    /// <summary>Computes the strip of an item.</summary>
+    /// <summary>Computes the predictions of an item.</summary>
     /// <param name="item">The item.</param>
     /// <param name="tolerance">Tolerance in degrees.</param>
     public static GeneratedItem Of(Item item, double tolerance)
     {
         ExerciseKind kind = ExerciseKinds.Of(item);
         IReadOnlyList<AnsweredStep> steps = kind.Steps(item, null);
-        List<StripEntry> strip =
+        List<MistakePrediction> predictions =
         [
             .. steps
-                .SelectMany(s => s.Foretell(tolerance))
+                .SelectMany(s => s.Predict(tolerance))
                 .GroupBy(f => f.Mistake.Key)
-                .Select(g => new StripEntry(
+                .Select(g => new MistakePrediction(
                     g.Key,
                     g.First().Mistake.Name,
                     [.. g.SelectMany(f => f.Answers).Distinct()],
@@ -64,7 +64,7 @@ public sealed record GeneratedItem(
             last.Answer,
             last.Degrees,
             [.. steps.Select(s => new StepAnswer(s.Key, s.Title, s.Answer))],
-            strip
+            predictions
         );
     }
 }

@@ -3,12 +3,13 @@ using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Wording;
 
-namespace JauntyCompass.Core.Exercises.Kinds.Estimate;
+namespace JauntyCompass.Core.Exercises.Kinds.Estimating;
 
 /// <summary>The nearest benchmark, then an estimate with a paper fan, then the measurement.</summary>
 public sealed class EstimateKind()
@@ -100,7 +101,7 @@ public sealed class EstimateKind()
             new ReadingStep(
                 "reading",
                 "Reading",
-                Situation.Measuring(item.Angle, item.Instrument, response?.Placement),
+                MarkingContext.Measuring(item.Angle, item.Instrument, response?.Placement),
                 response?.Reading,
                 MistakeCatalogue.Reading
             ),

@@ -4,12 +4,12 @@ using JauntyCompass.Core.Marking;
 namespace JauntyCompass.Core.Exercises.Generation;
 
 /// <summary>Finds wishes of a specification that cannot be met together, and says what can be had instead.</summary>
-internal static class Collisions
+internal static class SpecificationConflicts
 {
     /// <summary>Requires that the mistakes looked for can show in these kinds and on this instrument.</summary>
     internal static void Require(
         SetSpecification specification,
-        Tray tray,
+        InstrumentSelection instruments,
         IReadOnlyList<Mistake> targets
     )
     {
@@ -30,12 +30,12 @@ internal static class Collisions
                 IEnumerable<string> others = ExerciseKinds
                     .All.Where(k => k.Mistakes.Contains(target))
                     .Select(k => $"“{k.Title}”");
-                throw new SpecificationCollisionException(
+                throw new SpecificationConflictException(
                     $"You look for students who {target.Name}, but none of the kinds you chose can show that. "
                         + $"Add {string.Join(" or ", others)}, or leave this mistake out."
                 );
             }
-            RequireScales(target, [.. able.SelectMany(tray.For).Distinct()]);
+            RequireScales(target, [.. able.SelectMany(instruments.For).Distinct()]);
         }
     }
 
@@ -47,7 +47,7 @@ internal static class Collisions
         }
         IEnumerable<string> names = used.Select(p => $"“{p.Name}”");
         string have = used.Length == 1 ? "has" : "have";
-        throw new SpecificationCollisionException(
+        throw new SpecificationConflictException(
             $"You look for students who {target.Name}, but {string.Join(" and ", names)} {have} {(two ? "one scale only" : "two scales")}. "
                 + $"Choose an instrument with {(two ? "two scales" : "one scale")}, or leave this mistake out."
         );
@@ -56,14 +56,14 @@ internal static class Collisions
     /// <summary>Requires as many different measures as there are items: for each kind, and for all together.</summary>
     internal static void RequireRoom(
         SetSpecification specification,
-        Tray tray,
+        InstrumentSelection instruments,
         Candidates candidates
     )
     {
         IEnumerable<Candidate> Any(string key)
         {
             ExerciseKind kind = ExerciseKinds.Find(key)!;
-            return tray.For(kind).SelectMany(p => candidates.Of(kind, p));
+            return instruments.For(kind).SelectMany(p => candidates.Of(kind, p));
         }
 
         KindCount[] measured =
@@ -72,7 +72,7 @@ internal static class Collisions
         ];
         foreach (KindCount wanted in specification.Kinds)
         {
-            RequireReadable(specification, wanted, tray, candidates);
+            RequireReadable(specification, wanted, instruments, candidates);
             int needed = measured.Contains(wanted) ? wanted.Count : 1;
             RequireRange(specification, ExerciseKinds.Find(wanted.Kind)!.Facts);
             Require(
@@ -98,7 +98,7 @@ internal static class Collisions
             && (specification.From > facts.MostMeasure || specification.To < facts.LeastMeasure);
         if (facts.IsMeasured && outside)
         {
-            throw new SpecificationCollisionException(
+            throw new SpecificationConflictException(
                 $"“{facts.Title}” has angles from {facts.LeastMeasure}° to {facts.MostMeasure}° only, but you ask for {specification.From}° to {specification.To}°. "
                     + "Widen the range, or leave this kind out."
             );
@@ -109,7 +109,7 @@ internal static class Collisions
     private static void RequireReadable(
         SetSpecification specification,
         KindCount wanted,
-        Tray tray,
+        InstrumentSelection instruments,
         Candidates candidates
     )
     {
@@ -117,7 +117,7 @@ internal static class Collisions
         foreach (
             IGrouping<Protractor, int> turns in Enumerable
                 .Range(0, wanted.Count)
-                .GroupBy(item => tray.At(kind, item))
+                .GroupBy(item => instruments.At(kind, item))
                 .Where(turns => !turns.Key.IsFine)
         )
         {
@@ -125,7 +125,7 @@ internal static class Collisions
             int needed = kind.Facts.IsMeasured ? turns.Count() : 1;
             if (room < needed)
             {
-                throw new SpecificationCollisionException(
+                throw new SpecificationConflictException(
                     $"You ask for {needed} {(needed == 1 ? "item" : "different items")} of “{kind.Title}” with “{turns.Key.Name}”, but of the measures from {specification.From}° to {specification.To}° "
                         + $"{(room == 0 ? "none can be read on it" : $"only {room} can be read on it, the rest being alike or supplementary")}. "
                         + "Widen the range or the steps, or leave this instrument out."
@@ -146,7 +146,7 @@ internal static class Collisions
             1 => "is only 1",
             _ => $"are only {room} that are neither alike nor supplementary",
         };
-        throw new SpecificationCollisionException(
+        throw new SpecificationConflictException(
             $"You ask for {needed} {(needed == 1 ? "item" : "different items")}{which}, but from {specification.From}° to {specification.To}° with these "
                 + $"steps and kinds of angle there {have}. "
                 + (

@@ -2,12 +2,14 @@ using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Wording;
 
-namespace JauntyCompass.Core.Exercises.Kinds.Measure;
+namespace JauntyCompass.Core.Exercises.Kinds.Measuring;
 
 /// <summary>Lay the protractor on and read.</summary>
 public sealed class MeasureKind()
@@ -75,7 +77,7 @@ public sealed class MeasureKind()
             new ReadingStep(
                 "reading",
                 "Reading",
-                Situation.Measuring(item.Angle, item.Instrument, response?.Placement),
+                MarkingContext.Measuring(item.Angle, item.Instrument, response?.Placement),
                 response?.Reading,
                 Mistakes
             ),

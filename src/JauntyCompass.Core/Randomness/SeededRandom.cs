@@ -1,4 +1,4 @@
-namespace JauntyCompass.Core.Exercises.Generation;
+namespace JauntyCompass.Core.Randomness;
 
 /// <summary>
 /// Random numbers that are the same for the same seed on every machine and in every later version: the PCG generator

@@ -3,11 +3,13 @@ using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
 
-namespace JauntyCompass.Core.Exercises.Kinds.Range;
+namespace JauntyCompass.Core.Exercises.Kinds.Ranges;
 
 /// <summary>Measure two positions of something that moves, and find the range between them.</summary>
 public sealed class RangeKind()
@@ -52,7 +54,7 @@ public sealed class RangeKind()
             first,
             first with
             {
-                Measure = new Angles.Measure(measure + further),
+                Measure = new Measure(measure + further),
             },
             plan.Names,
             letter
@@ -105,14 +107,14 @@ public sealed class RangeKind()
         var first = new ReadingStep(
             "first",
             "First position",
-            Situation.Measuring(item.First, item.Instrument, response?.FirstPlacement),
+            MarkingContext.Measuring(item.First, item.Instrument, response?.FirstPlacement),
             response?.First,
             MistakeCatalogue.Reading
         );
         var second = new ReadingStep(
             "second",
             "Second position",
-            Situation.Measuring(item.Second, item.Instrument, response?.SecondPlacement),
+            MarkingContext.Measuring(item.Second, item.Instrument, response?.SecondPlacement),
             response?.Second,
             MistakeCatalogue.Reading
         );

@@ -1,9 +1,9 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
 
-namespace JauntyCompass.Core.Exercises.Kinds.Estimate;
+namespace JauntyCompass.Core.Exercises.Kinds.Estimating;
 
 /// <summary>An angle to be held against a benchmark, then shown with a fan, then measured.</summary>
 /// <param name="Prompt">What the student is asked.</param>
@@ -18,12 +18,12 @@ public sealed record EstimateItem(
 ) : InstrumentItem(Prompt, Instrument)
 {
     /// <inheritdoc/>
-    public override void Check(Faults faults)
+    public override void Validate(ValidationErrors errors)
     {
-        base.Check(faults);
-        faults.Within("angle", Angle);
-        faults.Range("angle.measure", Angle.Measure.Degrees, 1, 180, "degrees");
-        faults.Within("names", Names);
+        base.Validate(errors);
+        errors.Within("angle", Angle);
+        errors.Range("angle.measure", Angle.Measure.Degrees, 1, 180, "degrees");
+        errors.Within("names", Names);
     }
 }
 
@@ -43,7 +43,7 @@ public sealed record EstimateResponse(
     public override Placement? LaidOn => Placement;
 
     /// <inheritdoc/>
-    public override void Check(Faults faults)
+    public override void Validate(ValidationErrors errors)
     {
         if (
             Nearest is null
@@ -52,10 +52,10 @@ public sealed record EstimateResponse(
             )
         )
         {
-            faults.Add("nearest", $"must be one of: {string.Join(", ", EstimateKind.Benchmarks)}.");
+            errors.Add("nearest", $"must be one of: {string.Join(", ", EstimateKind.Benchmarks)}.");
         }
-        faults.Range("fan", Fan, 0, 360, "degrees");
-        faults.Range("reading", Reading, 0, 360, "degrees");
-        faults.Within("placement", Placement);
+        errors.Range("fan", Fan, 0, 360, "degrees");
+        errors.Range("reading", Reading, 0, 360, "degrees");
+        errors.Within("placement", Placement);
     }
 }

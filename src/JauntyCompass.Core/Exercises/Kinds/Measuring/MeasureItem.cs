@@ -1,10 +1,10 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
 
-namespace JauntyCompass.Core.Exercises.Kinds.Measure;
+namespace JauntyCompass.Core.Exercises.Kinds.Measuring;
 
 /// <summary>An angle on the sheet; the student lays the instrument on and writes the reading.</summary>
 /// <param name="Prompt">What the student is asked.</param>
@@ -19,12 +19,12 @@ public sealed record MeasureItem(
 ) : InstrumentItem(Prompt, Instrument)
 {
     /// <inheritdoc/>
-    public override void Check(Faults faults)
+    public override void Validate(ValidationErrors errors)
     {
-        base.Check(faults);
-        faults.Within("angle", Angle);
-        faults.Range("angle.measure", Angle.Measure.Degrees, 0.1, 180, "degrees");
-        faults.Within("names", Names);
+        base.Validate(errors);
+        errors.Within("angle", Angle);
+        errors.Range("angle.measure", Angle.Measure.Degrees, 0.1, 180, "degrees");
+        errors.Within("names", Names);
     }
 }
 
@@ -44,10 +44,10 @@ public sealed record MeasureResponse(
     public override Placement? LaidOn => Placement;
 
     /// <inheritdoc/>
-    public override void Check(Faults faults)
+    public override void Validate(ValidationErrors errors)
     {
-        faults.Range("reading", Reading, 0, 360, "degrees");
-        SaidFirst.Check(faults, KindSaid, Estimate);
-        faults.Within("placement", Placement);
+        errors.Range("reading", Reading, 0, 360, "degrees");
+        SaidFirst.Validate(errors, KindSaid, Estimate);
+        errors.Within("placement", Placement);
     }
 }

@@ -1,9 +1,9 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
 
-namespace JauntyCompass.Core.Exercises.Kinds.Range;
+namespace JauntyCompass.Core.Exercises.Kinds.Ranges;
 
 /// <summary>Two positions of something that moves, both measured from the same ray; the range is what lies between.</summary>
 /// <param name="Prompt">What the student is asked.</param>
@@ -25,15 +25,15 @@ public sealed record RangeItem(
     internal double Truth => Math.Abs(Second.Measure.Degrees - First.Measure.Degrees);
 
     /// <inheritdoc/>
-    public override void Check(Faults faults)
+    public override void Validate(ValidationErrors errors)
     {
-        base.Check(faults);
-        faults.Within("first", First);
-        faults.Within("second", Second);
-        faults.Range("first.measure", First.Measure.Degrees, 0.1, 180, "degrees");
-        faults.Range("second.measure", Second.Measure.Degrees, 0.1, 180, "degrees");
-        faults.Within("names", Names);
-        faults.Text("secondLetter", SecondLetter, 1, 3);
+        base.Validate(errors);
+        errors.Within("first", First);
+        errors.Within("second", Second);
+        errors.Range("first.measure", First.Measure.Degrees, 0.1, 180, "degrees");
+        errors.Range("second.measure", Second.Measure.Degrees, 0.1, 180, "degrees");
+        errors.Within("names", Names);
+        errors.Text("secondLetter", SecondLetter, 1, 3);
     }
 }
 
@@ -55,12 +55,12 @@ public sealed record RangeResponse(
     public override Placement? LaidOn => FirstPlacement;
 
     /// <inheritdoc/>
-    public override void Check(Faults faults)
+    public override void Validate(ValidationErrors errors)
     {
-        faults.Range("first", First, 0, 360, "degrees");
-        faults.Range("second", Second, 0, 360, "degrees");
-        faults.Range("answer", Answer, 0, 720, "degrees");
-        faults.Within("firstPlacement", FirstPlacement);
-        faults.Within("secondPlacement", SecondPlacement);
+        errors.Range("first", First, 0, 360, "degrees");
+        errors.Range("second", Second, 0, 360, "degrees");
+        errors.Range("answer", Answer, 0, 720, "degrees");
+        errors.Within("firstPlacement", FirstPlacement);
+        errors.Within("secondPlacement", SecondPlacement);
     }
 }

@@ -1,46 +1,46 @@
 using System.Globalization;
 
-namespace JauntyCompass.Core.Checking;
+namespace JauntyCompass.Core.Validation;
 
 /// <summary>
 /// Collects what is wrong with data from outside, each under the path of its field
 /// (<c>item.baseRay.length</c>) and with the allowed range in the message.
 /// </summary>
-public sealed class Faults
+public sealed class ValidationErrors
 {
     private const int MostReported = 50;
-    private readonly List<Fault> _found = [];
+    private readonly List<ValidationError> _found = [];
     private readonly List<string> _path = [];
 
     /// <summary>What was found, in the order of finding; at most fifty.</summary>
-    public IReadOnlyList<Fault> Found => _found;
+    public IReadOnlyList<ValidationError> Found => _found;
 
     /// <summary>True when nothing was found.</summary>
     public bool None => _found.Count == 0;
 
     /// <summary>Checks a whole value and returns what was found.</summary>
-    public static Faults Of(IChecked? value)
+    public static ValidationErrors Of(IValidatable? value)
     {
-        var faults = new Faults();
-        value?.Check(faults);
-        return faults;
+        var errors = new ValidationErrors();
+        value?.Validate(errors);
+        return errors;
     }
 
     /// <summary>Checks a part under its field's name.</summary>
-    public void Within(string field, IChecked? part)
+    public void Within(string field, IValidatable? part)
     {
         if (part is null)
         {
             return;
         }
         _path.Add(field);
-        part.Check(this);
+        part.Validate(this);
         _path.RemoveAt(_path.Count - 1);
     }
 
     /// <summary>Checks each part of a list, and that the list holds an allowed number of them.</summary>
     public void Each<T>(string field, IReadOnlyList<T>? parts, int fewest, int most)
-        where T : IChecked
+        where T : IValidatable
     {
         if (!Count(field, parts, fewest, most))
         {
@@ -138,7 +138,7 @@ public sealed class Faults
         if (_found.Count < MostReported)
         {
             string path = _path.Count == 0 ? field : $"{string.Join('.', _path)}.{field}";
-            _found.Add(new Fault(path, message));
+            _found.Add(new ValidationError(path, message));
         }
     }
 
@@ -149,4 +149,4 @@ public sealed class Faults
 /// <summary>One value outside its allowed range.</summary>
 /// <param name="Field">The path of the field, such as <c>angle.startLength</c>.</param>
 /// <param name="Message">What is allowed.</param>
-public readonly record struct Fault(string Field, string Message);
+public readonly record struct ValidationError(string Field, string Message);

@@ -1,9 +1,9 @@
 using System.Text.Json.Serialization;
-using JauntyCompass.Core.Checking;
 using JauntyCompass.Core.Instruments.Rules;
+using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
 
-namespace JauntyCompass.Core.Demonstrations;
+namespace JauntyCompass.Core.Lessons;
 
 /// <summary>What is turned when no arm lies level.</summary>
 public enum Turning
@@ -105,7 +105,7 @@ public sealed record HouseRules(
     double Tolerance = 2,
     Words? Words = null,
     IReadOnlyDictionary<string, string>? OwnLines = null
-) : IChecked
+) : IValidatable
 {
     private const int MostOwnLines = 40;
     private const int LongestLine = 160;
@@ -136,26 +136,26 @@ public sealed record HouseRules(
     public Speech Speech => new(Words ?? Wording.Words.Usual, Degrees);
 
     /// <inheritdoc/>
-    public void Check(Faults faults)
+    public void Validate(ValidationErrors errors)
     {
-        faults.Known("turning", Turning);
-        faults.Known("scale", Scale);
+        errors.Known("turning", Turning);
+        errors.Known("scale", Scale);
         if (Confirming is ScaleRule confirming)
         {
-            faults.Known("confirming", confirming);
+            errors.Known("confirming", confirming);
         }
-        faults.Known("reflex", Reflex);
-        faults.Known("kind", Kind);
-        faults.Known("order", Order);
-        faults.Known("dots", Dots);
-        faults.Known("labelling", Labelling);
-        faults.Known("degrees", Degrees);
-        faults.Range("tolerance", Tolerance, 0, 10, "degrees");
-        faults.Within("words", Words);
-        faults.Range("ownLines", OwnLines?.Count ?? 0, 0, MostOwnLines, "lines");
+        errors.Known("reflex", Reflex);
+        errors.Known("kind", Kind);
+        errors.Known("order", Order);
+        errors.Known("dots", Dots);
+        errors.Known("labelling", Labelling);
+        errors.Known("degrees", Degrees);
+        errors.Range("tolerance", Tolerance, 0, 10, "degrees");
+        errors.Within("words", Words);
+        errors.Range("ownLines", OwnLines?.Count ?? 0, 0, MostOwnLines, "lines");
         foreach ((string step, string line) in OwnLines?.Take(MostOwnLines) ?? [])
         {
-            faults.Text($"ownLines.{(step.Length > 40 ? step[..40] : step)}", line, 1, LongestLine);
+            errors.Text($"ownLines.{(step.Length > 40 ? step[..40] : step)}", line, 1, LongestLine);
         }
     }
 }

@@ -3,7 +3,7 @@ using JauntyCompass.Core.Marking.Steps;
 namespace JauntyCompass.Core.Marking;
 
 /// <summary>Makes one mark of the steps of an answer. One thing is taught at a time: the first that went wrong.</summary>
-public static class Assembly
+public static class MarkAggregator
 {
     /// <summary>Marks an answer by its steps.</summary>
     public static Mark Of(IReadOnlyList<AnsweredStep> steps, MarkingRules rules)

@@ -12,7 +12,7 @@ namespace JauntyCompass.Core.Demonstrations.Measuring;
 /// <param name="Protractor">The instrument.</param>
 /// <param name="Placement">Where it lies.</param>
 /// <param name="Scale">Index of the scale that starts at the lined-up arm.</param>
-internal sealed record Laying(
+internal sealed record StandardPlacement(
     Angle Angle,
     AngleNames Names,
     Protractor Protractor,
@@ -41,7 +41,7 @@ internal sealed record Laying(
     /// Lays the instrument on an angle with a zero on the start arm; where the instrument has none for that arm, on the end
     /// arm, since either gives the same measure. Null when it has no zero for either.
     /// </summary>
-    internal static Laying? Of(Angle angle, AngleNames names, Protractor protractor)
+    internal static StandardPlacement? Of(Angle angle, AngleNames names, Protractor protractor)
     {
         Angle measured = protractor.Shape == ProtractorShape.HalfCircle ? angle.Smaller : angle;
         return On(measured, names, protractor) ?? OnOtherArm(angle, names, protractor);
@@ -50,11 +50,11 @@ internal sealed record Laying(
     /// <summary>
     /// Lays the instrument on the start arm whatever its scales; an only scale may then count the other way.
     /// </summary>
-    internal static Laying? OnStart(Angle angle, AngleNames names, Protractor protractor)
+    internal static StandardPlacement? OnStart(Angle angle, AngleNames names, Protractor protractor)
     {
         bool half = protractor.Shape == ProtractorShape.HalfCircle;
         Angle measured = half ? angle.Smaller : angle;
-        Laying? counting = On(measured, names, protractor);
+        StandardPlacement? counting = On(measured, names, protractor);
         if (counting is not null || protractor.Scales.Count != 1)
         {
             return counting;
@@ -62,17 +62,21 @@ internal sealed record Laying(
         Placement placement = half
             ? Placement.Over(measured)
             : new Placement(measured.Vertex, measured.Start.Turned(-protractor.Scales[0].ZeroAt));
-        return new Laying(measured, names, protractor, placement, Scale: 0);
+        return new StandardPlacement(measured, names, protractor, placement, Scale: 0);
     }
 
     /// <summary>The same with a zero on the end arm.</summary>
-    internal static Laying? OnOtherArm(Angle angle, AngleNames names, Protractor protractor)
+    internal static StandardPlacement? OnOtherArm(
+        Angle angle,
+        AngleNames names,
+        Protractor protractor
+    )
     {
         Angle measured = protractor.Shape == ProtractorShape.HalfCircle ? angle.Smaller : angle;
         return On(measured.FromOtherArm, names.FromOtherArm, protractor);
     }
 
-    private static Laying? On(Angle measured, AngleNames names, Protractor protractor)
+    private static StandardPlacement? On(Angle measured, AngleNames names, Protractor protractor)
     {
         foreach (bool right in Ends(measured, protractor))
         {
@@ -83,7 +87,13 @@ internal sealed record Laying(
             LaidAngle laid = LaidAngle.Of(measured, protractor, placement, WhichArm.Start);
             if (laid.Advice.Reason == AdviceReason.ZeroOnArmGrowsToOther)
             {
-                return new Laying(measured, names, protractor, placement, laid.Advice.ScaleIndex);
+                return new StandardPlacement(
+                    measured,
+                    names,
+                    protractor,
+                    placement,
+                    laid.Advice.ScaleIndex
+                );
             }
         }
         return null;
@@ -92,6 +102,6 @@ internal sealed record Laying(
     // A half circle lies over the opening, so only one end of its zero line can lie on the arm.
     private static bool[] Ends(Angle measured, Protractor protractor) =>
         protractor.Shape == ProtractorShape.FullCircle ? [true, false]
-        : measured.Opening == Opening.Anticlockwise ? [true]
+        : measured.Opening == TurnDirection.Anticlockwise ? [true]
         : [false];
 }

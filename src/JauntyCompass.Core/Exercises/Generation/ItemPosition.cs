@@ -1,10 +1,11 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Randomness;
 
 namespace JauntyCompass.Core.Exercises.Generation;
 
 /// <summary>A place in the set: what does not change from form to form.</summary>
-internal sealed record Slot(
+internal sealed record ItemPosition(
     ExerciseKind Kind,
     int Turn,
     int Turns,
@@ -34,28 +35,32 @@ internal sealed record Slot(
 }
 
 /// <summary>The places of a set, each with the measure that the items there have in the first form.</summary>
-internal static class Slots
+internal static class ItemPositions
 {
     /// <summary>Decides on all places, in the order of the set.</summary>
-    internal static IReadOnlyList<Slot> Of(
+    internal static IReadOnlyList<ItemPosition> Of(
         SetSpecification specification,
-        Tray tray,
+        InstrumentSelection instruments,
         Candidates candidates,
         int seed
     )
     {
         var random = SeededRandom.Named(seed, "slots");
-        List<Slot> slots = Empty(specification, tray, random);
-        Fill(slots, specification, candidates, random);
+        List<ItemPosition> positions = Empty(specification, instruments, random);
+        Fill(positions, specification, candidates, random);
         // Sorted once: the same place is equally hard in every form.
         return specification.Order == ItemOrder.Rising
-            ? [.. slots.OrderBy(s => s.Difficulty)]
-            : slots;
+            ? [.. positions.OrderBy(s => s.Difficulty)]
+            : positions;
     }
 
-    private static List<Slot> Empty(SetSpecification specification, Tray tray, SeededRandom random)
+    private static List<ItemPosition> Empty(
+        SetSpecification specification,
+        InstrumentSelection instruments,
+        SeededRandom random
+    )
     {
-        var slots = new List<Slot>();
+        var positions = new List<ItemPosition>();
         bool rightFirst = random.Chance(0.5);
         foreach (KindCount wanted in specification.Kinds)
         {
@@ -66,17 +71,17 @@ internal static class Slots
                 {
                     OpeningSide.Right => true,
                     OpeningSide.Left => false,
-                    _ => slots.Count % 2 == 0 == rightFirst,
+                    _ => positions.Count % 2 == 0 == rightFirst,
                 };
                 bool tilted =
                     specification.Tilt == Tilt.Tilted
                     || (specification.Tilt == Tilt.Mixed && random.Chance(0.5));
-                slots.Add(
-                    new Slot(
+                positions.Add(
+                    new ItemPosition(
                         kind,
                         i,
                         wanted.Count,
-                        tray.At(kind, i),
+                        instruments.At(kind, i),
                         right,
                         tilted,
                         specification.Opening is OpeningSide.Right or OpeningSide.Left,
@@ -91,9 +96,9 @@ internal static class Slots
         }
         if (specification.Order == ItemOrder.Mixed)
         {
-            random.Shuffle(slots);
+            random.Shuffle(positions);
         }
-        return slots;
+        return positions;
     }
 
     private static bool IsShort(SetSpecification specification, SeededRandom random) =>
@@ -101,7 +106,7 @@ internal static class Slots
         || (specification.Arms == ArmLengths.Mixed && random.Chance(0.5));
 
     private static void Fill(
-        List<Slot> slots,
+        List<ItemPosition> positions,
         SetSpecification specification,
         Candidates candidates,
         SeededRandom random
@@ -116,13 +121,16 @@ internal static class Slots
         int[] order =
         [
             .. Enumerable
-                .Range(0, slots.Count)
-                .OrderBy(i => candidates.Of(slots[i].Kind, slots[i].Instrument).Count),
+                .Range(0, positions.Count)
+                .OrderBy(i => candidates.Of(positions[i].Kind, positions[i].Instrument).Count),
         ];
         foreach (int i in order)
         {
-            IReadOnlyList<Candidate> own = candidates.Of(slots[i].Kind, slots[i].Instrument);
-            slots[i] = slots[i] with
+            IReadOnlyList<Candidate> own = candidates.Of(
+                positions[i].Kind,
+                positions[i].Instrument
+            );
+            positions[i] = positions[i] with
             {
                 // Where every number is taken, another kind of exercise may well ask for one of them again.
                 Chosen = design.Next(own) ?? own[random.Below(own.Count)],

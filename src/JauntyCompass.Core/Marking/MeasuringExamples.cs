@@ -2,14 +2,14 @@ using JauntyCompass.Core.Instruments;
 
 namespace JauntyCompass.Core.Marking;
 
-/// <summary>Slips that several mistakes share.</summary>
-internal static class Slips
+/// <summary>Examples that several mistakes share.</summary>
+internal static class MeasuringExamples
 {
     // A slip that costs less than this, in degrees, would show nothing on the sheet.
     private const double Shows = 1;
 
     /// <summary>The right scale read at a wrong placement; null where that costs nothing.</summary>
-    internal static Slip? Misplaced(in LaidAngle well, in Placement placement)
+    internal static MeasuringExample? Misplaced(in LaidAngle well, in Placement placement)
     {
         LaidAngle laid = LaidAngle.Of(well.Angle, well.Protractor, placement);
         // Where the other arm comes to lie on the zero line, it would be that one that looks lined up.
@@ -17,7 +17,7 @@ internal static class Slips
             laid.Alignment.LinedUpArm == well.Alignment.LinedUpArm
             && laid.Reading(well.Advice.ScaleIndex, well.Alignment.ReadArm) is double reading
             && Math.Abs(Math.Round(reading) - well.Angle.Measure.Degrees) >= Shows
-            ? new Slip(placement, well.Advice.ScaleIndex, reading, Math.Round(reading))
+            ? new MeasuringExample(placement, well.Advice.ScaleIndex, reading, Math.Round(reading))
             : null;
     }
 }

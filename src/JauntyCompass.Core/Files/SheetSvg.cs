@@ -56,6 +56,7 @@ public static class SheetSvg
         if (view.Drawing?.BaseRay is { } ray)
         {
             Arm(svg, new Arm(ray.Vertex, ray.Direction, ray.Length));
+            OpeningArrow(svg, ray, view.Drawing.Opening);
             Text(
                 svg,
                 ray.Vertex.Towards(ray.Direction.Turned(-90 * view.Drawing.Opening.Sign()), 7),
@@ -69,6 +70,27 @@ public static class SheetSvg
                 NameSize
             );
         }
+    }
+
+    // The small arrow that the task speaks of: which way round the angle is to open.
+    private static void OpeningArrow(StringBuilder svg, BaseRay ray, TurnDirection opening)
+    {
+        const double Radius = 24;
+        const double Turn = 30;
+        const double Head = 3.5;
+        int side = opening.Sign();
+        Direction end = ray.Direction.Turned(side * Turn);
+        Point from = ray.Vertex.Towards(ray.Direction.Turned(side * 4), Radius);
+        Point to = ray.Vertex.Towards(end, Radius);
+        int sweep = opening == TurnDirection.Clockwise ? 1 : 0;
+        svg.Append(
+            Told(
+                $"<path id=\"opening\" d=\"M{from.X:0.###} {-from.Y:0.###}A{Radius} {Radius} 0 0 {sweep} {to.X:0.###} {-to.Y:0.###}\" fill=\"none\" stroke=\"{InkColour}\" stroke-width=\"0.5\"/>"
+            )
+        );
+        Direction back = end.Turned(side * -90);
+        Line(svg, to, to.Towards(back.Turned(28), Head), 0.5);
+        Line(svg, to, to.Towards(back.Turned(-28), Head), 0.5);
     }
 
     private static void Angles(StringBuilder svg, ItemView view)
@@ -174,7 +196,9 @@ public static class SheetSvg
     {
         bool half = protractor.Shape == ProtractorShape.HalfCircle;
         int last = half ? 180 : 360;
-        svg.Append("<g id=\"").Append(protractor.Id).Append("\"><path d=\"M");
+        svg.Append("<g id=\"")
+            .Append(SecurityElement.Escape(protractor.Id))
+            .Append("\"><path d=\"M");
         for (int bearing = 0; bearing <= last; bearing += 2)
         {
             Point rim = placement.PointAt(bearing, protractor.EdgeRadius);

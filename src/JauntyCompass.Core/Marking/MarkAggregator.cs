@@ -49,7 +49,7 @@ public static class MarkAggregator
             valued.Parts,
             Causes(steps, judged, told),
             told.LikelyCause,
-            Told(steps, judged, told, verdict),
+            Told(steps, judged, told),
             told.Picture?.Rounded(),
             marks,
             full > 0 ? credit / full : ShareOfDeciding(steps, marks)
@@ -82,18 +82,18 @@ public static class MarkAggregator
     private static Feedback Told(
         IReadOnlyList<AnsweredStep> steps,
         Judgement[] judged,
-        Judgement told,
-        Verdict verdict
+        Judgement told
     )
     {
-        if (verdict == Verdict.Accepted)
-        {
-            return told.Feedback;
-        }
         string doubts = string.Join(
             ' ',
             judged
-                .Where((_, i) => !steps[i].Decides)
+                .Where(
+                    (j, i) =>
+                        !steps[i].Decides
+                        && steps[i].Counts
+                        && (j.Verdict != Verdict.Accepted || j.LikelyCause is not null)
+                )
                 .Select(j => j.Feedback.Happened)
                 .Where(h => h.Length > 0)
         );

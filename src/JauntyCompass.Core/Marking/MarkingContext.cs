@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Recognition;
 
 namespace JauntyCompass.Core.Marking;
 
@@ -117,6 +118,9 @@ public sealed class MarkingContext
     /// <summary>Whether it is known how the instrument lay.</summary>
     public bool IsLaid => _laid.HasValue;
 
+    /// <summary>Whether it is known that the instrument was never laid on.</summary>
+    public bool NeverLaid { get; private init; }
+
     /// <summary>Index of the scale that starts at zero here, or -1 when the placement is not known or names none.</summary>
     public int ScaleInUse { get; } = -1;
 
@@ -146,19 +150,22 @@ public sealed class MarkingContext
         Placement? placement
     ) => new(Activity.Measuring, angle, instrument, placement);
 
-    /// <summary>A drawing task; the angle is the one asked for, its start arm the base ray. Placement null: not known.</summary>
+    /// <summary>A drawing task; the angle is the one asked for, its start arm the base ray.</summary>
     /// <param name="asked">The angle asked for.</param>
     /// <param name="instrument">The instrument.</param>
-    /// <param name="placement">How it lay when the dot was made.</param>
+    /// <param name="placement">How it lay when the dot was made; absent where it is known that it was never laid on.</param>
     /// <param name="rested">Where it had come to rest before that, in order; null or empty when that is not known.</param>
     public static MarkingContext Drawing(
         Angle asked,
         Protractor instrument,
-        Placement? placement,
+        Seen<Placement> placement,
         IReadOnlyList<Placement>? rested = null
     )
     {
-        var context = new MarkingContext(Activity.Drawing, asked, instrument, placement);
+        var context = new MarkingContext(Activity.Drawing, asked, instrument, placement.Value)
+        {
+            NeverLaid = placement.IsAbsent,
+        };
         if (!context.IsLaid || context.CostsLittle(context.ExpectedReading))
         {
             return context;
@@ -172,7 +179,7 @@ public sealed class MarkingContext
                     Activity.Drawing,
                     asked,
                     instrument,
-                    placement,
+                    placement.Value,
                     well.ScaleFromZero
                 )
                 {

@@ -221,9 +221,8 @@ internal sealed class SeenAnswer(MarkingContext context, DrawnFigure? figure, do
     private void Predict(Mistake mistake, MarkingContext from, ref Outcomes outcomes)
     {
         outcomes.Clear();
-        // A drawing says whether the instrument was laid on; with neither a placement nor a dot it was not, and so not wrongly either.
-        bool neverLaid = figure is { Dot: null } && !context.IsLaid;
-        if (!neverLaid || !mistake.IsOfPlacing)
+        // What was never laid on was not laid on wrongly either.
+        if (!context.NeverLaid || !mistake.IsOfPlacing)
         {
             mistake.Predict(from, figure, ref outcomes);
         }

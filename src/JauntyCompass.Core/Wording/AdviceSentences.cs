@@ -24,7 +24,7 @@ public static class AdviceSentences
             AdviceReason.ZeroOnArmGrowsToOther =>
                 $"The zero of {numbers} lies on the {arm} {words.Arm}, and they grow towards the other {words.Arm}.",
             AdviceReason.NoZeroOnThatArm =>
-                $"No scale has its zero on the {arm} {words.Arm}: line up the other {words.Arm}, or take the reading from 180.",
+                $"No scale has its zero on the {arm} {words.Arm}: line up the other {words.Arm}, or take the reading from {say.Degrees(laid.Protractor.FullScale)}.",
             AdviceReason.OtherArmOffGraduations =>
                 $"The other {words.Arm} lies where there are no graduations: lay the instrument on the other side.",
             _ =>

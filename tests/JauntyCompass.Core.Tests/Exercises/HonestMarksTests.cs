@@ -202,4 +202,24 @@ public class HonestMarksTests
             }
         }
     }
+
+    [Fact]
+    public void A_wild_estimate_is_mentioned_beside_a_right_reading()
+    {
+        var item = new MeasureItem("Measure.", Desk, Standing(137), Names);
+        Mark mark = Marked(item, new MeasureResponse(137, Estimate: 69));
+        mark.Verdict.ShouldBe(Verdict.Accepted);
+        mark.Feedback.Next.ShouldContain("69°");
+        Marked(item, new MeasureResponse(137, Estimate: 130)).Feedback.Next.ShouldBeEmpty();
+    }
+
+    [Fact]
+    public void A_clock_is_told_of_its_hands_and_not_of_a_vertex()
+    {
+        var item = new ClockItem("How far?", ClockQuestion.BetweenHands, 4, 0, 0);
+        Mark mark = Marked(item, new ClockResponse(240));
+        mark.LikelyCause.ShouldBe("other-opening");
+        mark.Feedback.Happened.ShouldContain("the long way");
+        mark.Feedback.Next.ShouldContain("hands");
+    }
 }

@@ -9,6 +9,7 @@ using JauntyCompass.Core.Exercises.Kinds.Measuring;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Randomness;
+using JauntyCompass.Core.Recognition;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
 using Shouldly;
@@ -135,7 +136,7 @@ public partial class MistakeCatalogueTests
         MarkingContext drawing = MarkingContext.Drawing(
             angle,
             InstrumentCatalogue.DeskHalfCircle,
-            placement
+            Seen.Known(placement)
         );
         foreach (
             string key in new[] { "other-scale", "wrong-ten", "ticks-backwards", "swapped-digits" }

@@ -237,10 +237,14 @@ public class RawStrokesTests
         {
             Dots = [],
             Placement = null,
+            NeverLaid = true,
         };
         MarkOf(Item(asked), byEye).LikelyCause.ShouldBe("drew-by-eye");
         MarkOf(Item(asked), byEye with { Placement = Any.Well(asked) })
             .LikelyCause.ShouldNotBe("drew-by-eye");
+        // Where nobody saw whether it was laid on, nobody is told that it was not.
+        MarkOf(Item(asked), byEye with { NeverLaid = false })
+            .Causes.ShouldNotContain(c => c.Mistake == "drew-by-eye");
         // A sure sign of something else is not put down to the eye.
         Angle other = Asked(118);
         MarkOf(

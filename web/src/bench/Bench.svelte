@@ -109,7 +109,13 @@
   }
 
   async function come(reply: Schema['SessionReply']): Promise<void> {
-    if (reply.signedIn) await sit({ id: reply.id!, name: reply.name ?? '' }, [])
+    if (!reply.signedIn) return
+    const who = { id: reply.id!, name: reply.name ?? '' }
+    // Whoever comes straight to a set is known here from now on, too, whether or not the list is ever fetched.
+    const before = await shelf.visit().catch(() => undefined)
+    const known = before?.studentId === who.id && !before.left ? before.list : []
+    await shelf.come({ studentId: who.id, name: who.name, list: known }).catch(() => undefined)
+    await sit(who, known)
   }
 
   const leave = (): Promise<void> =>

@@ -52,6 +52,8 @@ export function responseOf(view: ItemView, filled: Filled): Response {
       response.dots = filled.drawing.dots
       response.arc = filled.drawing.arc
       response.placement = filled.drawing.placement
+      // The page has seen all of it: what lies nowhere was never laid on.
+      response.neverLaid = filled.drawing.placement === null
       if (filled.drawing.rested.length > 0) response.rested = filled.drawing.rested
     } else if (text !== '') {
       response[ask.field] = isNumber(ask) ? numberOf(text) : text

@@ -14,7 +14,7 @@ internal static class Counting
         laying.Protractor.SmallestGraduation switch
         {
             > 10 => Creases(laying, say),
-            > 1 => Said(laying.Reading) + Coarse(laying),
+            > 1 => Said(laying.Reading) + Coarse(laying, say),
             _ => Said(laying.Reading),
         };
 
@@ -47,15 +47,19 @@ internal static class Counting
             ? $". The arm lies a little {(past > 0 ? "past" : "before")} that graduation; we take the nearest"
         : ". The arm lies between two graduations; either may be written";
 
-    private static string Coarse(StandardPlacement laying) =>
+    private static string Coarse(StandardPlacement laying, Speech say) =>
         laying.Rounded % laying.Protractor.SmallestGraduation == 0
             ? ""
-            : ". The marks stop at fives; what lies between is judged";
+            : $". The marks stand {say.Degrees(laying.Protractor.SmallestGraduation)} apart; what lies between is judged";
 
     private static string Creases(StandardPlacement laying, Speech say)
     {
         double part = laying.Protractor.SmallestGraduation;
         int whole = (int)((laying.Reading + OnGraduation) / part);
+        if (whole == 0)
+        {
+            return $"it is less than one part of {say.Degrees(part)}, and how much of it is judged: about {say.Degrees(laying.Rounded)}";
+        }
         string parts = whole == 1 ? "one part" : $"{Numbers.SaidUnit(whole)} parts";
         return $"{parts} of {say.Degrees(part)} each make {say.Degrees(whole * part)}, and the rest is judged: about {say.Degrees(laying.Rounded)}";
     }

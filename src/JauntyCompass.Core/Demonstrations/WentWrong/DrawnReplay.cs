@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations.Measuring;
+using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Recognition;
 using JauntyCompass.Core.Sheet;
@@ -45,7 +46,7 @@ public sealed class DrawnReplay(Mistake mistake)
         double length = task.Instrument.EdgeRadius + 13;
         Angle asked = task.Angle with { StartLength = length, EndLength = length };
         DrawingExample slip = mistake.ShowDrawn(asked, task.Instrument)!;
-        var context = MarkingContext.Drawing(asked, task.Instrument, placement: null);
+        var context = MarkingContext.Drawing(asked, task.Instrument, Seen.Unknown<Placement>());
         DrawnFigure figure = DrawnFigure.Of(
             context,
             PencilMarks.Of(

@@ -22,7 +22,7 @@ public static class Replays
             All.Any(d => d.Key == k)
         ) ?? mistake.Demonstration!;
 
-    /// <summary>What the class may guess: the mistake itself among others, in the order of the catalogue.</summary>
+    /// <summary>What the class may guess: the mistake itself among those that follow it in the catalogue, each in a place of its own.</summary>
     internal static (string[] Choices, int Answer) Guesses(Mistake mistake, Speech say) =>
         Guesses([.. Shown()], mistake, say);
 
@@ -36,12 +36,15 @@ public static class Replays
         Speech say
     )
     {
-        List<Mistake> others = [.. among.Where(m => m.Key != mistake.Key).Take(MostGuesses - 1)];
-        List<Mistake> all = [.. among.Where(m => m.Key == mistake.Key || others.Contains(m))];
-        return (
-            [.. all.Select(m => say.InOwnWords(m.Name))],
-            all.FindIndex(m => m.Key == mistake.Key)
-        );
+        int own = among.FindIndex(m => m.Key == mistake.Key);
+        int guesses = Math.Min(MostGuesses, among.Count);
+        List<Mistake> all =
+        [
+            .. Enumerable.Range(1, guesses - 1).Select(i => among[(own + i) % among.Count]),
+        ];
+        int answer = own % guesses;
+        all.Insert(answer, mistake);
+        return ([.. all.Select(m => say.InOwnWords(m.Name))], answer);
     }
 
     private static IEnumerable<Mistake> Shown() =>

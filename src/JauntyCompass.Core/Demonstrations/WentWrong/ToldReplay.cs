@@ -43,6 +43,18 @@ public abstract class ToldReplay(DemonstrationFacts facts) : Demonstration(facts
             WhyMeasure = "Elsewhere it would not show.",
         };
 
+    // The right guess stands now here, now there.
+    private Question Guess(Telling told)
+    {
+        int count = told.Guesses.Count;
+        int by = Key.Length % count;
+        return new Question(
+            "What went wrong here?",
+            [.. Enumerable.Range(0, count).Select(i => told.Guesses[(i + count - by) % count])],
+            (told.Answer + by) % count
+        );
+    }
+
     /// <inheritdoc/>
     public override Script Build(DemonstrationTask task)
     {
@@ -54,7 +66,7 @@ public abstract class ToldReplay(DemonstrationFacts facts) : Demonstration(facts
             "guess",
             "Guess",
             "Look closely before you say. It happens to everybody.",
-            new Question("What went wrong here?", told.Guesses, told.Answer)
+            Guess(told)
         );
         board.Step("happened", "What happened", told.Happened);
         board.Step("remedy", "Remedy", told.Remedy);

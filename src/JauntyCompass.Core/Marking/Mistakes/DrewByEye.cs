@@ -25,7 +25,7 @@ public sealed class DrewByEye : Mistake
     /// <inheritdoc/>
     public override void Predict(MarkingContext context, DrawnFigure? figure, ref Outcomes outcomes)
     {
-        if (figure is { Dot: null } && !context.IsLaid)
+        if (figure is { Dot: null } && context.NeverLaid)
         {
             outcomes.Add(context.Measure, Eye);
         }

@@ -38,7 +38,7 @@ public sealed class LaidOff : Mistake
     /// <inheritdoc/>
     public override void Predict(MarkingContext context, DrawnFigure? figure, ref Outcomes outcomes)
     {
-        if (!context.IsLaid)
+        if (!context.IsLaid && !context.NeverLaid)
         {
             outcomes.Add(context.Measure, Spread);
         }

@@ -5,7 +5,11 @@ namespace JauntyCompass.Core.Marking.Steps;
 /// <summary>Answers that a slip of arithmetic would give, from the student's own readings.</summary>
 /// <param name="Mistake">The mistake.</param>
 /// <param name="Answers">The answers, in degrees.</param>
-public sealed record ArithmeticSlip(Mistake Mistake, IReadOnlyList<double> Answers);
+public sealed record ArithmeticSlip(Mistake Mistake, IReadOnlyList<double> Answers)
+{
+    /// <summary>What is said of it here, where what the mistake says elsewhere does not fit; else null.</summary>
+    public Feedback? Said { get; init; }
+}
 
 /// <summary>How an answer follows from readings.</summary>
 /// <param name="Result">The answer that follows, in degrees.</param>

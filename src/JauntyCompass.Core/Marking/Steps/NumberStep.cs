@@ -63,8 +63,8 @@ public sealed class NumberStep(
                 : null;
         return new Judgement(
             Verdict.NotYet,
-            named is ChoiceMistake known
-                ? known.Tell(rules.Say)
+            slips.FirstOrDefault(s => s.Mistake == named)?.Said is Feedback said ? said
+                : named is ChoiceMistake known ? known.Tell(rules.Say)
                 : new Feedback(null, "I cannot tell how this number came about.", look)
         )
         {

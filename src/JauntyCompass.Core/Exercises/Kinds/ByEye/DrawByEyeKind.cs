@@ -83,7 +83,7 @@ public sealed class DrawByEyeKind()
         DrawnFigure? figure = response is null
             ? null
             : DrawnFigure.Of(
-                MarkingContext.Drawing(asked, item.Instrument, placement: null),
+                MarkingContext.Drawing(asked, item.Instrument, Seen.Unknown<Placement>()),
                 DrawnMarks.Of(response.Strokes, response.Dots, response.Arc)
             );
         // What is measured is what was drawn, whichever way it opens.

@@ -119,7 +119,14 @@ public sealed class ClockKind()
             {
                 new(MistakeCatalogue.Find("hour-hand-not-moved")!, handLeft),
                 new(MistakeCatalogue.Find("minutes-as-degrees")!, asDegrees),
-                new(MistakeCatalogue.Find("other-opening")!, other),
+                new(MistakeCatalogue.Find("other-opening")!, other)
+                {
+                    Said = new Feedback(
+                        null,
+                        "You went round the long way.",
+                        "The smaller angle between the hands is asked. Which way round is shorter?"
+                    ),
+                },
             }.Where(s => s.Answers.Count > 0),
         ];
     }

@@ -64,7 +64,7 @@ public sealed record DrawItem(
 /// </param>
 /// <param name="Dots">Dots, at most 50.</param>
 /// <param name="Arc">A point inside the opening that was marked with an arc, or null.</param>
-/// <param name="Placement">How the instrument lay when the last dot was made, or null when it was never laid on.</param>
+/// <param name="Placement">How the instrument lay when the last dot was made, or null.</param>
 /// <param name="Rested">Where the instrument had come to rest before that, in order, at most 20; null when that is not known.</param>
 /// <param name="KindSaid">The kind that was said beforehand, or null.</param>
 public sealed record DrawResponse(
@@ -76,6 +76,11 @@ public sealed record DrawResponse(
     AngleKind? KindSaid = null
 ) : Response
 {
+    /// <summary>
+    /// Whether the instrument is known never to have been laid on. Without a placement and without this nobody knows, as on paper.
+    /// </summary>
+    public bool NeverLaid { get; init; }
+
     /// <inheritdoc/>
     public override Placement? LaidOn => Placement;
 

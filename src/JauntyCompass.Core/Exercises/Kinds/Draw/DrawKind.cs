@@ -84,7 +84,7 @@ public sealed class DrawKind()
         var context = MarkingContext.Drawing(
             asked,
             item.Instrument,
-            response?.Placement,
+            Seen.Of(response?.Placement, elseAbsent: response?.NeverLaid == true),
             response?.Rested
         );
         bool isThere = marks is not null && (item.BaseRay is not null || own is not null);
@@ -128,6 +128,9 @@ public sealed class DrawKind()
             drawn.Inside(ArcRadius),
             drawn.Placement,
             drawn.Rested
-        );
+        )
+        {
+            NeverLaid = drawn.Placement is null,
+        };
     }
 }

@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations;
+using JauntyCompass.Core.Demonstrations.Measuring;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
@@ -9,6 +10,7 @@ using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
+using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Exercises.Kinds.ReadLaid;
 
@@ -44,7 +46,7 @@ public sealed class ReadLaidKind()
             plan.Instrument,
             angle,
             plan.Names,
-            Lay(angle, plan.Instrument, plan.InTurn(Ways), plan.Random)
+            Lay(angle, plan.Names, plan.Instrument, plan.InTurn(Ways), plan.Random)
         );
     }
 
@@ -64,12 +66,23 @@ public sealed class ReadLaidKind()
         Way.NotAtZero,
     ];
 
-    private static Placement Lay(Angle angle, Protractor instrument, Way way, SeededRandom random)
+    private static Placement Lay(
+        Angle angle,
+        AngleNames names,
+        Protractor instrument,
+        Way way,
+        SeededRandom random
+    )
     {
         // Only what can be seen through is read from the back.
         bool over = way == Way.TurnedOver && instrument.Material == Material.ClearPlastic;
         int aside = way == Way.NotAtZero ? random.Between(2, 4) * 10 : 0;
-        Placement well = Placement.Over(angle) with { TurnedOver = over };
+        // Round a full circle an only scale counts one way: its zero belongs on the arm from which it counts towards the other.
+        Placement standing =
+            instrument.Shape == ProtractorShape.FullCircle
+                ? StandardPlacement.Of(angle, names, instrument)?.Placement ?? Placement.Over(angle)
+                : Placement.Over(angle);
+        Placement well = standing with { TurnedOver = over };
         // Not at zero only where the whole angle stays on the graduations.
         Placement turned = well with
         {

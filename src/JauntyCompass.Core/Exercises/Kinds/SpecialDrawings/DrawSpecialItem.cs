@@ -77,6 +77,11 @@ public sealed record DrawSpecialResponse(
     IReadOnlyList<Placement>? Rested = null
 ) : Response
 {
+    /// <summary>
+    /// Whether the instrument is known never to have been laid on. Without a placement and without this nobody knows, as on paper.
+    /// </summary>
+    public bool NeverLaid { get; init; }
+
     /// <inheritdoc/>
     public override Placement? LaidOn => Placement;
 

@@ -8,6 +8,7 @@ using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Recognition;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Wording;
@@ -125,7 +126,7 @@ public sealed class DrawSpecialKind()
         var context = MarkingContext.Drawing(
             ray,
             item.Instrument,
-            response?.Placement,
+            Seen.Of(response?.Placement, elseAbsent: response?.NeverLaid == true),
             response?.Rested
         );
         DrawnFigure? figure = response is null
@@ -221,7 +222,10 @@ public sealed class DrawSpecialKind()
             drawn.Inside(outside ? -ArcRadius : ArcRadius),
             drawn.Placement,
             drawn.Rested
-        );
+        )
+        {
+            NeverLaid = drawn.Placement is null,
+        };
     }
 
     // What the instrument draws of a reflex angle is the smaller one between the same arms.

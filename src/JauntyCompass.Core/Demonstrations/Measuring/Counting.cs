@@ -58,7 +58,7 @@ internal static class Counting
         int whole = (int)((laying.Reading + OnGraduation) / part);
         if (whole == 0)
         {
-            return $"it is less than one part of {say.Degrees(part)}, and how much of it is judged: about {say.Degrees(laying.Rounded)}";
+            return $"it is less than one part of {say.Degrees(part)}, and we judge how much of it: about {say.Degrees(laying.Rounded)}";
         }
         string parts = whole == 1 ? "one part" : $"{Numbers.SaidUnit(whole)} parts";
         return $"{parts} of {say.Degrees(part)} each make {say.Degrees(whole * part)}, and the rest is judged: about {say.Degrees(laying.Rounded)}";

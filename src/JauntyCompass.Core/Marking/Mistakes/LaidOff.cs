@@ -48,7 +48,7 @@ public sealed class LaidOff : Mistake
     public override Feedback Tell(MistakeStory story) =>
         new(
             null,
-            "You are a few degrees off. The protractor may have lain a little beside.",
+            "You are a few degrees off. The protractor may have been a little out of place.",
             $"Lay it on once more: {story.Words.CentreMark} on the vertex, {story.Words.ZeroLine} on the {story.Words.Arm}. Then look at the {story.Words.CentreMark} again."
         );
 }

@@ -215,7 +215,7 @@ public sealed class FigureAnglesKind()
                 // Every reading may be a little off, and together they are so many times as much.
                 Doubt =
                     Math.Abs(ownSum - item.Sum) > item.Corners.Count * Honest
-                        ? $"You added rightly, but these angles come to {rules(item)} together. One of your readings is off: look at the corners again."
+                        ? $"You added correctly, but these angles come to {rules(item)} together. One of your readings is off: look at the corners again."
                         : null,
             },
         ];

@@ -71,14 +71,16 @@ export class Outbox {
     }
     answer.body.id = answer.id
     this.waiting = [...this.waiting, answer]
+    // A device that is slow to keep things must not hold up what the server could have already; sent twice, it is stored once.
+    this.#tell({ is: 'made', answer })
+    this.#soon()
     try {
       await this.shelf.keepAnswer(answer)
-      this.#tell({ is: 'made', answer })
     } catch {
       this.cannotKeep = true
       this.#onlyHere.add(answer.id)
+      this.#soon()
     }
-    this.#soon()
   }
 
   /** Whether an answer to an item waits here. */

@@ -211,6 +211,18 @@ describe('the outbox', () => {
     expect(outbox.waiting).toEqual([])
   })
 
+  it('does not wait for a device that is slow to keep answers', async () => {
+    const slow = new Shelf()
+    slow.keepAnswer = () => new Promise(() => undefined)
+    const outbox = new Outbox('wren', slow)
+    open.push(outbox)
+    await within(0.1)
+    void outbox.handIn('a', 0, response)
+    await within(1)
+    expect(server.stored).toHaveLength(1)
+    expect(outbox.waiting).toEqual([])
+  })
+
   it('works where storage is forbidden altogether', async () => {
     vi.stubGlobal('indexedDB', {
       open: () => {

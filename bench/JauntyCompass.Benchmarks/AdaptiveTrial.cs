@@ -74,7 +74,11 @@ internal static class AdaptiveTrial
         {
             for (int s = 0; s < Students; s++)
             {
-                var student = new SimulatedStudent("Bo", [new Habit(habit, share)], OneDegree);
+                var student = new SimulatedStudent(
+                    "Bo",
+                    [new Habit(MistakeCatalogue.Find(habit)!, share)],
+                    OneDegree
+                );
                 var random = new SeededRandom(1000 * items + s, stream: 5);
                 var evidence = Set(items, s)
                     .SelectMany(i => ExerciseKinds.Of(i).Weigh(i, Answer(i, student, random), 2))
@@ -99,7 +103,11 @@ internal static class AdaptiveTrial
         {
             for (int s = 0; s < Students; s++)
             {
-                var student = new SimulatedStudent("Bo", [new Habit(habit, share)], OneDegree);
+                var student = new SimulatedStudent(
+                    "Bo",
+                    [new Habit(MistakeCatalogue.Find(habit)!, share)],
+                    OneDegree
+                );
                 var random = new SeededRandom(77_000 + s, stream: 6);
                 var answered = new Dictionary<int, Response>();
                 NextChoice next = pools[s % 20].Next(answered, Limit);

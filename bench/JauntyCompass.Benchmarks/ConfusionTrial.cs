@@ -67,7 +67,11 @@ internal static class ConfusionTrial
     private static string[] Named(ExerciseKind kind, int seed, string? habit) =>
         [
             .. WholeWork
-                .Believed(Counts(kind), seed, habit is null ? [] : [new Habit(habit, Share)])
+                .Believed(
+                    Counts(kind),
+                    seed,
+                    habit is null ? [] : [new Habit(MistakeCatalogue.Find(habit)!, Share)]
+                )
                 .Named,
         ];
 

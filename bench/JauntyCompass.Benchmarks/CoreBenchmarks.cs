@@ -10,6 +10,7 @@ using JauntyCompass.Core.Instruments.Rules;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Habits;
+using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Simulation;
@@ -66,7 +67,7 @@ public class CoreBenchmarks
         _draw = (DrawItem)SetGenerator.Generate(Twenty, 7).Items[^1].Item;
         _measureKind = ExerciseKinds.Of(_measure);
         _drawKind = ExerciseKinds.Of(_draw);
-        var student = new SimulatedStudent("Bo", [new Habit("other-scale", 1)], Hand.Careful);
+        var student = new SimulatedStudent("Bo", [Habit.Of<OtherScale>(1)], Hand.Careful);
         _drawing = (DrawResponse)_drawKind.Attempt(_draw, student, new SeededRandom(5));
     }
 
@@ -108,7 +109,7 @@ public class CoreBenchmarks
 
     private static List<AnswerEvidence> History()
     {
-        var student = new SimulatedStudent("Bo", [new Habit("other-scale", 0.5)], Hand.Careful);
+        var student = new SimulatedStudent("Bo", [Habit.Of<OtherScale>(0.5)], Hand.Careful);
         var random = new SeededRandom(3);
         return
         [

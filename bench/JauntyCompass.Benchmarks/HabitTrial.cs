@@ -114,7 +114,7 @@ internal static class HabitTrial
             {
                 Beliefs found = Believed(
                     make(items, s),
-                    [new Habit(habit, share)],
+                    [new Habit(MistakeCatalogue.Find(habit)!, share)],
                     1000 * items + s
                 );
                 right += found.Named.SequenceEqual([habit]) ? 1 : 0;
@@ -136,7 +136,10 @@ internal static class HabitTrial
                 {
                     Beliefs found = Believed(
                         Chosen(10, s),
-                        [new Habit(Targets[one], 0.5), new Habit(Targets[other], 0.5)],
+                        [
+                            new Habit(MistakeCatalogue.Find(Targets[one])!, 0.5),
+                            new Habit(MistakeCatalogue.Find(Targets[other])!, 0.5),
+                        ],
                         s
                     );
                     right += found
@@ -177,7 +180,7 @@ internal static class HabitTrial
                 [
                     .. Believed(
                         Chosen(8, s),
-                        habit == "no habit" ? [] : [new Habit(habit, 0.4)],
+                        habit == "no habit" ? [] : [new Habit(MistakeCatalogue.Find(habit)!, 0.4)],
                         9000 + s
                     ).Named,
                 ];

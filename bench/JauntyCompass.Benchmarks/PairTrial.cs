@@ -65,7 +65,14 @@ internal static class PairTrial
             .Range(0, Students)
             .Count(seed =>
                 WholeWork
-                    .Believed(Counts, seed, [new Habit(one, Share), new Habit(other, Share)])
+                    .Believed(
+                        Counts,
+                        seed,
+                        [
+                            new Habit(MistakeCatalogue.Find(one)!, Share),
+                            new Habit(MistakeCatalogue.Find(other)!, Share),
+                        ]
+                    )
                     .Named.ToHashSet()
                     .SetEquals([one, other])
             );

@@ -43,7 +43,11 @@ internal static class WholeWork
                             .Of(made.Item)
                             .Attempt(
                                 made.Item,
-                                new SimulatedStudent("Bo", [new Habit(key, 1)], Hand.Perfect),
+                                new SimulatedStudent(
+                                    "Bo",
+                                    [new Habit(MistakeCatalogue.Find(key)!, 1)],
+                                    Hand.Perfect
+                                ),
                                 new SeededRandom(seed, stream: 5)
                             )
                     )

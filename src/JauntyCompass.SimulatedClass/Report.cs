@@ -29,7 +29,7 @@ internal static class Report
             foreach (Sitting sitting in group)
             {
                 string[] told = named[sitting.Student.Name];
-                string[] habits = [.. sitting.Student.Habits.Select(h => h.Mistake)];
+                string[] habits = [.. sitting.Student.Habits.Select(h => h.Mistake.Key)];
                 one += habits.Length == 1 ? 1 : 0;
                 found += habits.Length == 1 && told.SequenceEqual(habits) ? 1 : 0;
                 none += habits.Length == 0 ? 1 : 0;

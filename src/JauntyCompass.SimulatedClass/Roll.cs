@@ -1,3 +1,5 @@
+using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Simulation;
 
@@ -8,16 +10,16 @@ internal static class Roll
 {
     private const int InAClass = 30;
 
-    private static readonly string[] Habits =
+    private static readonly Mistake[] Habits =
     [
-        "other-scale",
-        "wrong-ten",
-        "ticks-backwards",
-        "ten-from-other-scale",
-        "swapped-digits",
-        "straight-edge-for-zero-line",
-        "gap-at-vertex",
-        "missed-own-dot",
+        MistakeCatalogue.Get<OtherScale>(),
+        MistakeCatalogue.Get<WrongTen>(),
+        MistakeCatalogue.Get<TicksBackwards>(),
+        MistakeCatalogue.Get<TenFromOtherScale>(),
+        MistakeCatalogue.Get<SwappedDigits>(),
+        MistakeCatalogue.Get<StraightEdgeForZeroLine>(),
+        MistakeCatalogue.Get<GapAtVertex>(),
+        MistakeCatalogue.Get<MissedOwnDot>(),
     ];
 
     /// <summary>Classes of thirty students at most.</summary>

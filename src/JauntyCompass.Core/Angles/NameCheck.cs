@@ -5,6 +5,18 @@ namespace JauntyCompass.Core.Angles;
 /// <param name="Direction">Which way it points.</param>
 public sealed record NamedRay(string Letter, Direction Direction);
 
+/// <summary>An angle that is to be named.</summary>
+/// <param name="Vertex">Letter at the vertex.</param>
+/// <param name="Rays">All rays at the vertex.</param>
+/// <param name="Start">Letter on one arm of the angle that is meant.</param>
+/// <param name="End">Letter on the other arm.</param>
+public sealed record AngleToName(
+    string Vertex,
+    IReadOnlyList<NamedRay> Rays,
+    string Start,
+    string End
+);
+
 /// <summary>What a name is worth.</summary>
 public enum NameVerdict
 {
@@ -38,18 +50,10 @@ public static class NameCheck
 
     /// <summary>Judges a name.</summary>
     /// <param name="name">As it was written; the angle sign (or the word), blanks and small letters do no harm.</param>
-    /// <param name="vertex">Letter at the vertex.</param>
-    /// <param name="rays">All rays at the vertex.</param>
-    /// <param name="start">Letter on one arm of the angle that is meant.</param>
-    /// <param name="end">Letter on the other arm.</param>
-    public static NameVerdict Of(
-        string name,
-        string vertex,
-        IReadOnlyList<NamedRay> rays,
-        string start,
-        string end
-    )
+    /// <param name="angle">The angle that is meant.</param>
+    public static NameVerdict Of(string name, AngleToName angle)
     {
+        (string vertex, IReadOnlyList<NamedRay> rays, string start, string end) = angle;
         string letters = string.Concat(
                 name.Where(c => !char.IsWhiteSpace(c) && c is not ('∠' or '<' or '°'))
             )

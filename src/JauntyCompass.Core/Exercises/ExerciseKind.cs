@@ -77,6 +77,10 @@ public abstract class ExerciseKind(KindFacts facts)
     /// <summary>The mistakes its items can show.</summary>
     public IReadOnlyList<Mistake> Mistakes => Facts.Mistakes;
 
+    /// <summary>Those of them that are made with an instrument.</summary>
+    protected IReadOnlyList<InstrumentMistake> WithInstrument { get; } =
+    [.. facts.Mistakes.OfType<InstrumentMistake>()];
+
     /// <summary>Whether its items are worked with an instrument.</summary>
     public bool HasInstrument => ItemType.IsAssignableTo(typeof(InstrumentItem));
 

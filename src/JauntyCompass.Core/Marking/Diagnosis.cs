@@ -30,7 +30,7 @@ public static class Diagnosis
         MarkingContext context,
         DrawnFigure? figure,
         double answer,
-        IReadOnlyList<Mistake> mistakes,
+        IReadOnlyList<InstrumentMistake> mistakes,
         Beliefs history,
         double tolerance
     )
@@ -103,7 +103,7 @@ public static class Diagnosis
         MarkingContext context,
         DrawnFigure? figure,
         double answer,
-        IReadOnlyList<Mistake> mistakes,
+        IReadOnlyList<InstrumentMistake> mistakes,
         double tolerance
     )
     {
@@ -111,8 +111,12 @@ public static class Diagnosis
         Span<double> likelihoods = stackalloc double[HandModel.Count];
         Span<double> unexplained = stackalloc double[HandModel.Count];
         seen.Unexplained(unexplained);
-        var evidence = new AnswerEvidence(seen.Careful, unexplained) { Both = seen.AddGiven };
-        foreach (Mistake mistake in mistakes)
+        var evidence = new AnswerEvidence(seen.Careful, unexplained)
+        {
+            Both = (one, other, both) =>
+                seen.AddGiven((InstrumentMistake)one, (InstrumentMistake)other, both),
+        };
+        foreach (InstrumentMistake mistake in mistakes)
         {
             likelihoods.Clear();
             if (seen.AddGiven(mistake, tolerance, likelihoods))
@@ -129,7 +133,7 @@ public static class Diagnosis
     // However sure a habit is, each answer may have come about otherwise.
     private const double MostOfHistory = 0.6;
 
-    private static double Known(Beliefs history, IReadOnlyList<Mistake> mistakes)
+    private static double Known(Beliefs history, IReadOnlyList<InstrumentMistake> mistakes)
     {
         double sum = 0;
         for (int i = 0; history.Habits.Count > 0 && i < mistakes.Count; i++)

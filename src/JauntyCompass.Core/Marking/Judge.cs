@@ -17,7 +17,7 @@ public static class Judge
         MarkingContext context,
         DrawnFigure? figure,
         double answer,
-        IReadOnlyList<Mistake> mistakes,
+        IReadOnlyList<InstrumentMistake> mistakes,
         MarkingRules rules
     )
     {
@@ -50,7 +50,7 @@ public static class Judge
         );
         List<Cause> causes = [.. byNumber, .. seen];
         causes.Sort(static (a, b) => b.Likelihood.CompareTo(a.Likelihood));
-        Mistake? named = MistakeCatalogue.Find(likely);
+        InstrumentMistake? named = mistakes.FirstOrDefault(m => m.Key == likely);
         return new Judgement(verdict, Tell(verdict, named, story, rules))
         {
             Value = answer,
@@ -91,7 +91,7 @@ public static class Judge
 
     private static List<Cause> Look(
         DrawnFigure? figure,
-        IReadOnlyList<Mistake> mistakes,
+        IReadOnlyList<InstrumentMistake> mistakes,
         out string? serious
     )
     {
@@ -138,14 +138,14 @@ public static class Judge
 
     private static Feedback Tell(
         Verdict verdict,
-        Mistake? named,
+        InstrumentMistake? named,
         MistakeStory story,
         MarkingRules rules
     )
     {
         if (named is not null)
         {
-            Feedback told = named.Tell(story);
+            Feedback told = named.Explain(story);
             return verdict == Verdict.Near && story.Figure is null
                 ? told with
                 {

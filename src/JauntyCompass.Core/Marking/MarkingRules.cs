@@ -13,7 +13,7 @@ namespace JauntyCompass.Core.Marking;
 public sealed record MarkingRules(double Tolerance, Speech Say) : IValidatable
 {
     /// <summary>Number of the marker whose marks this code makes.</summary>
-    public const int Version = 9;
+    public const int Version = 10;
 
     /// <summary>A step that is near gets this share of its credit. Common practice, no source.</summary>
     public const double CreditOfNear = 0.5;

@@ -1,5 +1,7 @@
 using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Answers;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Marking.Sums;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Marking;
@@ -11,8 +13,9 @@ namespace JauntyCompass.Core.Marking;
 public readonly record struct Observation(double Amount, double Likelihood, bool Serious);
 
 /// <summary>
-/// One way of going wrong. A mistake states what it would lead to, what of it can be seen, and what to say about it. It knows
-/// nothing of markers, kinds of exercise or other mistakes; they know nothing of it but this.
+/// One way of going wrong: what it is called, how common it is, what helps. Where it can be made, what it leads to and how it is
+/// explained is told by the types derived from it, each for the context it needs. A mistake knows nothing of markers, kinds of
+/// exercise or other mistakes; they refer to it by its type.
 /// </summary>
 public abstract class Mistake
 {
@@ -40,6 +43,35 @@ public abstract class Mistake
     /// <summary>Whether its answers lie so near the right ones that the noise of a hand may look like it.</summary>
     public virtual bool IsWithinNoise => false;
 
+    /// <summary>Whether it can be made with an instrument.</summary>
+    internal virtual bool CanBeMadeOn(Protractor instrument) => true;
+
+    /// <summary>What helps against it, in one sentence for the teacher.</summary>
+    public abstract string Remedy { get; }
+
+    /// <summary>The instrument on which it is shown where none is chosen.</summary>
+    public virtual Protractor ShownOn => InstrumentCatalogue.DeskHalfCircle;
+
+    /// <summary>
+    /// Key of a demonstration that tells of it, for a mistake that cannot be replayed at any angle; null for others.
+    /// </summary>
+    public virtual string? Demonstration => null;
+}
+
+/// <summary>A mistake that is explained in a context of some type: work with an instrument, a sum, the class's words alone.</summary>
+/// <typeparam name="TContext">What it needs to know to be explained.</typeparam>
+public abstract class Mistake<TContext> : Mistake
+{
+    /// <summary>Explains it to the student, without giving the right answer away.</summary>
+    public abstract Feedback Explain(TContext context);
+
+    /// <summary>Draws what happened over the student's sheet, or null when there is nothing to draw.</summary>
+    public virtual MarkPicture? Draw(TContext context) => null;
+}
+
+/// <summary>A mistake of laying an instrument on, of reading it, or of drawing with it.</summary>
+public abstract class InstrumentMistake : Mistake<MistakeStory>
+{
     /// <summary>Whether it is made with the straightedge, after a dot at the right number.</summary>
     public virtual bool IsOfRuling => false;
 
@@ -52,20 +84,9 @@ public abstract class Mistake
     /// <summary>Whether it needs a second scale (true), an only one (false), or can be made with either (null).</summary>
     public virtual bool? NeedsTwoScales => null;
 
-    /// <summary>Whether it can be made with an instrument that has so many scales.</summary>
-    internal bool CanBeMadeOn(Protractor instrument) =>
+    /// <inheritdoc/>
+    internal override bool CanBeMadeOn(Protractor instrument) =>
         NeedsTwoScales is not bool two || two == instrument.Scales.Count > 1;
-
-    /// <summary>What helps against it, in one sentence for the teacher.</summary>
-    public abstract string Remedy { get; }
-
-    /// <summary>The instrument on which it is shown where none is chosen.</summary>
-    public virtual Protractor ShownOn => InstrumentCatalogue.DeskHalfCircle;
-
-    /// <summary>
-    /// Key of a demonstration that tells of it, for a mistake that cannot be replayed at any angle; null for others.
-    /// </summary>
-    public virtual string? Demonstration => null;
 
     /// <summary>Adds the answers this mistake would give. A mistake that cannot show here adds none.</summary>
     /// <param name="context">The true context.</param>
@@ -85,31 +106,25 @@ public abstract class Mistake
     /// no mistake of laying it on, or not known how it lies.
     /// </summary>
     public virtual double? SeenInPlacing(MarkingContext context) => null;
+}
 
-    /// <summary>Tells the student, without giving the right answer away.</summary>
-    public abstract Feedback Tell(MistakeStory story);
+/// <summary>A mistake in computing something from readings.</summary>
+public abstract class SumMistake : Mistake<SumContext>;
 
-    /// <summary>Draws what happened over the student's sheet, or null when there is nothing to draw.</summary>
-    public virtual MarkPicture? Draw(MistakeStory story) => null;
-
-    /// <summary>
-    /// How this mistake looks when it is made at an angle: how the instrument lies, along which scale is counted and how far,
-    /// what is written. Null when it cannot be shown at this angle with this instrument.
-    /// </summary>
-    /// <param name="laid">The instrument laid well, with a scale in use.</param>
-    public virtual MeasuringExample? Show(in LaidAngle laid) => null;
-
-    /// <summary>How this mistake looks when it is made in drawing an angle, or null when it cannot be shown.</summary>
-    /// <param name="asked">The angle asked for; its start arm is the base ray.</param>
-    /// <param name="instrument">The instrument.</param>
-    public virtual DrawingExample? ShowDrawn(Angle asked, Protractor instrument) => null;
+/// <summary>A mistake in sums of one type.</summary>
+/// <typeparam name="TSum">The type of sum.</typeparam>
+public abstract class SumMistake<TSum> : SumMistake
+    where TSum : ISum
+{
+    /// <summary>What the sum would come to, in degrees. A mistake that cannot be made in it gives nothing.</summary>
+    public abstract IReadOnlyList<double> Predict(TSum sum);
 }
 
 /// <summary>A mistake of looking, naming or thinking that needs no instrument to be made.</summary>
 /// <param name="key">Short unique name.</param>
 /// <param name="name">Its name in a few words.</param>
 /// <param name="prior">How often a wrong answer comes of it. Common practice, no source.</param>
-public abstract class ChoiceMistake(string key, string name, double prior) : Mistake
+public abstract class ChoiceMistake(string key, string name, double prior) : Mistake<Speech>
 {
     /// <inheritdoc/>
     public sealed override string Key => key;
@@ -119,62 +134,38 @@ public abstract class ChoiceMistake(string key, string name, double prior) : Mis
 
     /// <inheritdoc/>
     public sealed override double Prior => prior;
-
-    /// <inheritdoc/>
-    public sealed override Feedback Tell(MistakeStory story) => Tell(story.Say);
-
-    /// <summary>Tells the student, in the class's words.</summary>
-    public abstract Feedback Tell(Speech say);
 }
 
-/// <summary>A drawing as it comes out with a mistake.</summary>
-/// <param name="From">Where the second ray starts.</param>
-/// <param name="To">Where it ends.</param>
-/// <param name="Dot">The dot it was drawn by.</param>
-/// <param name="Arc">A point in the opening that is marked.</param>
-public sealed record DrawingExample(Point From, Point To, Point Dot, Point Arc)
+/// <summary>A mistake in naming an angle.</summary>
+/// <param name="key">Short unique name.</param>
+/// <param name="name">Its name in a few words.</param>
+/// <param name="prior">How often a wrong answer comes of it. Common practice, no source.</param>
+public abstract class NamingMistake(string key, string name, double prior)
+    : ChoiceMistake(key, name, prior)
 {
-    private const double OutsideRim = 1.5;
-    private const double BeyondRim = 13;
-    private const double ArcRadius = 14;
+    /// <summary>What a name made with it is worth.</summary>
+    public abstract NameVerdict Verdict { get; }
 
-    /// <summary>A drawing without a mistake, from which those with one differ.</summary>
-    internal static DrawingExample Well(Angle asked, Protractor instrument) =>
-        new(
-            asked.Vertex,
-            asked.Vertex.Towards(asked.End, instrument.EdgeRadius + BeyondRim),
-            asked.Vertex.Towards(asked.End, instrument.EdgeRadius + OutsideRim),
-            asked.Vertex.Towards(asked.Bisector, ArcRadius)
-        );
+    /// <summary>A name as this mistake makes it; null where it cannot be made.</summary>
+    public abstract AngleName? Predict(AngleToName angle);
 }
 
-/// <summary>A mistake as it is made on the sheet.</summary>
-/// <param name="Placement">How the instrument lies.</param>
-/// <param name="Scale">Index of the scale that is counted along.</param>
-/// <param name="CountedTo">How far is counted, in degrees on that scale.</param>
-/// <param name="Answer">What is written in the end, in degrees.</param>
-public sealed record MeasuringExample(
-    Placement Placement,
-    int Scale,
-    double CountedTo,
-    double Answer
-);
-
-/// <summary>All that a mistake may need to tell its story.</summary>
-/// <param name="Context">The true context.</param>
-/// <param name="Answer">What the answer came to, in degrees.</param>
-/// <param name="Figure">The drawing, when one was made.</param>
-/// <param name="Say">How the class says things.</param>
-public sealed record MistakeStory(
-    MarkingContext Context,
-    double Answer,
-    DrawnFigure? Figure,
-    Speech Say
-)
+/// <summary>A mistake that can be made again on the sheet in measuring an angle.</summary>
+public interface IMeasuringReplay
 {
-    /// <summary>What was done well with the instrument, or null.</summary>
-    public string? Praise => Marking.Praise.ForPlacing(Context, Words);
+    /// <summary>
+    /// How it looks when it is made at an angle: how the instrument lies, along which scale is counted and how far, what is
+    /// written. Null when it cannot be shown at this angle with this instrument.
+    /// </summary>
+    /// <param name="laid">The instrument laid well, with a scale in use.</param>
+    MeasuringExample? Replay(in LaidAngle laid);
+}
 
-    /// <summary>The class's words.</summary>
-    public Words Words => Say.Words;
+/// <summary>A mistake that can be made again on the sheet in drawing an angle.</summary>
+public interface IDrawingReplay
+{
+    /// <summary>How it looks when it is made in drawing an angle, or null when it cannot be shown.</summary>
+    /// <param name="asked">The angle asked for; its start arm is the base ray.</param>
+    /// <param name="instrument">The instrument.</param>
+    DrawingExample? Replay(Angle asked, Protractor instrument);
 }

@@ -1,5 +1,6 @@
 using System.Collections.Frozen;
 using JauntyCompass.Core.Marking.Mistakes;
+using JauntyCompass.Core.Marking.Sums;
 
 namespace JauntyCompass.Core.Marking;
 
@@ -7,7 +8,7 @@ namespace JauntyCompass.Core.Marking;
 public static class MistakeCatalogue
 {
     /// <summary>Mistakes of laying the instrument on and reading it; a drawing can show them too.</summary>
-    public static IReadOnlyList<Mistake> Reading { get; } =
+    public static IReadOnlyList<InstrumentMistake> Reading { get; } =
     [
         new OtherScale(),
         new WrongTen(),
@@ -27,14 +28,14 @@ public static class MistakeCatalogue
     ];
 
     /// <summary>Mistakes of computing a reflex angle.</summary>
-    public static IReadOnlyList<Mistake> OfReflex { get; } =
+    public static IReadOnlyList<SumMistake<ReflexSum>> OfReflex { get; } =
     [new SmallerForReflex(), new LeftOutHalfTurn(), new BorrowSlip()];
 
     /// <summary>Mistakes of reading an angle whose arms may be too short.</summary>
-    public static IReadOnlyList<Mistake> OfShortArms { get; } = [new GuessedCrossing()];
+    public static IReadOnlyList<InstrumentMistake> OfShortArms { get; } = [new GuessedCrossing()];
 
     /// <summary>Mistakes that only a drawing can show.</summary>
-    public static IReadOnlyList<Mistake> DrawingOnly { get; } =
+    public static IReadOnlyList<InstrumentMistake> DrawingOnly { get; } =
     [
         new OpensWrongWay(),
         new FreehandLine(),
@@ -49,23 +50,25 @@ public static class MistakeCatalogue
         new DrewByEye(),
     ];
 
-    /// <summary>Mistakes of looking, naming and thinking, and of what is computed from readings.</summary>
+    /// <summary>Mistakes of naming an angle.</summary>
+    public static IReadOnlyList<NamingMistake> OfNaming { get; } =
+    [new VertexNotInTheMiddle(), new TwoLetters(), new AmbiguousLetter(), new OtherArms()];
+
+    /// <summary>Mistakes of computing how far something moved.</summary>
+    public static IReadOnlyList<SumMistake<RangeSum>> OfRanges { get; } =
+    [new AddedForTaken(), new EndForRange()];
+
+    /// <summary>Mistakes of looking and thinking.</summary>
     public static IReadOnlyList<Mistake> Thinking { get; } =
     [
         new LooksRight(),
         new TiltedRightAngle(),
         new OtherOpening(),
         new MixedUpKinds(),
-        new VertexNotInTheMiddle(),
-        new TwoLetters(),
-        new AmbiguousLetter(),
-        new OtherArms(),
         new NameOneWayOnly(),
         new LongerArms(),
         new HourHandNotMoved(),
         new MinutesAsDegrees(),
-        new AddedForTaken(),
-        new EndForRange(),
         new ReflexArcInside(),
         new ComplementForSupplement(),
         new InstrumentIdea(),
@@ -75,12 +78,20 @@ public static class MistakeCatalogue
     ];
 
     /// <summary>Everything a drawing can show.</summary>
-    public static IReadOnlyList<Mistake> Drawing { get; } =
+    public static IReadOnlyList<InstrumentMistake> Drawing { get; } =
     [.. Reading.Where(m => m is not StartNotSubtracted), .. DrawingOnly];
 
     /// <summary>All mistakes.</summary>
     public static IReadOnlyList<Mistake> All { get; } =
-    [.. Reading, .. OfShortArms, .. DrawingOnly, .. OfReflex, .. Thinking];
+    [
+        .. Reading,
+        .. OfShortArms,
+        .. DrawingOnly,
+        .. OfReflex,
+        .. OfNaming,
+        .. OfRanges,
+        .. Thinking,
+    ];
 
     private static readonly FrozenDictionary<string, int> Places = All.Select((m, i) => (m.Key, i))
         .ToFrozenDictionary(p => p.Key, p => p.i);
@@ -88,9 +99,15 @@ public static class MistakeCatalogue
     /// <summary>Place of a mistake in the catalogue.</summary>
     internal static int PlaceOf(string key) => Places[key];
 
-    /// <summary>The mistakes with some keys, in the order asked.</summary>
-    internal static IReadOnlyList<Mistake> Of(params IEnumerable<string> keys) =>
-        [.. keys.Select(k => Find(k)!)];
+    /// <summary>The mistake of a type.</summary>
+    public static T Get<T>()
+        where T : Mistake => Known<T>.Mistake;
+
+    private static class Known<T>
+        where T : Mistake
+    {
+        internal static readonly T Mistake = All.OfType<T>().Single();
+    }
 
     /// <summary>Finds a mistake by its key, or null.</summary>
     public static Mistake? Find(string? key) =>

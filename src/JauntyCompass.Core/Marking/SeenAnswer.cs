@@ -46,7 +46,7 @@ internal sealed class SeenAnswer(MarkingContext context, DrawnFigure? figure, do
     }
 
     /// <summary>Where a mistake would lead to here.</summary>
-    internal void Predict(Mistake mistake, ref Outcomes outcomes) =>
+    internal void Predict(InstrumentMistake mistake, ref Outcomes outcomes) =>
         Predict(mistake, context, ref outcomes);
 
     /// <summary>Adds the likelihood if a mistake led to where it would lead to.</summary>
@@ -59,7 +59,7 @@ internal sealed class SeenAnswer(MarkingContext context, DrawnFigure? figure, do
     /// the straightedge. A mistake with numbers moves the dot, one of ruling moves the ray.
     /// </remarks>
     internal void AddOf(
-        Mistake mistake,
+        InstrumentMistake mistake,
         in Outcomes outcomes,
         double weight,
         Span<double> likelihoods
@@ -83,7 +83,7 @@ internal sealed class SeenAnswer(MarkingContext context, DrawnFigure? figure, do
     /// Adds the likelihood if a mistake was made, by where it leads to and by what is to be seen of it; says whether it can show in
     /// either.
     /// </summary>
-    internal bool AddGiven(Mistake mistake, double tolerance, Span<double> likelihoods)
+    internal bool AddGiven(InstrumentMistake mistake, double tolerance, Span<double> likelihoods)
     {
         Span<Outcome> room = stackalloc Outcome[Outcomes.Most];
         var outcomes = new Outcomes(room);
@@ -123,7 +123,7 @@ internal sealed class SeenAnswer(MarkingContext context, DrawnFigure? figure, do
     }
 
     // At 90° both scales have their number at the same graduation: who takes the other one is not to be told from who does not.
-    private bool ComesToTheSame(Mistake mistake, in Outcomes outcomes)
+    private bool ComesToTheSame(InstrumentMistake mistake, in Outcomes outcomes)
     {
         const double Same = 0.5;
         double careful = context.ExpectedReading ?? context.Measure;
@@ -140,14 +140,19 @@ internal sealed class SeenAnswer(MarkingContext context, DrawnFigure? figure, do
     /// the other, but for two that leave the centre mark off the vertex, which are one sight; where the work leads to is told by those
     /// that lead anywhere. Returns whether one number was made wrong twice.
     /// </summary>
-    internal bool AddGiven(Mistake one, Mistake other, Span<double> likelihoods)
+    internal bool AddGiven(InstrumentMistake one, InstrumentMistake other, Span<double> likelihoods)
     {
         (double ofOne, double ofOther) = (Weight(Observed(one)), Weight(Observed(other)));
         bool oneSight = one.LeavesCentreOff && other.LeavesCentreOff;
         return AddLed(one, other, oneSight ? (ofOne + ofOther) / 2 : ofOne * ofOther, likelihoods);
     }
 
-    private bool AddLed(Mistake one, Mistake other, double weight, Span<double> likelihoods)
+    private bool AddLed(
+        InstrumentMistake one,
+        InstrumentMistake other,
+        double weight,
+        Span<double> likelihoods
+    )
     {
         Span<Outcome> room = stackalloc Outcome[Outcomes.Most];
         Span<Outcome> otherRoom = stackalloc Outcome[Outcomes.Most];
@@ -198,7 +203,12 @@ internal sealed class SeenAnswer(MarkingContext context, DrawnFigure? figure, do
         return false;
     }
 
-    private void AddOnTop(Mistake first, Mistake then, double share, Span<double> likelihoods)
+    private void AddOnTop(
+        InstrumentMistake first,
+        InstrumentMistake then,
+        double share,
+        Span<double> likelihoods
+    )
     {
         Span<Outcome> room = stackalloc Outcome[Outcomes.Most];
         Span<Outcome> more = stackalloc Outcome[Outcomes.Most];
@@ -218,7 +228,7 @@ internal sealed class SeenAnswer(MarkingContext context, DrawnFigure? figure, do
         }
     }
 
-    private void Predict(Mistake mistake, MarkingContext from, ref Outcomes outcomes)
+    private void Predict(InstrumentMistake mistake, MarkingContext from, ref Outcomes outcomes)
     {
         outcomes.Clear();
         // What was never laid on was not laid on wrongly either.
@@ -231,10 +241,10 @@ internal sealed class SeenAnswer(MarkingContext context, DrawnFigure? figure, do
     /// <summary>
     /// How much likelier the instrument lay as it did if a mistake was made in laying it than of a hand without it; 1 for other mistakes.
     /// </summary>
-    internal double SeenInPlacing(Mistake mistake) =>
+    internal double SeenInPlacing(InstrumentMistake mistake) =>
         mistake.IsOfPlacing ? Weight(mistake.SeenInPlacing(context)) : 1;
 
-    private double? Observed(Mistake mistake) =>
+    private double? Observed(InstrumentMistake mistake) =>
         (figure is null ? null : mistake.Observe(figure)?.Likelihood)
         ?? mistake.SeenInPlacing(context);
 

@@ -1,7 +1,10 @@
 using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Answers;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Marking.Sums;
 using JauntyCompass.Core.Randomness;
 
 namespace JauntyCompass.Core.Simulation;
@@ -9,7 +12,7 @@ namespace JauntyCompass.Core.Simulation;
 /// <summary>One go of a simulated student at one item: which habits show this time, and what the hand does.</summary>
 public sealed class Attempt
 {
-    private readonly HashSet<string> _showing = [];
+    private readonly HashSet<Mistake> _showing = [];
     private readonly SimulatedStudent _student;
     private readonly SeededRandom _random;
 
@@ -28,18 +31,40 @@ public sealed class Attempt
     }
 
     /// <summary>Whether a habit shows this time.</summary>
-    public bool Shows(string mistake) => _showing.Contains(mistake);
+    public bool Shows(Mistake mistake) => _showing.Contains(mistake);
 
-    /// <summary>Whether a habit shows this time, and can with the instrument in hand.</summary>
-    public bool Shows(string mistake, Protractor instrument) =>
-        Shows(mistake) && MistakeCatalogue.Find(mistake)!.CanBeMadeOn(instrument);
+    /// <summary>Whether a habit of a type shows this time.</summary>
+    public bool Shows<T>()
+        where T : Mistake => Shows(MistakeCatalogue.Get<T>());
+
+    /// <summary>Whether a habit of a type shows this time, and can with the instrument in hand.</summary>
+    public bool Shows<T>(Protractor instrument)
+        where T : Mistake => Shows<T>() && MistakeCatalogue.Get<T>().CanBeMadeOn(instrument);
 
     /// <summary>Chooses as this student does: what a showing habit leads to, else what is right.</summary>
     public string Choose(IReadOnlyList<Option> options)
     {
-        Option[] led = [.. options.Where(o => o.Causes.Any(c => Shows(c.Key)))];
+        Option[] led = [.. options.Where(o => o.Causes.Any(c => Shows(c.Mistake)))];
         Option[] among = led.Length > 0 ? led : [.. options.Where(o => o.Right)];
-        return among[_random.Below(among.Length)].Key;
+        return among[Which(among.Length)].Choice.Key;
+    }
+
+    /// <summary>The answer to which a showing habit leads; null where none does.</summary>
+    public TAnswer? Led<TAnswer>(IReadOnlyList<Lead<TAnswer>> leads)
+        where TAnswer : ExactAnswer =>
+        leads.FirstOrDefault(l => Shows(l.By.Mistake)) is { } lead
+            ? lead.Answers[Which(lead.Answers.Count)]
+            : null;
+
+    /// <summary>Computes a sum as this student does.</summary>
+    public double Compute<TSum>(TSum sum, IReadOnlyList<SumMistake<TSum>> mistakes)
+        where TSum : ISum
+    {
+        if (mistakes.FirstOrDefault(Shows)?.Predict(sum) is not { Count: > 0 } wrong)
+        {
+            return sum.Result;
+        }
+        return wrong[Which(wrong.Count)];
     }
 
     /// <summary>Reads a laid instrument as this student does, a whole number of degrees.</summary>
@@ -48,7 +73,7 @@ public sealed class Attempt
         // Where no scale begins at the lined-up arm, both arms are read on the only one, and one taken from the other.
         double seen =
             (
-                laid.Advice.ScaleIndex < 0 && !Shows("only-scale-other-way")
+                laid.Advice.ScaleIndex < 0 && !Shows<OnlyScaleOtherWay>()
                     ? laid.CarefulReading
                     : laid.Reading(
                         ScaleUsed(laid.Advice.ScaleIndex, laid.Protractor),
@@ -108,16 +133,16 @@ public sealed class Attempt
             angle.Vertex.X + _random.Normal(hand.CentreMillimetres),
             angle.Vertex.Y + _random.Normal(hand.CentreMillimetres)
         );
-        if (Shows("zero-line-off"))
+        if (Shows<ZeroLineOff>())
         {
             turn = turn.Turned(Side() * Size(4, 9));
         }
-        if (Shows("centre-mark-off"))
+        if (Shows<CentreMarkOff>())
         {
             // Slid along the arm or across it; what it costs depends on the angle.
             centre = centre.Towards(angle.Start.Turned(Side() * Size(30, 150)), Size(5, 9));
         }
-        if (Shows("straight-edge-for-zero-line"))
+        if (Shows<StraightEdgeForZeroLine>())
         {
             centre = centre.Towards(turn.Turned(90), instrument.Inset);
         }
@@ -132,7 +157,7 @@ public sealed class Attempt
     )
     {
         Placement laid = Lay(asked, instrument);
-        return Shows("moved-before-dot")
+        return Shows<MovedBeforeDot>()
             ? (laid with { Turn = laid.Turn.Turned(Side() * Size(4, 9)) }, [laid])
             : (laid, []);
     }
@@ -156,7 +181,7 @@ public sealed class Attempt
     public int ScaleUsed(int right, Protractor instrument)
     {
         int used = Math.Max(0, right);
-        return Shows("other-scale", instrument) ? (used + 1) % instrument.Scales.Count : used;
+        return Shows<OtherScale>(instrument) ? (used + 1) % instrument.Scales.Count : used;
     }
 
     /// <summary>What becomes of a number in this student's head.</summary>
@@ -167,20 +192,20 @@ public sealed class Attempt
         int last = (int)fullScale / 10;
         int tens = number / 10;
         int ones = number % 10;
-        if (Shows("ticks-backwards") && ones != 0)
+        if (Shows<TicksBackwards>() && ones != 0)
         {
             ones = 10 - ones;
         }
-        if (Shows("ten-from-other-scale"))
+        if (Shows<TenFromOtherScale>())
         {
             tens = last - tens;
         }
-        if (Shows("wrong-ten"))
+        if (Shows<WrongTen>())
         {
             tens += tens == 0 || (tens < last - 1 && _random.Chance(0.5)) ? 1 : -1;
         }
         int garbled = tens * 10 + ones;
-        if (Shows("swapped-digits") && garbled >= 10)
+        if (Shows<SwappedDigits>() && garbled >= 10)
         {
             int hundreds = garbled / 100;
             garbled = 100 * hundreds + 10 * ones + (tens - 10 * hundreds);

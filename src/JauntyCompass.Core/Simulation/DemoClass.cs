@@ -1,3 +1,5 @@
+using JauntyCompass.Core.Marking.Mistakes;
+
 namespace JauntyCompass.Core.Simulation;
 
 /// <summary>The invented class 6 Heron of Gullwing Quay, with the habits its students are known to have.</summary>
@@ -16,33 +18,31 @@ public static class DemoClass
     public static IReadOnlyList<SimulatedStudent> Students { get; } =
     [
         Student("Asha"),
-        Student("Bram", ("other-scale", 0.8)),
+        Student("Bram", Habit.Of<OtherScale>(0.8)),
         Student("Cleo"),
-        Student("Dov", ("ticks-backwards", 0.8)),
-        Student("Edda", ("other-scale", 0.7)),
+        Student("Dov", Habit.Of<TicksBackwards>(0.8)),
+        Student("Edda", Habit.Of<OtherScale>(0.7)),
         Student("Finn"),
         Student("Greta"),
-        Student("Hugo", ("wrong-ten", 0.4)),
-        Student("Ines", ("other-scale", 0.75)),
-        Student("Jory", ("ticks-backwards", 0.75)),
-        Student("Kit", ("straight-edge-for-zero-line", 0.85)),
+        Student("Hugo", Habit.Of<WrongTen>(0.4)),
+        Student("Ines", Habit.Of<OtherScale>(0.75)),
+        Student("Jory", Habit.Of<TicksBackwards>(0.75)),
+        Student("Kit", Habit.Of<StraightEdgeForZeroLine>(0.85)),
         Student("Lior"),
-        Student("Mara", ("other-scale", 0.6)),
+        Student("Mara", Habit.Of<OtherScale>(0.6)),
         Student("Nils"),
         Student("Oona"),
-        Student("Pip", ("other-scale", 0.7), ("gap-at-vertex", 0.4)),
-        Student("Quill", ("straight-edge-for-zero-line", 0.8)),
-        Student("Rosa", ("missed-own-dot", 0.6)),
-        Student("Sven", ("other-scale", 0.65)),
-        Student("Tove", ("centre-mark-off", 0.7)),
-        Student("Una", ("ticks-backwards", 0.7)),
-        Student("Vida", ("arm-too-short", 1)),
-        Student("Wren", ("zero-line-off", 0.7)),
-        Student("Yara", ("opens-wrong-way", 1)),
+        Student("Pip", Habit.Of<OtherScale>(0.7), Habit.Of<GapAtVertex>(0.4)),
+        Student("Quill", Habit.Of<StraightEdgeForZeroLine>(0.8)),
+        Student("Rosa", Habit.Of<MissedOwnDot>(0.6)),
+        Student("Sven", Habit.Of<OtherScale>(0.65)),
+        Student("Tove", Habit.Of<CentreMarkOff>(0.7)),
+        Student("Una", Habit.Of<TicksBackwards>(0.7)),
+        Student("Vida", Habit.Of<ArmTooShort>(1)),
+        Student("Wren", Habit.Of<ZeroLineOff>(0.7)),
+        Student("Yara", Habit.Of<OpensWrongWay>(1)),
     ];
 
-    private static SimulatedStudent Student(
-        string name,
-        params (string Mistake, double Probability)[] habits
-    ) => new(name, [.. habits.Select(h => new Habit(h.Mistake, h.Probability))], Hand.Careful);
+    private static SimulatedStudent Student(string name, params Habit[] habits) =>
+        new(name, habits, Hand.Careful);
 }

@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Sheet;
 
 namespace JauntyCompass.Core.Simulation;
@@ -47,19 +48,19 @@ internal sealed record DrawnWork(
             0,
             full
         );
-        if (laid.ScaleFromZero < 0 && !attempt.Shows("only-scale-other-way"))
+        if (laid.ScaleFromZero < 0 && !attempt.Shows<OnlyScaleOtherWay>())
         {
             // The only scale begins at the other end: the dot belongs at what is left of the whole.
             number = full - number;
         }
         Point dot = placement.PointAt(scale.BearingOf(number), instrument.EdgeRadius + 1);
-        if (attempt.Shows("opens-wrong-way"))
+        if (attempt.Shows<OpensWrongWay>())
         {
             double turn = asked.Start.ShorterTurnTo(Direction.Between(asked.Vertex, dot));
             dot = asked.Vertex.Towards(asked.Start.Turned(-turn), asked.Vertex.DistanceTo(dot));
         }
         (IReadOnlyList<Stroke> smear, IReadOnlyList<Point> dots) = PencilWork.Dot(attempt, dot);
-        if (!attempt.Shows("drew-by-eye"))
+        if (!attempt.Shows<DrewByEye>())
         {
             return new DrawnWork(asked, dot, smear, dots, placement, rested);
         }
@@ -74,21 +75,19 @@ internal sealed record DrawnWork(
         Direction outward = Direction.Between(Asked.Vertex, Dot);
         Point from = Asked.Vertex;
         Point through = Dot;
-        if (attempt.Shows("gap-at-vertex"))
+        if (attempt.Shows<GapAtVertex>())
         {
             from = from.Towards(outward, attempt.Size(4, 9));
         }
-        if (attempt.Shows("ran-on-behind-vertex"))
+        if (attempt.Shows<RanOnBehindVertex>())
         {
             from = from.Towards(outward.Opposite, attempt.Size(6, 14));
         }
-        if (attempt.Shows("missed-own-dot"))
+        if (attempt.Shows<MissedOwnDot>())
         {
             through = through.Towards(outward.Turned(90 * attempt.Side()), attempt.Size(4, 7));
         }
-        double beyond = attempt.Shows("arm-too-short")
-            ? -attempt.Size(20, 35)
-            : attempt.Size(6, 12);
+        double beyond = attempt.Shows<ArmTooShort>() ? -attempt.Size(20, 35) : attempt.Size(6, 12);
         return PencilWork.Line(
             attempt,
             from,

@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Sheet;
 
 namespace JauntyCompass.Core.Simulation;
@@ -32,7 +33,7 @@ internal static class PencilWork
         Point at
     )
     {
-        if (!attempt.Shows("thick-dot"))
+        if (!attempt.Shows<ThickDot>())
         {
             return ([], [attempt.Pencil(at)]);
         }
@@ -57,7 +58,7 @@ internal static class PencilWork
     {
         Direction line = Direction.Between(from, to);
         double length = from.DistanceTo(to);
-        bool freehand = attempt.Shows("freehand-line");
+        bool freehand = attempt.Shows<FreehandLine>();
         // The farther the hand travels, the more it sways.
         double sway = freehand ? length * attempt.Size(0.025, 0.035) * attempt.Side() : 0;
         double waves = freehand ? attempt.Size(1.5, 2.5) : 0;

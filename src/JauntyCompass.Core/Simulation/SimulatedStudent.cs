@@ -1,9 +1,16 @@
+using JauntyCompass.Core.Marking;
+
 namespace JauntyCompass.Core.Simulation;
 
 /// <summary>A mistake that someone makes now and again.</summary>
-/// <param name="Mistake">Key of the mistake.</param>
+/// <param name="Mistake">The mistake.</param>
 /// <param name="Probability">How often it shows, 0 to 1.</param>
-public sealed record Habit(string Mistake, double Probability);
+public sealed record Habit(Mistake Mistake, double Probability)
+{
+    /// <summary>A habit of making the mistake of a type.</summary>
+    public static Habit Of<T>(double probability)
+        where T : Mistake => new(MistakeCatalogue.Get<T>(), probability);
+}
 
 /// <summary>How steady a hand and eye are: standard deviations.</summary>
 /// <param name="CentreMillimetres">Of laying the centre mark on the vertex, in mm along either axis.</param>

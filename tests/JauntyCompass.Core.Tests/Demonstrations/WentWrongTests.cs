@@ -33,7 +33,10 @@ public class WentWrongTests
         var item = new MeasureItem("?", Desk, whole, Names);
         foreach (Mistake mistake in MistakeCatalogue.Reading)
         {
-            if (mistake.Show(laid) is not MeasuringExample slip || slip.Answer is < 0 or > 360)
+            if (
+                (mistake as IMeasuringReplay)?.Replay(laid) is not MeasuringExample slip
+                || slip.Answer is < 0 or > 360
+            )
             {
                 continue;
             }
@@ -77,7 +80,7 @@ public class WentWrongTests
         );
         foreach (Mistake mistake in MistakeCatalogue.Drawing)
         {
-            if (mistake.ShowDrawn(asked, Desk) is not DrawingExample slip)
+            if ((mistake as IDrawingReplay)?.Replay(asked, Desk) is not DrawingExample slip)
             {
                 continue;
             }

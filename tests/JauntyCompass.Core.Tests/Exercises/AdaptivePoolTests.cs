@@ -51,7 +51,7 @@ public class AdaptivePoolTests
     public void It_ends_when_something_is_known_or_the_limit_is_reached(int seed, byte habit)
     {
         Mistake kept = Among[habit % Among.Count];
-        var student = new SimulatedStudent("Bo", [new Habit(kept.Key, 0.6)], Hand.Careful);
+        var student = new SimulatedStudent("Bo", [new Habit(kept, 0.6)], Hand.Careful);
         (Dictionary<int, Response> answered, NextChoice end) = Ask(
             Items(14, seed & 0xffff),
             student,
@@ -71,7 +71,7 @@ public class AdaptivePoolTests
     {
         foreach (Mistake habit in Among)
         {
-            var student = new SimulatedStudent("Bo", [new Habit(habit.Key, 1)], Hand.Perfect);
+            var student = new SimulatedStudent("Bo", [new Habit(habit, 1)], Hand.Perfect);
             (Dictionary<int, Response> answered, NextChoice end) = Ask(
                 Items(14, 3),
                 student,

@@ -1,3 +1,4 @@
+using JauntyCompass.Core.Answers;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Instruments;
@@ -28,7 +29,7 @@ public class AnswersOfMistakesTests
         Item Item,
         AnsweredStep Step,
         Mistake Mistake,
-        PredictedAnswer Answer,
+        Answer Answer,
         bool IsAlone
     )
     {
@@ -85,7 +86,7 @@ public class AnswersOfMistakesTests
                 && (step.Degrees is not double truth || Far(answer, truth))
         );
 
-    private static bool Far(PredictedAnswer answer, double truth) =>
+    private static bool Far(Answer answer, double truth) =>
         answer.Degrees is not double degrees || Math.Abs(degrees - truth) > Alike;
 
     [Theory]

@@ -143,7 +143,11 @@ public class GeneratorTests
     [InlineData("zero-line-off")]
     public void A_habit_that_always_shows_is_the_cause_named_most(string habit)
     {
-        var student = new SimulatedStudent("Bo", [new Habit(habit, 1)], Hand.Careful);
+        var student = new SimulatedStudent(
+            "Bo",
+            [new Habit(MistakeCatalogue.Find(habit)!, 1)],
+            Hand.Careful
+        );
         var named = new Dictionary<string, int>();
         for (int seed = 0; seed < 10; seed++)
         {
@@ -174,7 +178,11 @@ public class GeneratorTests
     [InlineData("other-scale")]
     public void A_habit_of_drawing_is_named_at_nearly_every_drawing(string habit)
     {
-        var student = new SimulatedStudent("Bo", [new Habit(habit, 1)], Hand.Careful);
+        var student = new SimulatedStudent(
+            "Bo",
+            [new Habit(MistakeCatalogue.Find(habit)!, 1)],
+            Hand.Careful
+        );
         int named = 0;
         for (int seed = 0; seed < 10; seed++)
         {

@@ -194,7 +194,7 @@ public class HonestMarksTests
             var lies = MarkingContext.Measuring(item.Angle, item.Instrument, item.Placement);
             foreach (string other in item.Offered.Where(o => o != item.Mistake))
             {
-                Mistake mistake = MistakeCatalogue.Find(other)!;
+                var mistake = (InstrumentMistake)MistakeCatalogue.Find(other)!;
                 (mistake.SeenInPlacing(lies) ?? 0).ShouldBeLessThan(
                     0.5,
                     $"{item.Mistake} {other} {item.Angle.Measure.Degrees}"

@@ -42,7 +42,7 @@ public class MovedSheetTests
             foreach (Mistake mistake in kind.Mistakes)
             {
                 var random = new SeededRandom(seed);
-                var student = new SimulatedStudent("Bo", [new Habit(mistake.Key, 1)], Hand.Careful);
+                var student = new SimulatedStudent("Bo", [new Habit(mistake, 1)], Hand.Careful);
                 Response response = kind.Attempt(item, student, random);
                 Mark mark = kind.Mark(item, response, MarkingRules.Usual);
                 wrong += mark.Verdict == Verdict.Accepted ? 0 : 1;

@@ -109,10 +109,12 @@ public class OutsideChecksTests
     public void Names_that_are_allowed_and_names_that_are_not(string name, NameVerdict verdict)
     {
         NamedRay[] rays = [new("R", new(0)), new("T", new(60)), new("U", new(120))];
-        NameCheck.Of(name, "S", rays, "R", "T").ShouldBe(verdict);
+        NameCheck.Of(name, new AngleToName("S", rays, "R", "T")).ShouldBe(verdict);
         if (name == "∠S")
         {
-            NameCheck.Of(name, "S", rays[..2], "R", "T").ShouldBe(NameVerdict.Allowed);
+            NameCheck
+                .Of(name, new AngleToName("S", rays[..2], "R", "T"))
+                .ShouldBe(NameVerdict.Allowed);
         }
     }
 }

@@ -69,7 +69,11 @@ public class TwinsTests
     {
         SetSpecification spec = Spec(key);
         ExerciseKind kind = ExerciseKinds.Find(key)!;
-        var student = new SimulatedStudent("Bo", [new Habit(cause, 1)], Hand.Perfect);
+        var student = new SimulatedStudent(
+            "Bo",
+            [new Habit(MistakeCatalogue.Find(cause)!, 1)],
+            Hand.Perfect
+        );
         int met = 0;
         for (int seed = 1; seed <= 5; seed++)
         {

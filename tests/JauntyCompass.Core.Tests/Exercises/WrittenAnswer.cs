@@ -1,6 +1,7 @@
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Answers;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Lessons;
@@ -16,7 +17,7 @@ internal static class WrittenAnswer
     private static readonly SimulatedStudent Perfect = new("Ada", [], Hand.Perfect);
 
     /// <summary>Everything right but one step, at which an answer of a mistake is written; where anything lay is not told.</summary>
-    internal static Response Of(Item item, AnsweredStep step, PredictedAnswer answer)
+    internal static Response Of(Item item, AnsweredStep step, Answer answer)
     {
         ExerciseKind kind = ExerciseKinds.Of(item);
         JsonObject json = Json(kind.Attempt(item, Perfect, new SeededRandom(1)));
@@ -59,7 +60,7 @@ internal static class WrittenAnswer
             _ => step.Key,
         };
 
-    private static JsonValue Value(Ask ask, PredictedAnswer answer) =>
+    private static JsonValue Value(Ask ask, Answer answer) =>
         ask.Type switch
         {
             AskType.Choice => JsonValue.Create(

@@ -6,6 +6,7 @@ using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Files;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Validation;
@@ -42,7 +43,7 @@ public class ExerciseFilesTests
         SetFile set = AnySet(seed);
         var student = new SimulatedStudent(
             "Bo",
-            [new Habit("other-scale", 0.5), new Habit("gap-at-vertex", 0.5)],
+            [Habit.Of<OtherScale>(0.5), Habit.Of<GapAtVertex>(0.5)],
             Hand.Careful
         );
         var random = new SeededRandom(seed);

@@ -41,7 +41,7 @@ public class AnyWorkTests
                 from habits in Gen.Elements(kind.Mistakes.ToArray()).ArrayOf(2)
                 from share in Gen.Elements(0.0, 0.6, 1.0)
                 from hand in Gen.Elements(Hand.Perfect, Hand.Careful, new Hand(2, 3, 2, 1))
-                select Done(kind, seed, [.. habits.Select(h => new Habit(h.Key, share))], hand)
+                select Done(kind, seed, [.. habits.Select(h => new Habit(h, share))], hand)
             ).ToArbitrary();
 
         private static Work Done(ExerciseKind kind, int seed, Habit[] habits, Hand hand)

@@ -4,6 +4,7 @@ using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Kinds.Measuring;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Habits;
+using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Simulation;
 using Shouldly;
@@ -52,7 +53,10 @@ public class HabitFinderTests
         const int Students = 60;
         int right = Enumerable
             .Range(0, Students)
-            .Count(s => Believed(8, s, new Habit(habit, 0.5)).Named.SequenceEqual([habit]));
+            .Count(s =>
+                Believed(8, s, new Habit(MistakeCatalogue.Find(habit)!, 0.5))
+                    .Named.SequenceEqual([habit])
+            );
         right.ShouldBeGreaterThan(Students * 85 / 100);
     }
 
@@ -63,7 +67,7 @@ public class HabitFinderTests
         int right = Enumerable
             .Range(0, Students)
             .Count(s =>
-                Believed(10, s, new Habit("other-scale", 0.5), new Habit("wrong-ten", 0.5))
+                Believed(10, s, Habit.Of<OtherScale>(0.5), Habit.Of<WrongTen>(0.5))
                     .Named.Order()
                     .SequenceEqual(["other-scale", "wrong-ten"])
             );
@@ -79,9 +83,7 @@ public class HabitFinderTests
     [Property(MaxTest = 30)]
     public void Likelihoods_are_probabilities_and_sorted(int seed, bool wrong)
     {
-        Beliefs found = wrong
-            ? Believed(6, seed, new Habit("other-scale", 0.7))
-            : Believed(6, seed);
+        Beliefs found = wrong ? Believed(6, seed, Habit.Of<OtherScale>(0.7)) : Believed(6, seed);
         found.Answers.ShouldBe(6);
         found.NoHabit.ShouldBeInRange(0, 1);
         double[] likelihoods = [.. found.Habits.Select(h => h.Likelihood)];
@@ -100,7 +102,7 @@ public class HabitFinderTests
     public void What_could_show_in_none_of_the_answers_changes_nothing(int seed, bool wrong)
     {
         SetSpecification spec = new([new KindCount("measure", 6)], Mistakes: Targets);
-        Habit[] habits = wrong ? [new Habit("ticks-backwards", 0.6)] : [];
+        Habit[] habits = wrong ? [Habit.Of<TicksBackwards>(0.6)] : [];
         var student = new SimulatedStudent("Bo", habits, OneDegree);
         var random = new SeededRandom(seed, stream: 5);
         List<AnswerEvidence> evidence =

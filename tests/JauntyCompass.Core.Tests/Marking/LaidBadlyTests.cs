@@ -4,6 +4,7 @@ using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Kinds.Draw;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
@@ -38,7 +39,7 @@ public class LaidBadlyTests
             new AngleNames("K", "L", "M")
         );
         ExerciseKind kind = ExerciseKinds.Of(item);
-        var student = new SimulatedStudent("Bo", [new Habit("moved-before-dot", 1)], Hand.Perfect);
+        var student = new SimulatedStudent("Bo", [Habit.Of<MovedBeforeDot>(1)], Hand.Perfect);
         var response = (DrawResponse)kind.Attempt(item, student, random);
         string[] Causes(IReadOnlyList<Placement>? rested) =>
             [

@@ -8,6 +8,7 @@ using JauntyCompass.Core.Exercises.Kinds.Draw;
 using JauntyCompass.Core.Exercises.Kinds.Measuring;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Recognition;
 using JauntyCompass.Core.Sheet;
@@ -64,7 +65,11 @@ public partial class MistakeCatalogueTests
             string habit = MistakeCatalogue
                 .Reading[random.Below(MistakeCatalogue.Reading.Count)]
                 .Key;
-            var student = new SimulatedStudent("Bo", [new Habit(habit, 1)], Hand.Careful);
+            var student = new SimulatedStudent(
+                "Bo",
+                [new Habit(MistakeCatalogue.Find(habit)!, 1)],
+                Hand.Careful
+            );
             Response response = ExerciseKinds.Of(item).Attempt(item, student, random);
             Mark mark = ExerciseKinds.Of(item).Mark(item, response, MarkingRules.Usual);
             if (mark.Verdict == Verdict.Accepted)
@@ -98,7 +103,7 @@ public partial class MistakeCatalogueTests
             InstrumentCatalogue.DeskHalfCircle,
             placement: null
         );
-        Predictions(MistakeCatalogue.Find("ticks-backwards")!, context).ShouldBeEmpty();
+        Predictions(MistakeCatalogue.Get<TicksBackwards>(), context).ShouldBeEmpty();
     }
 
     [Fact]
@@ -109,8 +114,8 @@ public partial class MistakeCatalogueTests
             InstrumentCatalogue.DeskHalfCircle,
             placement: null
         );
-        Predictions(MistakeCatalogue.Find("other-scale")!, context).ShouldBe([90]);
-        Predictions(MistakeCatalogue.Find("straight-edge-for-zero-line")!, context)
+        Predictions(MistakeCatalogue.Get<OtherScale>(), context).ShouldBe([90]);
+        Predictions(MistakeCatalogue.Get<StraightEdgeForZeroLine>(), context)
             .ShouldHaveSingleItem()
             .ShouldBe(90, 1e-9);
     }
@@ -142,7 +147,7 @@ public partial class MistakeCatalogueTests
             string key in new[] { "other-scale", "wrong-ten", "ticks-backwards", "swapped-digits" }
         )
         {
-            Mistake mistake = MistakeCatalogue.Find(key)!;
+            var mistake = (InstrumentMistake)MistakeCatalogue.Find(key)!;
             double[] read = Predictions(mistake, measuring);
             double[] drawn = Predictions(mistake, drawing);
             drawn.Length.ShouldBe(read.Length, key);
@@ -191,7 +196,7 @@ public partial class MistakeCatalogueTests
     private static Angle Plain(double measure) =>
         new(default, new Direction(0), new Measure(measure), TurnDirection.Anticlockwise, 90, 90);
 
-    private static double[] Predictions(Mistake mistake, MarkingContext context)
+    private static double[] Predictions(InstrumentMistake mistake, MarkingContext context)
     {
         Span<Outcome> room = stackalloc Outcome[Outcomes.Most];
         var outcomes = new Outcomes(room);

@@ -94,7 +94,9 @@ public class NamedHabitsTests
         [
             .. Enumerable
                 .Range(0, Students)
-                .Select(s => Believed(kind, s, Hand.Careful, new Habit(habit, 0.7))),
+                .Select(s =>
+                    Believed(kind, s, Hand.Careful, new Habit(MistakeCatalogue.Find(habit)!, 0.7))
+                ),
         ];
         believed
             .Count(b => b.Habits is [var first, ..] && first.Mistake == habit)

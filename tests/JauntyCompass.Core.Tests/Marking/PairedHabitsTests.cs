@@ -3,6 +3,7 @@ using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Habits;
+using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Simulation;
 using Shouldly;
 using Xunit;
@@ -51,7 +52,14 @@ public class PairedHabitsTests
             .Range(0, Students)
             .Count(s =>
                 HabitFinder
-                    .Find(Work(s, new Habit(one, 0.6), new Habit(other, 0.6)), Among)
+                    .Find(
+                        Work(
+                            s,
+                            new Habit(MistakeCatalogue.Find(one)!, 0.6),
+                            new Habit(MistakeCatalogue.Find(other)!, 0.6)
+                        ),
+                        Among
+                    )
                     .Named.Order()
                     .SequenceEqual(new[] { one, other }.Order())
             );
@@ -63,8 +71,8 @@ public class PairedHabitsTests
     public void The_order_of_answers_and_of_mistakes_says_nothing(int seed, bool second)
     {
         Habit[] habits = second
-            ? [new Habit("other-scale", 0.5), new Habit("gap-at-vertex", 0.5)]
-            : [new Habit("wrong-ten", 0.5)];
+            ? [Habit.Of<OtherScale>(0.5), Habit.Of<GapAtVertex>(0.5)]
+            : [Habit.Of<WrongTen>(0.5)];
         List<AnswerEvidence> answers = Work(Math.Abs(seed % 1000), habits);
         Beliefs asTheyCame = HabitFinder.Find(answers, Among);
         answers.Reverse();

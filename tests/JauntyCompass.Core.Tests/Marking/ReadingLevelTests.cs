@@ -82,11 +82,7 @@ public partial class ReadingLevelTests
                 Item item = SetGenerator.Generate(spec, seed).Items[0].Item;
                 foreach (Mistake mistake in kind.Mistakes)
                 {
-                    var student = new SimulatedStudent(
-                        "Bo",
-                        [new Habit(mistake.Key, 1)],
-                        Hand.Careful
-                    );
+                    var student = new SimulatedStudent("Bo", [new Habit(mistake, 1)], Hand.Careful);
                     Response response = kind.Attempt(item, student, new SeededRandom(seed));
                     Feedback feedback = kind.Mark(item, response, MarkingRules.Usual).Feedback;
                     told.Add($"{feedback.Praise} {feedback.Happened} {feedback.Next}".Trim());

@@ -72,7 +72,12 @@ public class SeenFlawsTests
     [MemberData(nameof(Flaws))]
     public void A_flaw_that_is_there_speaks_for_it(string key, string mistake)
     {
-        double[] ratios = Ratios(key, mistake, Hand.Careful, new Habit(mistake, 1));
+        double[] ratios = Ratios(
+            key,
+            mistake,
+            Hand.Careful,
+            new Habit(MistakeCatalogue.Find(mistake)!, 1)
+        );
         ratios.Length.ShouldBeGreaterThan(Items / 2);
         // Laid off along the arm it hardly shows.
         ratios.Count(r => r > 1).ShouldBeGreaterThan(ratios.Length * 6 / 10);

@@ -94,7 +94,11 @@ public class SymmetryTests
             random.Between(50, 95)
         );
         string habit = Habits[random.Below(Habits.Length)];
-        return (angle, new SimulatedStudent("Bo", [new Habit(habit, 1)], Hand.Careful), random);
+        return (
+            angle,
+            new SimulatedStudent("Bo", [new Habit(MistakeCatalogue.Find(habit)!, 1)], Hand.Careful),
+            random
+        );
     }
 
     private static void ShouldBeTheSame(Mark moved, Mark mark)

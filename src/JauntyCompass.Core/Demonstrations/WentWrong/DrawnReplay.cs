@@ -33,7 +33,7 @@ public sealed class DrawnReplay(Mistake mistake)
     public override void Validate(DemonstrationTask task, ValidationErrors errors)
     {
         base.Validate(task, errors);
-        if (errors.None && mistake.ShowDrawn(task.Angle, task.Instrument) is null)
+        if (errors.None && ((IDrawingReplay)mistake).Replay(task.Angle, task.Instrument) is null)
         {
             errors.Add("instrument", "cannot show this mistake at this angle.");
         }
@@ -45,7 +45,7 @@ public sealed class DrawnReplay(Mistake mistake)
         var board = new Storyboard(task.Rules);
         double length = task.Instrument.EdgeRadius + 13;
         Angle asked = task.Angle with { StartLength = length, EndLength = length };
-        DrawingExample slip = mistake.ShowDrawn(asked, task.Instrument)!;
+        DrawingExample slip = ((IDrawingReplay)mistake).Replay(asked, task.Instrument)!;
         var context = MarkingContext.Drawing(asked, task.Instrument, Seen.Unknown<Placement>());
         DrawnFigure figure = DrawnFigure.Of(
             context,
@@ -57,7 +57,8 @@ public sealed class DrawnReplay(Mistake mistake)
                 slip.Arc
             )
         );
-        Feedback told = mistake.Tell(
+        Feedback told = Replays.Explain(
+            mistake,
             new MistakeStory(context, figure.Value ?? 0, figure, board.Say)
         );
         Drawn(board, asked, task, slip);

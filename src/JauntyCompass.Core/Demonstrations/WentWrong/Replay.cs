@@ -138,7 +138,10 @@ public sealed class Replay(Mistake mistake)
             ],
         };
         MarkingContext context = MarkingContext.Measuring(task.Angle, protractor, slip.Placement);
-        Feedback told = mistake.Tell(new MistakeStory(context, slip.Answer, Figure: null, say));
+        Feedback told = Replays.Explain(
+            mistake,
+            new MistakeStory(context, slip.Answer, Figure: null, say)
+        );
         board.Step(
             "replay",
             "Replayed",
@@ -176,7 +179,7 @@ public sealed class Replay(Mistake mistake)
                     laying.Placement,
                     laying.Angle.Start == task.Angle.Start ? WhichArm.Start : WhichArm.End
                 );
-        MeasuringExample? usual = mistake.Show(laid);
+        MeasuringExample? usual = ((IMeasuringReplay)mistake).Replay(laid);
         if (usual is null)
         {
             return null;

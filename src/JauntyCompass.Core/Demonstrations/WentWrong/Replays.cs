@@ -1,6 +1,7 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Sums;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Demonstrations.WentWrong;
@@ -51,7 +52,18 @@ public static class Replays
         MistakeCatalogue.All.Where(m => ShowsAt(m, 64) || ShowsAt(m, 237));
 
     private static IEnumerable<Mistake> Drawn() =>
-        MistakeCatalogue.All.Where(m => m.ShowDrawn(AngleOf(64), m.ShownOn) is not null);
+        MistakeCatalogue.All.Where(m =>
+            (m as IDrawingReplay)?.Replay(AngleOf(64), m.ShownOn) is not null
+        );
+
+    /// <summary>Explains a mistake that was made again on the sheet.</summary>
+    internal static Feedback Explain(Mistake mistake, MistakeStory story) =>
+        mistake switch
+        {
+            InstrumentMistake made => made.Explain(story),
+            SumMistake made => made.Explain(new SumContext(story.Praise, story.Say)),
+            _ => throw new ArgumentException($"'{mistake.Key}' is not made on a sheet."),
+        };
 
     private static Angle AngleOf(double measure) =>
         new(default, default, new Measure(measure), TurnDirection.Anticlockwise, 90, 90);
@@ -61,7 +73,9 @@ public static class Replays
     {
         Angle angle = AngleOf(measure);
         var placement = Placement.Over(angle.Smaller);
-        return mistake.Show(LaidAngle.Of(angle, mistake.ShownOn, placement, WhichArm.Start))
+        return (mistake as IMeasuringReplay)?.Replay(
+            LaidAngle.Of(angle, mistake.ShownOn, placement, WhichArm.Start)
+        )
             is not null;
     }
 }

@@ -1,3 +1,4 @@
+using JauntyCompass.Core.Answers;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Habits;
 using JauntyCompass.Core.Marking.Steps;
@@ -172,12 +173,8 @@ public sealed class AdaptivePool
 
     private static double[,] AnswersTo(AnsweredStep step, Mistake[] habits, double tolerance)
     {
-        var answers = new List<PredictedAnswer>
-        {
-            step.Degrees is double right
-                ? PredictedAnswer.Of(right)
-                : new PredictedAnswer(step.Answer),
-        };
+        // Any of the right answers will do.
+        var answers = new List<Answer> { step.Right[0] };
         var given = new List<int>[habits.Length];
         foreach (Prediction predicted in step.Predict(tolerance))
         {
@@ -187,7 +184,7 @@ public sealed class AdaptivePool
                 continue;
             }
             given[habit] ??= [];
-            foreach (PredictedAnswer answer in predicted.Answers)
+            foreach (Answer answer in predicted.Answers)
             {
                 int known = answers.FindIndex(a => !a.IsApartFrom(answer, tolerance));
                 if (known < 0)

@@ -1,5 +1,6 @@
 using System.Collections.Concurrent;
 using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Answers;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Steps;
@@ -119,7 +120,7 @@ internal sealed class Candidates
                     .Select(m => PredictionsAt(m, kind, instrument, specification.Tolerance)),
             ];
             predicted[(kind.Key, instrument.Id)] = own;
-            known.UnionWith(own.SelectMany(f => f.Answers.Keys));
+            known.UnionWith(own.SelectMany(f => f.Steps).SelectMany(step => step.Answers.Keys));
         }
         Mistake[] shown = [.. targets.Where(known.Contains).Take(MostTargets)];
         return new Candidates(
@@ -160,24 +161,24 @@ internal sealed class Candidates
         double tolerance
     )
     {
-        var answers = new Dictionary<Mistake, List<PredictedAnswer>>();
+        var steps = new List<StepPredictions>();
         for (int variety = 0; variety < kind.Facts.Varieties; variety++)
         {
             Item item = kind.Make(Plan(measure, variety, instrument, tolerance));
-            foreach (
-                Prediction predicted in kind.Steps(item, null)
-                    .SelectMany(s => s.Predict(tolerance))
-                    .Where(f => f.Shows)
-            )
+            foreach (AnsweredStep step in kind.Steps(item, null))
             {
-                if (!answers.TryGetValue(predicted.Mistake, out List<PredictedAnswer>? own))
+                var answers = new Dictionary<Mistake, Answer[]>();
+                foreach (Prediction predicted in step.Predict(tolerance).Where(p => p.Shows))
                 {
-                    answers[predicted.Mistake] = own = [];
+                    answers[predicted.Mistake] = [.. predicted.Answers];
                 }
-                own.AddRange(predicted.Answers.Where(a => !own.Contains(a)));
+                if (answers.Count > 0)
+                {
+                    steps.Add(new StepPredictions([.. step.Right], answers));
+                }
             }
         }
-        return new Predictions(measure, answers);
+        return new Predictions(measure, steps);
     }
 
     private static ItemPlan Plan(int measure, int variety, Protractor instrument, double tolerance)
@@ -205,31 +206,40 @@ internal sealed class Candidates
         };
     }
 
-    /// <summary>What every mistake that shows at a measure would answer there.</summary>
-    private sealed record Predictions(
-        int Measure,
-        Dictionary<Mistake, List<PredictedAnswer>> Answers
-    )
+    /// <summary>What every mistake that shows at a step would answer there.</summary>
+    private sealed record StepPredictions(Answer[] Right, Dictionary<Mistake, Answer[]> Answers)
+    {
+        /// <summary>How clearly each target would show here.</summary>
+        internal double[] Clear(Mistake[] targets, double tolerance) =>
+            [.. targets.Select(t => Distinctness(Of(t), Right, tolerance))];
+
+        internal Answer[] Of(Mistake target) => Answers.GetValueOrDefault(target) ?? [];
+    }
+
+    /// <summary>What every mistake that shows at a measure would answer there, step by step.</summary>
+    private sealed record Predictions(int Measure, IReadOnlyList<StepPredictions> Steps)
     {
         internal Candidate Against(Mistake[] targets, double tolerance)
         {
-            PredictedAnswer[] right = [PredictedAnswer.Of(Measure)];
             double[] clear = new double[targets.Length];
             double[] apart = new double[targets.Length * (targets.Length - 1) / 2];
-            var answers = new PredictedAnswer[targets.Length][];
-            int pair = 0;
-            for (int one = 0; one < targets.Length; one++)
+            foreach (StepPredictions step in Steps)
             {
-                answers[one] = Answers.GetValueOrDefault(targets[one])?.ToArray() ?? [];
-                clear[one] =
-                    answers[one].Length > 0 ? Distinctness(answers[one], right, tolerance) : 0;
-                for (int other = 0; other < one; other++, pair++)
+                double[] here = step.Clear(targets, tolerance);
+                Answer[][] answers = [.. targets.Select(step.Of)];
+                int pair = 0;
+                for (int one = 0; one < targets.Length; one++)
                 {
-                    // A mistake that shows is told from one that does not as clearly as it shows.
-                    apart[pair] =
-                        answers[one].Length == 0 ? clear[other]
-                        : answers[other].Length == 0 ? clear[one]
-                        : Distinctness(answers[one], answers[other], tolerance);
+                    clear[one] = Math.Max(clear[one], here[one]);
+                    for (int other = 0; other < one; other++, pair++)
+                    {
+                        // A mistake that shows is told from one that does not as clearly as it shows.
+                        double told =
+                            answers[one].Length == 0 ? here[other]
+                            : answers[other].Length == 0 ? here[one]
+                            : Distinctness(answers[one], answers[other], tolerance);
+                        apart[pair] = Math.Max(apart[pair], told);
+                    }
                 }
             }
             return new Candidate(Measure, clear, apart);
@@ -239,22 +249,18 @@ internal sealed class Candidates
     // Answers that differ by no more than the tolerance tell nothing; from here on, in degrees, no noise of a hand can confuse them.
     private const double BeyondNoise = 7;
 
-    private static double Distinctness(
-        ReadOnlySpan<PredictedAnswer> one,
-        ReadOnlySpan<PredictedAnswer> other,
-        double tolerance
-    )
+    private static double Distinctness(Answer[] one, Answer[] other, double tolerance)
     {
-        double least = 1;
-        foreach (ref readonly PredictedAnswer a in one)
+        double least = one.Length == 0 ? 0 : 1;
+        foreach (Answer a in one)
         {
-            foreach (ref readonly PredictedAnswer b in other)
+            foreach (Answer b in other)
             {
                 if (!a.IsApartFrom(b, tolerance))
                 {
                     return 0;
                 }
-                if (a.Degrees is double x && b.Degrees is double y)
+                if (a is MeasuredAnswer && a.Degrees is double x && b.Degrees is double y)
                 {
                     least = Math.Min(least, Math.Abs(x - y) / BeyondNoise);
                 }

@@ -4,11 +4,16 @@ using JauntyCompass.Core.Marking.Steps;
 
 namespace JauntyCompass.Core.Exercises.Generation;
 
+/// <summary>An answer that a mistake would give, as it is written.</summary>
+/// <param name="Text">As it is written.</param>
+/// <param name="Degrees">In degrees; null when it is no number of degrees.</param>
+public sealed record PredictedAnswer(string Text, double? Degrees);
+
 /// <summary>What one mistake would answer at one item.</summary>
 /// <param name="Mistake">Key of the mistake.</param>
 /// <param name="Name">Its name.</param>
 /// <param name="Answers">The answers it would give, with the instrument laid on well.</param>
-/// <param name="Shows">Whether none of them would be accepted.</param>
+/// <param name="Shows">Whether at some step none of them would be accepted.</param>
 public sealed record MistakePrediction(
     string Mistake,
     string Name,
@@ -53,8 +58,12 @@ public sealed record GeneratedItem(
                 .Select(g => new MistakePrediction(
                     g.Key,
                     g.First().Mistake.Name,
-                    [.. g.SelectMany(f => f.Answers).Distinct()],
-                    g.All(f => f.Shows)
+                    [
+                        .. g.SelectMany(f => f.Answers)
+                            .Distinct()
+                            .Select(a => new PredictedAnswer(a.Text, a.Degrees)),
+                    ],
+                    g.Any(f => f.Shows)
                 )),
         ];
         AnsweredStep last = steps.Last(s => s.Decides);

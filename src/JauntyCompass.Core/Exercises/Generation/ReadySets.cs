@@ -1,3 +1,6 @@
+using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Mistakes;
+
 namespace JauntyCompass.Core.Exercises.Generation;
 
 /// <summary>A specification that is ready to be used or changed.</summary>
@@ -54,11 +57,11 @@ public static class ReadySets
             {
                 Mistakes =
                 [
-                    "other-scale",
-                    "wrong-ten",
-                    "ticks-backwards",
-                    "ten-from-other-scale",
-                    "swapped-digits",
+                    MistakeCatalogue.Get<OtherScale>().Key,
+                    MistakeCatalogue.Get<WrongTen>().Key,
+                    MistakeCatalogue.Get<TicksBackwards>().Key,
+                    MistakeCatalogue.Get<TenFromOtherScale>().Key,
+                    MistakeCatalogue.Get<SwappedDigits>().Key,
                 ],
             }
         ),

@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Steps;
 
 namespace JauntyCompass.Core.Exercises.Generation;
 
@@ -38,13 +39,23 @@ public sealed record SetReport(
         IReadOnlyList<string> otherInstruments
     )
     {
+        IReadOnlyList<Prediction>[][] predictions =
+        [
+            .. items.Select(i =>
+                ExerciseKinds
+                    .Of(i.Item)
+                    .Steps(i.Item, null)
+                    .Select(step => (IReadOnlyList<Prediction>)[.. step.Predict(tolerance)])
+                    .ToArray()
+            ),
+        ];
         var shown = new List<ShownMistake>();
         var seen = new List<ShownMistake>();
         var cannot = new List<CannotTell>();
         foreach (Mistake mistake in targets)
         {
-            int count = items.Count(i =>
-                i.Predictions.Any(e => e.Mistake == mistake.Key && e.Shows)
+            int count = predictions.Count(item =>
+                item.Any(step => step.Any(p => p.Mistake == mistake && p.Shows))
             );
             if (count > 0)
             {
@@ -56,7 +67,9 @@ public sealed record SetReport(
             }
             else
             {
-                bool known = items.Any(i => i.Predictions.Any(e => e.Mistake == mistake.Key));
+                bool known = predictions.Any(item =>
+                    item.Any(step => step.Any(p => p.Mistake == mistake))
+                );
                 cannot.Add(
                     new CannotTell(
                         mistake.Key,
@@ -73,8 +86,10 @@ public sealed record SetReport(
             for (int other = one + 1; other < shown.Count; other++)
             {
                 if (
-                    !items.Any(i =>
-                        TellsApart(i, shown[one].Mistake, shown[other].Mistake, tolerance)
+                    !predictions.Any(item =>
+                        item.Any(step =>
+                            TellsApart(step, shown[one].Mistake, shown[other].Mistake, tolerance)
+                        )
                     )
                 )
                 {
@@ -92,18 +107,21 @@ public sealed record SetReport(
     }
 
     private static int SeenAt(IReadOnlyList<GeneratedItem> items, Mistake mistake) =>
-        mistake.IsOfPlacing || MistakeCatalogue.DrawingOnly.Contains(mistake)
+        mistake is InstrumentMistake { IsOfPlacing: true }
+        || MistakeCatalogue.DrawingOnly.Contains(mistake)
             ? items.Count(i => ExerciseKinds.Of(i.Item).Mistakes.Contains(mistake))
             : 0;
 
-    private static bool TellsApart(GeneratedItem item, string one, string other, double tolerance)
+    // Answers to one step are never held against those to another.
+    private static bool TellsApart(
+        IReadOnlyList<Prediction> step,
+        string one,
+        string other,
+        double tolerance
+    )
     {
-        MistakePrediction? first = item.Predictions.FirstOrDefault(e =>
-            e.Mistake == one && e.Shows
-        );
-        MistakePrediction? second = item.Predictions.FirstOrDefault(e =>
-            e.Mistake == other && e.Shows
-        );
+        Prediction? first = step.FirstOrDefault(p => p.Mistake.Key == one && p.Shows);
+        Prediction? second = step.FirstOrDefault(p => p.Mistake.Key == other && p.Shows);
         return (first, second) switch
         {
             (null, null) => false,

@@ -41,7 +41,10 @@ internal static class SpecificationConflicts
 
     private static void RequireScales(Mistake target, Protractor[] used)
     {
-        if (target.NeedsTwoScales is not bool two || used.Any(target.CanBeMadeOn))
+        if (
+            target is not InstrumentMistake { NeedsTwoScales: bool two }
+            || used.Any(target.CanBeMadeOn)
+        )
         {
             return;
         }

@@ -1,15 +1,22 @@
-using JauntyCompass.Core.Wording;
+using JauntyCompass.Core.Marking.Sums;
 
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>Two readings were added that should be taken from each other.</summary>
-public sealed class AddedForTaken()
-    : ChoiceMistake(
-        "added-for-taken",
-        "added two readings instead of taking one from the other",
-        0.02
-    )
+public sealed class AddedForTaken : SumMistake<RangeSum>
 {
+    /// <inheritdoc/>
+    public override string Key => "added-for-taken";
+
+    /// <inheritdoc/>
+    public override string Name => "added two readings instead of taking one from the other";
+
+    /// <inheritdoc/>
+    public override double Prior => 0.02;
+
+    /// <inheritdoc/>
+    public override IReadOnlyList<double> Predict(RangeSum sum) => [sum.First + sum.Second];
+
     /// <inheritdoc/>
     public override string Remedy => "Walk the two positions with an arm and ask how far it went.";
 
@@ -17,7 +24,7 @@ public sealed class AddedForTaken()
     public override string? Demonstration => "not-from-zero";
 
     /// <inheritdoc/>
-    public override Feedback Tell(Speech say) =>
+    public override Feedback Explain(SumContext context) =>
         new(
             null,
             "Both readings are there, but they were added.",

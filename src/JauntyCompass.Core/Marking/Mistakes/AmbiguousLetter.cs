@@ -1,10 +1,12 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Answers;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>One letter was used where several angles share the vertex.</summary>
 public sealed class AmbiguousLetter()
-    : ChoiceMistake(
+    : NamingMistake(
         "ambiguous-letter",
         "used one letter where several angles share the vertex",
         0.015
@@ -18,7 +20,14 @@ public sealed class AmbiguousLetter()
     public override string? Demonstration => "naming";
 
     /// <inheritdoc/>
-    public override Feedback Tell(Speech say) =>
+    public override NameVerdict Verdict => NameVerdict.AmbiguousLetter;
+
+    /// <inheritdoc/>
+    public override AngleName? Predict(AngleToName angle) =>
+        angle.Rays.Count > 2 ? new AngleName($"∠{angle.Vertex}") : null;
+
+    /// <inheritdoc/>
+    public override Feedback Explain(Speech say) =>
         new(
             null,
             "Several angles stand at this vertex, so one letter does not say which is meant.",

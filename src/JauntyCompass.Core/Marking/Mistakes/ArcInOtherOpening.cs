@@ -4,7 +4,7 @@ using JauntyCompass.Core.Instruments;
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>The arc stands in the other of the two openings, so the drawing shows 360 − A.</summary>
-public sealed class ArcInOtherOpening : Mistake
+public sealed class ArcInOtherOpening : InstrumentMistake, IDrawingReplay
 {
     /// <inheritdoc/>
     public override string Key => "arc-in-other-opening";
@@ -46,7 +46,7 @@ public sealed class ArcInOtherOpening : Mistake
     }
 
     /// <inheritdoc/>
-    public override Feedback Tell(MistakeStory story) =>
+    public override Feedback Explain(MistakeStory story) =>
         new(
             story.Praise,
             "Your arc stands in the other opening, so it names the angle that goes round the back.",
@@ -60,7 +60,7 @@ public sealed class ArcInOtherOpening : Mistake
             : null;
 
     /// <inheritdoc/>
-    public override DrawingExample? ShowDrawn(Angle asked, Protractor instrument)
+    public DrawingExample? Replay(Angle asked, Protractor instrument)
     {
         DrawingExample well = DrawingExample.Well(asked, instrument);
         return well with

@@ -1,7 +1,7 @@
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>No arc shows which of the two openings is meant.</summary>
-public sealed class ArcMissing : Mistake
+public sealed class ArcMissing : InstrumentMistake
 {
     /// <inheritdoc/>
     public override string Key => "arc-missing";
@@ -24,7 +24,7 @@ public sealed class ArcMissing : Mistake
         figure.Ray is not null && figure.Arc is null ? new Observation(1, 1, Serious: false) : null;
 
     /// <inheritdoc/>
-    public override Feedback Tell(MistakeStory story) =>
+    public override Feedback Explain(MistakeStory story) =>
         new(
             story.Praise,
             "No arc shows yet which opening you mean.",

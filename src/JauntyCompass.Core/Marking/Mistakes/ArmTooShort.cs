@@ -6,7 +6,7 @@ using JauntyCompass.Core.Wording;
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>The second ray ends before the graduated edge, so the drawing cannot be measured again.</summary>
-public sealed class ArmTooShort : Mistake
+public sealed class ArmTooShort : InstrumentMistake, IDrawingReplay
 {
     private const double Noise = 1;
 
@@ -37,7 +37,7 @@ public sealed class ArmTooShort : Mistake
             );
 
     /// <inheritdoc/>
-    public override Feedback Tell(MistakeStory story) =>
+    public override Feedback Explain(MistakeStory story) =>
         new(
             story.Praise,
             $"Your ray stops {Numbers.Millimetres(Missing(story.Figure))} before the graduations, too short to measure again.",
@@ -77,7 +77,7 @@ public sealed class ArmTooShort : Mistake
     }
 
     /// <inheritdoc/>
-    public override DrawingExample? ShowDrawn(Angle asked, Protractor instrument)
+    public DrawingExample? Replay(Angle asked, Protractor instrument)
     {
         const double Share = 0.55;
         DrawingExample well = DrawingExample.Well(asked, instrument);

@@ -1,10 +1,11 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Marking.Sums;
 
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>Taking from 360 went wrong at the borrow: the result is off by 10 or by 100.</summary>
-public sealed class BorrowSlip : Mistake
+public sealed class BorrowSlip : SumMistake<ReflexSum>, IMeasuringReplay
 {
     /// <inheritdoc/>
     public override string Key => "borrow-slip";
@@ -20,27 +21,19 @@ public sealed class BorrowSlip : Mistake
         "Check by adding: the smaller angle and the reflex one must come to 360 again.";
 
     /// <inheritdoc/>
-    public override void Predict(MarkingContext context, DrawnFigure? figure, ref Outcomes outcomes)
-    {
-        if (context.Measure > 180)
-        {
-            outcomes.Add(context.Measure + 10);
-            outcomes.Add(context.Measure - 10);
-            outcomes.Add(context.Measure + 100);
-            outcomes.Add(context.Measure - 100);
-        }
-    }
+    public override IReadOnlyList<double> Predict(ReflexSum sum) =>
+        [sum.Result + 10, sum.Result - 10, sum.Result + 100, sum.Result - 100];
 
     /// <inheritdoc/>
-    public override Feedback Tell(MistakeStory story) =>
+    public override Feedback Explain(SumContext context) =>
         new(
-            story.Praise,
+            context.Praise,
             "Your way is right. In taking away from 360 a ten or a hundred went astray.",
             "Check by adding: the smaller angle and your answer must make 360 together."
         );
 
     /// <inheritdoc/>
-    public override MeasuringExample? Show(in LaidAngle laid)
+    public MeasuringExample? Replay(in LaidAngle laid)
     {
         double right = Math.Round(laid.Asked.Measure.Degrees);
         return laid.Asked.Measure.Kind == AngleKind.Reflex && laid.Advice.Reading is double read

@@ -8,7 +8,7 @@ namespace JauntyCompass.Core.Marking.Mistakes;
 /// The centre mark lay beside the vertex; its cost is computed from the placement. Where that is not known, <see cref="LaidOff"/> is all
 /// that can be said.
 /// </summary>
-public sealed class CentreMarkOff : Mistake
+public sealed class CentreMarkOff : InstrumentMistake, IMeasuringReplay
 {
     // Off the vertex by just so much that the edge runs along the arm, whatever that costs at this angle: seen, but seldom by
     // this mistake. Common practice, no source.
@@ -58,7 +58,7 @@ public sealed class CentreMarkOff : Mistake
         : PlacingCost.Likelihood(context.PlacingByCentre);
 
     /// <inheritdoc/>
-    public override Feedback Tell(MistakeStory story)
+    public override Feedback Explain(MistakeStory story)
     {
         string offset = story.Context.Laid is LaidAngle laid
             ? $"lay {Numbers.Millimetres(laid.Alignment.CentreOffset)} beside the vertex"
@@ -91,7 +91,7 @@ public sealed class CentreMarkOff : Mistake
     }
 
     /// <inheritdoc/>
-    public override MeasuringExample? Show(in LaidAngle laid)
+    public MeasuringExample? Replay(in LaidAngle laid)
     {
         // Slid along the arm it costs most where the other arm stands across; enough to be seen from the back of the room.
         const double Offset = 9;

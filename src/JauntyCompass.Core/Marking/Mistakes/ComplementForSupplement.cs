@@ -4,7 +4,7 @@ using JauntyCompass.Core.Instruments;
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>It was filled up to 90 instead of 180: the supplement, less a right angle.</summary>
-public sealed class ComplementForSupplement : Mistake
+public sealed class ComplementForSupplement : InstrumentMistake, IDrawingReplay
 {
     private const double RightAngle = 90;
 
@@ -36,7 +36,7 @@ public sealed class ComplementForSupplement : Mistake
     }
 
     /// <inheritdoc/>
-    public override Feedback Tell(MistakeStory story) =>
+    public override Feedback Explain(MistakeStory story) =>
         new(
             story.Praise,
             "Together the two make a right angle. A supplement fills up a straight line.",
@@ -44,7 +44,7 @@ public sealed class ComplementForSupplement : Mistake
         );
 
     /// <inheritdoc/>
-    public override DrawingExample? ShowDrawn(Angle asked, Protractor instrument) =>
+    public DrawingExample? Replay(Angle asked, Protractor instrument) =>
         asked.Measure.Degrees - RightAngle >= LeastShown
             ? DrawingExample.Well(
                 asked with

@@ -3,7 +3,7 @@ using JauntyCompass.Core.Instruments;
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>Graduations were counted instead of the spaces between them, the zero as one: A + 1.</summary>
-public sealed class CountedGraduations : Mistake
+public sealed class CountedGraduations : InstrumentMistake, IMeasuringReplay
 {
     /// <inheritdoc/>
     public override string Key => "counted-graduations";
@@ -34,7 +34,7 @@ public sealed class CountedGraduations : Mistake
     }
 
     /// <inheritdoc/>
-    public override Feedback Tell(MistakeStory story) =>
+    public override Feedback Explain(MistakeStory story) =>
         new(
             story.Praise,
             "You are one step over: the graduations were counted, and zero was counted as one.",
@@ -42,7 +42,7 @@ public sealed class CountedGraduations : Mistake
         );
 
     /// <inheritdoc/>
-    public override MeasuringExample? Show(in LaidAngle laid)
+    public MeasuringExample? Replay(in LaidAngle laid)
     {
         double read = Math.Round(laid.Advice.Reading ?? 0);
         return read + 1 <= laid.Protractor.FullScale && laid.Protractor.SmallestGraduation <= 1

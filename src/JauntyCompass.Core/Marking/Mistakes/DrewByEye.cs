@@ -1,7 +1,7 @@
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>The protractor was never laid on: the angle was drawn as it looked right.</summary>
-public sealed class DrewByEye : Mistake
+public sealed class DrewByEye : InstrumentMistake
 {
     // How far an eye strays, as a standard deviation in degrees. Common practice, no source.
     private const double Eye = 8;
@@ -32,7 +32,7 @@ public sealed class DrewByEye : Mistake
     }
 
     /// <inheritdoc/>
-    public override Feedback Tell(MistakeStory story) =>
+    public override Feedback Explain(MistakeStory story) =>
         new(
             null,
             "The protractor was not laid on, so the angle came out as it looked.",

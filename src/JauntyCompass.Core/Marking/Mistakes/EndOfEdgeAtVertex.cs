@@ -7,7 +7,7 @@ namespace JauntyCompass.Core.Marking.Mistakes;
 /// The end of the straight edge was put at the vertex instead of the centre mark. For a half-length equal to the edge radius
 /// and no inset an acute A comes out as 2A (Euclid, <i>Elements</i> III.20: the angle at the centre is twice that at the edge).
 /// </summary>
-public sealed class EndOfEdgeAtVertex : Mistake
+public sealed class EndOfEdgeAtVertex : InstrumentMistake, IMeasuringReplay
 {
     // How near the end of the edge must lie to the vertex to have been put there, in mm. Common practice, no source.
     private const double AtVertex = 4;
@@ -65,7 +65,7 @@ public sealed class EndOfEdgeAtVertex : Mistake
             : null;
 
     /// <inheritdoc/>
-    public override Feedback Tell(MistakeStory story) =>
+    public override Feedback Explain(MistakeStory story) =>
         new(
             null,
             $"The end of the edge lay at the vertex, and the {story.Words.CentreMark} far away from it.",
@@ -73,7 +73,7 @@ public sealed class EndOfEdgeAtVertex : Mistake
         );
 
     /// <inheritdoc/>
-    public override MeasuringExample? Show(in LaidAngle laid) =>
+    public MeasuringExample? Replay(in LaidAngle laid) =>
         laid.Protractor.Shape == ProtractorShape.FullCircle
             ? null
             : MeasuringExamples.Misplaced(laid, Slid(laid.Angle, laid.Protractor, laid.Placement));

@@ -1,7 +1,7 @@
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>A line drawn without the straightedge: it wavers, so the angle differs from place to place.</summary>
-public sealed class FreehandLine : Mistake
+public sealed class FreehandLine : InstrumentMistake
 {
     // A hand that trembles along a straightedge strays no farther, as a root mean square in mm. Common practice, no source.
     private const double Limit = 0.7;
@@ -46,7 +46,7 @@ public sealed class FreehandLine : Mistake
             );
 
     /// <inheritdoc/>
-    public override Feedback Tell(MistakeStory story) =>
+    public override Feedback Explain(MistakeStory story) =>
         new(
             story.Praise,
             "Your line wavers, so the angle is a little different at every place.",

@@ -6,7 +6,7 @@ using JauntyCompass.Core.Wording;
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>The second ray does not start at the vertex.</summary>
-public sealed class GapAtVertex : Mistake
+public sealed class GapAtVertex : InstrumentMistake, IDrawingReplay
 {
     // A careful pencil starts within this distance of the vertex, in mm. Common practice, no source.
     private const double Limit = 1.5;
@@ -54,7 +54,7 @@ public sealed class GapAtVertex : Mistake
             );
 
     /// <inheritdoc/>
-    public override Feedback Tell(MistakeStory story) =>
+    public override Feedback Explain(MistakeStory story) =>
         new(
             story.Praise,
             $"Your ray starts {Numbers.Millimetres(story.Figure?.Gap ?? 0)} away from the vertex, so the two {story.Words.Arm}s do not meet.",
@@ -81,7 +81,7 @@ public sealed class GapAtVertex : Mistake
     }
 
     /// <inheritdoc/>
-    public override DrawingExample? ShowDrawn(Angle asked, Protractor instrument)
+    public DrawingExample? Replay(Angle asked, Protractor instrument)
     {
         DrawingExample well = DrawingExample.Well(asked, instrument);
         return well with { From = asked.Vertex.Towards(asked.End, SeriousFrom + 3) };

@@ -6,7 +6,7 @@ namespace JauntyCompass.Core.Marking.Mistakes;
 /// Each small graduation was taken for two degrees, or for five: the ones multiplied, or in drawing divided. On an instrument with
 /// coarser graduations they are taken for ones as well.
 /// </summary>
-public sealed class GraduationsAsTwoOrFive : Mistake
+public sealed class GraduationsAsTwoOrFive : InstrumentMistake, IMeasuringReplay
 {
     /// <inheritdoc/>
     public override string Key => "graduations-as-two-or-five";
@@ -52,7 +52,7 @@ public sealed class GraduationsAsTwoOrFive : Mistake
     }
 
     /// <inheritdoc/>
-    public override Feedback Tell(MistakeStory story) =>
+    public override Feedback Explain(MistakeStory story) =>
         new(
             story.Praise,
             "The label is right. After it, each small step was counted for more or fewer degrees than it is.",
@@ -63,7 +63,7 @@ public sealed class GraduationsAsTwoOrFive : Mistake
         Wording.Numbers.Plain(instrument.CountedBy / instrument.SmallestGraduation);
 
     /// <inheritdoc/>
-    public override MeasuringExample? Show(in LaidAngle laid)
+    public MeasuringExample? Replay(in LaidAngle laid)
     {
         double read = Math.Round(laid.Advice.Reading ?? 0);
         double ones = read % 10;

@@ -3,7 +3,7 @@ using JauntyCompass.Core.Instruments;
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>The arm ends before the graduations, and where it would cross them was guessed.</summary>
-public sealed class GuessedCrossing : Mistake
+public sealed class GuessedCrossing : InstrumentMistake
 {
     // An arm that ends so far before the graduations can still be read, in mm; farther, a guess strays, in degrees. Common practice, no source.
     private const double StillRead = 4;
@@ -35,7 +35,7 @@ public sealed class GuessedCrossing : Mistake
     }
 
     /// <inheritdoc/>
-    public override Feedback Tell(MistakeStory story) =>
+    public override Feedback Explain(MistakeStory story) =>
         new(
             story.Praise,
             $"The {story.Words.Arm} ends before the graduations, so you had to guess where it would cross them.",

@@ -4,7 +4,7 @@ namespace JauntyCompass.Core.Marking.Mistakes;
 /// On paper, where nobody saw how the instrument lay: centre mark off the vertex, zero line off the arm, or slipped in between. A number a
 /// few degrees off does not tell which of them it was, and so none of them is said.
 /// </summary>
-public sealed class LaidOff : Mistake
+public sealed class LaidOff : InstrumentMistake
 {
     // A centre mark 4 mm off costs up to 3° on a desk protractor, a hurried turn as much again: standard deviation in degrees. Common
     // practice, no source.
@@ -45,7 +45,7 @@ public sealed class LaidOff : Mistake
     }
 
     /// <inheritdoc/>
-    public override Feedback Tell(MistakeStory story) =>
+    public override Feedback Explain(MistakeStory story) =>
         new(
             null,
             "You are a few degrees off. The protractor may have been a little out of place.",

@@ -1,10 +1,11 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Marking.Sums;
 
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>A reflex angle by adding, and the 180 forgotten; or taken from 180 instead of 360: A − 180.</summary>
-public sealed class LeftOutHalfTurn : Mistake
+public sealed class LeftOutHalfTurn : SumMistake<ReflexSum>, IMeasuringReplay
 {
     /// <inheritdoc/>
     public override string Key => "left-out-half-turn";
@@ -20,24 +21,18 @@ public sealed class LeftOutHalfTurn : Mistake
         "Write “180 +” first, then measure what lies beyond the straight line.";
 
     /// <inheritdoc/>
-    public override void Predict(MarkingContext context, DrawnFigure? figure, ref Outcomes outcomes)
-    {
-        if (context.Measure > 180)
-        {
-            outcomes.Add(context.Measure - 180);
-        }
-    }
+    public override IReadOnlyList<double> Predict(ReflexSum sum) => [Math.Abs(sum.Result - 180)];
 
     /// <inheritdoc/>
-    public override Feedback Tell(MistakeStory story) =>
+    public override Feedback Explain(SumContext context) =>
         new(
-            story.Praise,
+            context.Praise,
             "That is only the part beyond the straight line, or what is left of 180.",
             "A reflex angle is more than 180 degrees: say its kind again, then add what is missing."
         );
 
     /// <inheritdoc/>
-    public override MeasuringExample? Show(in LaidAngle laid) =>
+    public MeasuringExample? Replay(in LaidAngle laid) =>
         laid.Asked.Measure.Kind == AngleKind.Reflex && laid.Advice.Reading is double read
             ? new MeasuringExample(
                 laid.Placement,

@@ -6,7 +6,7 @@ using JauntyCompass.Core.Wording;
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>The second ray runs beside the dot it was to go through.</summary>
-public sealed class MissedOwnDot : Mistake
+public sealed class MissedOwnDot : InstrumentMistake, IDrawingReplay
 {
     /// <summary>A careful line runs within this distance of its dot, in mm. Common practice, no source.</summary>
     public const double Limit = 1;
@@ -53,7 +53,7 @@ public sealed class MissedOwnDot : Mistake
             : null;
 
     /// <inheritdoc/>
-    public override Feedback Tell(MistakeStory story) =>
+    public override Feedback Explain(MistakeStory story) =>
         new(
             story.Praise,
             $"Your ray passes {Numbers.Millimetres(story.Figure?.DotMiss ?? 0)} beside your own dot.",
@@ -77,7 +77,7 @@ public sealed class MissedOwnDot : Mistake
     }
 
     /// <inheritdoc/>
-    public override DrawingExample? ShowDrawn(Angle asked, Protractor instrument)
+    public DrawingExample? Replay(Angle asked, Protractor instrument)
     {
         // As far beside the dot as is seen from the back of the room.
         const double Beside = 7;

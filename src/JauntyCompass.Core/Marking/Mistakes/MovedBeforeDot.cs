@@ -1,7 +1,7 @@
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>The protractor lay well on the ray, and had moved when the dot was made: off by as much as it moved.</summary>
-public sealed class MovedBeforeDot : Mistake
+public sealed class MovedBeforeDot : InstrumentMistake
 {
     /// <inheritdoc/>
     public override string Key => "moved-before-dot";
@@ -38,7 +38,7 @@ public sealed class MovedBeforeDot : Mistake
         : 0;
 
     /// <inheritdoc/>
-    public override Feedback Tell(MistakeStory story) =>
+    public override Feedback Explain(MistakeStory story) =>
         new(
             story.Praise,
             "The protractor lay well on the ray at first. Before you made your dot, it had moved.",

@@ -8,7 +8,7 @@ namespace JauntyCompass.Core.Marking.Mistakes;
 /// On an instrument with one scale, which counts the other way from the lined-up arm, its number was taken as it stood:
 /// 180 − A on a half circle, 360 − A on a full one.
 /// </summary>
-public sealed class OnlyScaleOtherWay : Mistake
+public sealed class OnlyScaleOtherWay : InstrumentMistake, IMeasuringReplay, IDrawingReplay
 {
     /// <inheritdoc/>
     public override string Key => "only-scale-other-way";
@@ -51,7 +51,7 @@ public sealed class OnlyScaleOtherWay : Mistake
     }
 
     /// <inheritdoc/>
-    public override Feedback Tell(MistakeStory story)
+    public override Feedback Explain(MistakeStory story)
     {
         string whole = Numbers.Plain(story.Context.FullScale);
         return story.Context.Activity == Activity.Measuring
@@ -71,7 +71,7 @@ public sealed class OnlyScaleOtherWay : Mistake
     public override MarkPicture? Draw(MistakeStory story) => Pictures.NumberStandsHere(story);
 
     /// <inheritdoc/>
-    public override MeasuringExample? Show(in LaidAngle laid)
+    public MeasuringExample? Replay(in LaidAngle laid)
     {
         if (!CanBeMadeOn(laid.Protractor))
         {
@@ -95,7 +95,7 @@ public sealed class OnlyScaleOtherWay : Mistake
     }
 
     /// <inheritdoc/>
-    public override DrawingExample? ShowDrawn(Angle asked, Protractor instrument) =>
+    public DrawingExample? Replay(Angle asked, Protractor instrument) =>
         CanBeMadeOn(instrument) && asked.Measure.Supplement is Measure other
             ? DrawingExample.Well(asked with { Measure = other }, instrument)
             : null;

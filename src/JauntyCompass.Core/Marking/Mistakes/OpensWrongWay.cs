@@ -4,7 +4,7 @@ using JauntyCompass.Core.Instruments;
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>The angle was drawn on the other side of the base ray than was asked.</summary>
-public sealed class OpensWrongWay : Mistake
+public sealed class OpensWrongWay : InstrumentMistake, IDrawingReplay
 {
     // A ray this close to the base ray, in degrees, opens neither way.
     private const double Noticeable = 3;
@@ -27,7 +27,7 @@ public sealed class OpensWrongWay : Mistake
         figure.Turn < -Noticeable ? new Observation(1, 1, Serious: true) : null;
 
     /// <inheritdoc/>
-    public override Feedback Tell(MistakeStory story) =>
+    public override Feedback Explain(MistakeStory story) =>
         new(
             story.Praise,
             "Your angle opens to the other side of the ray than the one asked for.",
@@ -52,7 +52,7 @@ public sealed class OpensWrongWay : Mistake
     }
 
     /// <inheritdoc/>
-    public override DrawingExample? ShowDrawn(Angle asked, Protractor instrument) =>
+    public DrawingExample? Replay(Angle asked, Protractor instrument) =>
         asked.Measure.Degrees < 175
             ? DrawingExample.Well(asked with { Opening = asked.Opening.Reversed() }, instrument)
             : null;

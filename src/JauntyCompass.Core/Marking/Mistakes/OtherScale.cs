@@ -4,7 +4,7 @@ using JauntyCompass.Core.Instruments;
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>Read, or dotted at, the other scale: 180 − A on a half circle, 360 − A on a full one. The commonest of all.</summary>
-public sealed class OtherScale : Mistake
+public sealed class OtherScale : InstrumentMistake, IMeasuringReplay, IDrawingReplay
 {
     /// <inheritdoc/>
     public override string Key => "other-scale";
@@ -44,7 +44,7 @@ public sealed class OtherScale : Mistake
     }
 
     /// <inheritdoc/>
-    public override Feedback Tell(MistakeStory story) =>
+    public override Feedback Explain(MistakeStory story) =>
         story.Context.Activity == Activity.Measuring
             ? new Feedback(
                 story.Praise,
@@ -118,7 +118,7 @@ public sealed class OtherScale : Mistake
     }
 
     /// <inheritdoc/>
-    public override MeasuringExample? Show(in LaidAngle laid)
+    public MeasuringExample? Replay(in LaidAngle laid)
     {
         for (int i = 0; i < laid.Protractor.Scales.Count; i++)
         {
@@ -134,7 +134,7 @@ public sealed class OtherScale : Mistake
     }
 
     /// <inheritdoc/>
-    public override DrawingExample? ShowDrawn(Angle asked, Protractor instrument) =>
+    public DrawingExample? Replay(Angle asked, Protractor instrument) =>
         instrument.Scales.Count > 1 && asked.Measure.Supplement is Measure other
             ? DrawingExample.Well(asked with { Measure = other }, instrument)
             : null;

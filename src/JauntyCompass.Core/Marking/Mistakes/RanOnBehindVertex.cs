@@ -6,7 +6,7 @@ using JauntyCompass.Core.Wording;
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>The second ray runs on behind the vertex, so that four angles stand there instead of one.</summary>
-public sealed class RanOnBehindVertex : Mistake
+public sealed class RanOnBehindVertex : InstrumentMistake, IDrawingReplay
 {
     // A pencil set down in a hurry starts no farther behind the vertex, in mm. Common practice, no source.
     private const double Limit = 3;
@@ -36,7 +36,7 @@ public sealed class RanOnBehindVertex : Mistake
             );
 
     /// <inheritdoc/>
-    public override Feedback Tell(MistakeStory story) =>
+    public override Feedback Explain(MistakeStory story) =>
         new(
             story.Praise,
             $"Your ray starts {Numbers.Millimetres(story.Figure?.RunsOn ?? 0)} behind the vertex and runs through it.",
@@ -54,7 +54,7 @@ public sealed class RanOnBehindVertex : Mistake
             : null;
 
     /// <inheritdoc/>
-    public override DrawingExample? ShowDrawn(Angle asked, Protractor instrument)
+    public DrawingExample? Replay(Angle asked, Protractor instrument)
     {
         const double Behind = 16;
         return DrawingExample.Well(asked, instrument) with

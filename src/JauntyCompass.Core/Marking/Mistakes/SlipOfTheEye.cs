@@ -1,7 +1,7 @@
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>Nothing in particular: the right way, a little beside the right graduation.</summary>
-public sealed class SlipOfTheEye : Mistake
+public sealed class SlipOfTheEye : InstrumentMistake
 {
     private const double Spread = 1;
 
@@ -31,7 +31,7 @@ public sealed class SlipOfTheEye : Mistake
     ) => outcomes.Add(context.Measure, Spread);
 
     /// <inheritdoc/>
-    public override Feedback Tell(MistakeStory story) =>
+    public override Feedback Explain(MistakeStory story) =>
         story.Context.Activity == Activity.Measuring
             ? new Feedback(
                 story.Praise,

@@ -1,10 +1,11 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Marking.Sums;
 
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>A reflex angle was asked and the smaller one given: 360 − A.</summary>
-public sealed class SmallerForReflex : Mistake
+public sealed class SmallerForReflex : SumMistake<ReflexSum>, IMeasuringReplay
 {
     /// <inheritdoc/>
     public override string Key => "smaller-for-reflex";
@@ -20,24 +21,18 @@ public sealed class SmallerForReflex : Mistake
         "Say where the arc stands before measuring: does the answer have to be more than 180 or less?";
 
     /// <inheritdoc/>
-    public override void Predict(MarkingContext context, DrawnFigure? figure, ref Outcomes outcomes)
-    {
-        if (context.Measure > 180)
-        {
-            outcomes.Add(360 - context.Measure);
-        }
-    }
+    public override IReadOnlyList<double> Predict(ReflexSum sum) => [360 - sum.Result];
 
     /// <inheritdoc/>
-    public override Feedback Tell(MistakeStory story) =>
+    public override Feedback Explain(SumContext context) =>
         new(
-            story.Praise,
+            context.Praise,
             "You measured the smaller angle well. The arc goes round the outside, so the other opening is asked.",
             "A full turn is 360 degrees. What is left of it?"
         );
 
     /// <inheritdoc/>
-    public override MeasuringExample? Show(in LaidAngle laid) =>
+    public MeasuringExample? Replay(in LaidAngle laid) =>
         laid.Asked.Measure.Kind == AngleKind.Reflex && laid.Advice.Reading is double read
             ? new MeasuringExample(
                 laid.Placement,

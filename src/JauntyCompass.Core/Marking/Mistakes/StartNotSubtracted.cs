@@ -4,7 +4,7 @@ using JauntyCompass.Core.Instruments;
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>The first arm did not lie on zero, and its reading was not subtracted, or was added: the end reading, or the sum.</summary>
-public sealed class StartNotSubtracted : Mistake
+public sealed class StartNotSubtracted : InstrumentMistake, IMeasuringReplay
 {
     private const double ShownStart = 25;
 
@@ -46,7 +46,7 @@ public sealed class StartNotSubtracted : Mistake
     }
 
     /// <inheritdoc/>
-    public override Feedback Tell(MistakeStory story) =>
+    public override Feedback Explain(MistakeStory story) =>
         new(
             null,
             $"No zero lay on your first {story.Words.Arm}, so the number on the other one is not the angle yet.",
@@ -54,7 +54,7 @@ public sealed class StartNotSubtracted : Mistake
         );
 
     /// <inheritdoc/>
-    public override MeasuringExample? Show(in LaidAngle laid)
+    public MeasuringExample? Replay(in LaidAngle laid)
     {
         double end = Math.Round(laid.Advice.Reading ?? 0) + ShownStart;
         // Nearer to the other zero it would look lined up with the other arm.

@@ -8,7 +8,7 @@ namespace JauntyCompass.Core.Marking.Mistakes;
 /// The straight edge lay on the arm instead of the zero line. With an inset h and an edge radius R a measured A comes out as
 /// A − asin(h·cos A / R): nothing is lost at 90° (by plane trigonometry; checked against the crossing itself in the tests).
 /// </summary>
-public sealed class StraightEdgeForZeroLine : Mistake
+public sealed class StraightEdgeForZeroLine : InstrumentMistake, IMeasuringReplay
 {
     /// <inheritdoc/>
     public override string Key => "straight-edge-for-zero-line";
@@ -54,7 +54,7 @@ public sealed class StraightEdgeForZeroLine : Mistake
             : null;
 
     /// <inheritdoc/>
-    public override Feedback Tell(MistakeStory story) =>
+    public override Feedback Explain(MistakeStory story) =>
         new(
             // The praise for placing would contradict the point that is made here.
             null,
@@ -104,7 +104,7 @@ public sealed class StraightEdgeForZeroLine : Mistake
     }
 
     /// <inheritdoc/>
-    public override MeasuringExample? Show(in LaidAngle laid)
+    public MeasuringExample? Replay(in LaidAngle laid)
     {
         Placement raised = laid.Placement with
         {

@@ -5,7 +5,7 @@ namespace JauntyCompass.Core.Marking.Mistakes;
 /// <summary>
 /// The last two digits written down the wrong way round: 47 becomes 74, 127 becomes 172. Cannot show where they are alike.
 /// </summary>
-public sealed class SwappedDigits : Mistake
+public sealed class SwappedDigits : InstrumentMistake, IMeasuringReplay
 {
     /// <inheritdoc/>
     public override string Key => "swapped-digits";
@@ -67,7 +67,7 @@ public sealed class SwappedDigits : Mistake
         number < 10 ? number : number / 100 * 100 + number % 10 * 10 + number / 10 % 10;
 
     /// <inheritdoc/>
-    public override Feedback Tell(MistakeStory story) =>
+    public override Feedback Explain(MistakeStory story) =>
         new(
             story.Praise,
             "Both digits are there, but they changed places.",
@@ -75,7 +75,7 @@ public sealed class SwappedDigits : Mistake
         );
 
     /// <inheritdoc/>
-    public override MeasuringExample? Show(in LaidAngle laid)
+    public MeasuringExample? Replay(in LaidAngle laid)
     {
         double read = Math.Round(laid.Advice.Reading ?? 0);
         double answer = read % 10 * 10 + Math.Floor(read / 10);

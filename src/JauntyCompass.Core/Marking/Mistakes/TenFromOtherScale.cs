@@ -6,7 +6,7 @@ namespace JauntyCompass.Core.Marking.Mistakes;
 /// The ten taken from the other scale, the ones counted on from it: 180 − 10t + u, or from the neighbouring ten 170 − 10t + u,
 /// so 38 becomes 158 or 148. Needs a two-scale instrument.
 /// </summary>
-public sealed class TenFromOtherScale : Mistake
+public sealed class TenFromOtherScale : InstrumentMistake, IMeasuringReplay
 {
     /// <inheritdoc/>
     public override string Key => "ten-from-other-scale";
@@ -46,7 +46,7 @@ public sealed class TenFromOtherScale : Mistake
     }
 
     /// <inheritdoc/>
-    public override Feedback Tell(MistakeStory story) =>
+    public override Feedback Explain(MistakeStory story) =>
         new(
             story.Praise,
             "The ten came from one scale and the ones from the other.",
@@ -57,7 +57,7 @@ public sealed class TenFromOtherScale : Mistake
     public override MarkPicture? Draw(MistakeStory story) => Pictures.NumberStandsHere(story);
 
     /// <inheritdoc/>
-    public override MeasuringExample? Show(in LaidAngle laid)
+    public MeasuringExample? Replay(in LaidAngle laid)
     {
         double read = Math.Round(laid.Advice.Reading ?? 0);
         double ones = read % 10;

@@ -4,7 +4,7 @@ using JauntyCompass.Core.Wording;
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>The dot was dragged or made with a blunt point: at the rim a degree is hardly more than a millimetre.</summary>
-public sealed class ThickDot : Mistake
+public sealed class ThickDot : InstrumentMistake
 {
     // A dot no wider than this, in mm, still tells the degree. Common practice, no source.
     private const double Limit = 1.5;
@@ -37,7 +37,7 @@ public sealed class ThickDot : Mistake
             );
 
     /// <inheritdoc/>
-    public override Feedback Tell(MistakeStory story) =>
+    public override Feedback Explain(MistakeStory story) =>
         new(
             story.Praise,
             $"Your dot is {Numbers.Millimetres(story.Figure?.DotWidth ?? 0)} wide, and that is more than a degree.",

@@ -6,7 +6,7 @@ namespace JauntyCompass.Core.Marking.Mistakes;
 /// Counted the ones from the right label but the wrong way within the ten: 10t + u becomes 10t + (10 − u), so 37 becomes 33.
 /// Cannot show where u is 0 or 5. Where labels stand farther apart, the same within two labels.
 /// </summary>
-public sealed class TicksBackwards : Mistake
+public sealed class TicksBackwards : InstrumentMistake, IMeasuringReplay
 {
     /// <inheritdoc/>
     public override string Key => "ticks-backwards";
@@ -39,7 +39,7 @@ public sealed class TicksBackwards : Mistake
     }
 
     /// <inheritdoc/>
-    public override Feedback Tell(MistakeStory story) =>
+    public override Feedback Explain(MistakeStory story) =>
         new(
             story.Praise,
             "Your ten is right. Then the small graduations were counted from the far label back.",
@@ -50,7 +50,7 @@ public sealed class TicksBackwards : Mistake
     public override MarkPicture? Draw(MistakeStory story) => Pictures.NumberStandsHere(story);
 
     /// <inheritdoc/>
-    public override MeasuringExample? Show(in LaidAngle laid)
+    public MeasuringExample? Replay(in LaidAngle laid)
     {
         double read = Math.Round(laid.Advice.Reading ?? 0);
         double every = laid.Protractor.LabelEvery;

@@ -1,10 +1,12 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Answers;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>The vertex is not in the middle of the name.</summary>
 public sealed class VertexNotInTheMiddle()
-    : ChoiceMistake(
+    : NamingMistake(
         "vertex-not-in-the-middle",
         "did not put the vertex in the middle of the name",
         0.02
@@ -17,7 +19,14 @@ public sealed class VertexNotInTheMiddle()
     public override string? Demonstration => "told-vertex-not-in-the-middle";
 
     /// <inheritdoc/>
-    public override Feedback Tell(Speech say) =>
+    public override NameVerdict Verdict => NameVerdict.VertexNotInTheMiddle;
+
+    /// <inheritdoc/>
+    public override AngleName? Predict(AngleToName angle) =>
+        new(angle.Vertex, angle.Start, angle.End);
+
+    /// <inheritdoc/>
+    public override Feedback Explain(Speech say) =>
         new(
             null,
             "In this name the vertex is not the letter in the middle.",

@@ -3,7 +3,7 @@ using JauntyCompass.Core.Instruments;
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>On a full circle with one scale the zero was laid on the arm where the turn ends: 360 − A comes out.</summary>
-public sealed class WrongStartingArm : Mistake
+public sealed class WrongStartingArm : InstrumentMistake
 {
     /// <inheritdoc/>
     public override string Key => "wrong-starting-arm";
@@ -37,7 +37,7 @@ public sealed class WrongStartingArm : Mistake
     }
 
     /// <inheritdoc/>
-    public override Feedback Tell(MistakeStory story) =>
+    public override Feedback Explain(MistakeStory story) =>
         new(
             story.Praise,
             $"Zero lies on the {story.Words.Arm} where the turn ends, so the rest of the circle was counted.",

@@ -7,7 +7,7 @@ namespace JauntyCompass.Core.Marking.Mistakes;
 /// The right graduation, counted on from the wrong label: A ± 10, or by as much as the labels are apart; where there are none, one
 /// graduation too many or too few.
 /// </summary>
-public sealed class WrongTen : Mistake
+public sealed class WrongTen : InstrumentMistake, IMeasuringReplay, IDrawingReplay
 {
     /// <inheritdoc/>
     public override string Key => "wrong-ten";
@@ -37,7 +37,7 @@ public sealed class WrongTen : Mistake
     }
 
     /// <inheritdoc/>
-    public override Feedback Tell(MistakeStory story) =>
+    public override Feedback Explain(MistakeStory story) =>
         new(
             story.Praise,
             Happened(story.Context.Instrument),
@@ -58,7 +58,7 @@ public sealed class WrongTen : Mistake
     public override MarkPicture? Draw(MistakeStory story) => Pictures.NumberStandsHere(story);
 
     /// <inheritdoc/>
-    public override MeasuringExample? Show(in LaidAngle laid)
+    public MeasuringExample? Replay(in LaidAngle laid)
     {
         double read = Math.Round(laid.Advice.Reading ?? 0);
         double interval = laid.Protractor.CountedBy;
@@ -70,7 +70,7 @@ public sealed class WrongTen : Mistake
     }
 
     /// <inheritdoc/>
-    public override DrawingExample? ShowDrawn(Angle asked, Protractor instrument) =>
+    public DrawingExample? Replay(Angle asked, Protractor instrument) =>
         asked.Measure.Degrees + instrument.CountedBy <= 180
             ? DrawingExample.Well(
                 asked with

@@ -4,7 +4,7 @@ using JauntyCompass.Core.Instruments;
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>The zero line was turned off its arm, or the instrument slipped before the reading: off by that many degrees.</summary>
-public sealed class ZeroLineOff : Mistake
+public sealed class ZeroLineOff : InstrumentMistake, IMeasuringReplay
 {
     /// <inheritdoc/>
     public override string Key => "zero-line-off";
@@ -44,7 +44,7 @@ public sealed class ZeroLineOff : Mistake
         : PlacingCost.Likelihood(context.PlacingByZeroLine);
 
     /// <inheritdoc/>
-    public override Feedback Tell(MistakeStory story)
+    public override Feedback Explain(MistakeStory story)
     {
         string off = story.Context.Laid is LaidAngle laid
             ? $"stood {story.Say.Degrees(Math.Abs(laid.Alignment.ZeroLineOff))} off the {story.Words.Arm}"
@@ -60,7 +60,7 @@ public sealed class ZeroLineOff : Mistake
     public override MarkPicture? Draw(MistakeStory story) => Pictures.OffTheArm(story);
 
     /// <inheritdoc/>
-    public override MeasuringExample? Show(in LaidAngle laid)
+    public MeasuringExample? Replay(in LaidAngle laid)
     {
         const double Off = 6;
         int inwards = laid.Angle.Opening.Sign();

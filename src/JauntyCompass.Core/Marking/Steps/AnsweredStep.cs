@@ -1,10 +1,10 @@
-using System.Text.Json.Serialization;
+using JauntyCompass.Core.Answers;
 
 namespace JauntyCompass.Core.Marking.Steps;
 
 /// <summary>
 /// One step of an item together with what was answered to it: the kind, an estimate, a reading, a label. It judges the answer,
-/// tells how likely each mistake makes it, and foretells what each mistake would answer. Items are made of steps; a step knows
+/// tells how likely each mistake makes it, and predicts what each mistake would answer. Items are made of steps; a step knows
 /// nothing of the item.
 /// </summary>
 /// <param name="key">Short unique name within the item, such as <c>reading</c>.</param>
@@ -32,11 +32,14 @@ public abstract class AnsweredStep(string key, string title)
     /// <summary>By how many degrees an answer to it may be off; 0 where nothing is measured.</summary>
     public virtual double ToleranceIn(MarkingRules rules) => 0;
 
+    /// <summary>The right answers; where several are, any of them.</summary>
+    public abstract IReadOnlyList<Answer> Right { get; }
+
     /// <summary>The right answer, as it is written.</summary>
-    public abstract string Answer { get; }
+    public string Answer => string.Join(" or ", Right.Select(a => a.Text));
 
     /// <summary>The right answer in degrees; null when it is no number of degrees.</summary>
-    public virtual double? Degrees => null;
+    public double? Degrees => Right is [Answer only] ? only.Degrees : null;
 
     /// <summary>Judges what was answered.</summary>
     public abstract Judgement Judge(MarkingRules rules);
@@ -47,45 +50,35 @@ public abstract class AnsweredStep(string key, string title)
 
     /// <summary>What each mistake that fixes its answer would answer.</summary>
     /// <param name="tolerance">Tolerance, in degrees.</param>
-    public virtual IEnumerable<Prediction> Predict(double tolerance) => [];
+    public abstract IEnumerable<Prediction> Predict(double tolerance);
 }
 
-/// <summary>An answer that a mistake would give.</summary>
-public readonly record struct PredictedAnswer
+/// <summary>A step that is answered with answers of one type; what mistakes lead to at it is of that type, too.</summary>
+/// <typeparam name="TAnswer">The type of answer.</typeparam>
+/// <param name="key">Short unique name within the item.</param>
+/// <param name="title">What it is called in a mark.</param>
+public abstract class AnsweredStep<TAnswer>(string key, string title) : AnsweredStep(key, title)
+    where TAnswer : Answer
 {
-    // Words only where there is no number: telling a number is left until somebody reads it.
-    private readonly string? _text;
+    /// <inheritdoc/>
+    public abstract override IReadOnlyList<TAnswer> Right { get; }
 
-    /// <summary>An answer in words.</summary>
-    public PredictedAnswer(string text)
-        : this(text, degrees: null) { }
+    /// <summary>The answers to which each mistake leads that fixes its answer.</summary>
+    protected virtual IEnumerable<(Mistake Mistake, IReadOnlyList<TAnswer> Answers)> Led() => [];
 
-    [JsonConstructor]
-    private PredictedAnswer(string? text, double? degrees) =>
-        (_text, Degrees) = (degrees is null ? text : null, degrees);
-
-    /// <summary>An answer of some degrees, as it is told: rounding must not carry it across the border of the tolerance.</summary>
-    public static PredictedAnswer Of(double degrees) => new(null, Math.Round(degrees, 1));
-
-    /// <summary>As it is written.</summary>
-    public string Text => _text ?? Wording.Numbers.Degrees(Degrees!.Value);
-
-    /// <summary>In degrees, or null when it is no number of degrees.</summary>
-    public double? Degrees { get; }
-
-    /// <summary>Whether two answers can be told apart.</summary>
-    public bool IsApartFrom(PredictedAnswer other, double tolerance) =>
-        Degrees is double one && other.Degrees is double two
-            ? Math.Abs(one - two) > tolerance
-            : Text != other.Text;
+    /// <inheritdoc/>
+    public sealed override IEnumerable<Prediction> Predict(double tolerance) =>
+        from led in Led()
+        where led.Answers.Count > 0
+        select new Prediction(
+            led.Mistake,
+            led.Answers,
+            led.Answers.All(a => Right.All(right => a.IsApartFrom(right, tolerance)))
+        );
 }
 
 /// <summary>What one mistake would answer at one step.</summary>
 /// <param name="Mistake">The mistake.</param>
 /// <param name="Answers">The answers it would give, with the instrument laid on well.</param>
 /// <param name="Shows">Whether none of them would be accepted.</param>
-public sealed record Prediction(
-    Mistake Mistake,
-    IReadOnlyList<PredictedAnswer> Answers,
-    bool Shows
-);
+public sealed record Prediction(Mistake Mistake, IReadOnlyList<Answer> Answers, bool Shows);

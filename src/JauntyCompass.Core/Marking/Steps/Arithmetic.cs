@@ -1,6 +1,8 @@
+using JauntyCompass.Core.Marking.Sums;
+
 namespace JauntyCompass.Core.Marking.Steps;
 
-/// <summary>Weighs slips of arithmetic and thinking: each leads to certain numbers, and a sum comes to a number or it does not.</summary>
+/// <summary>Weighs mistakes in a sum: each leads to certain numbers, and a sum comes to a number or it does not.</summary>
 internal static class Arithmetic
 {
     private const double LeastListed = 0.005;
@@ -12,28 +14,27 @@ internal static class Arithmetic
     private const double Unknown = 0.25;
 
     /// <summary>Causes of a wrong number by likelihood, the likeliest first; never empty.</summary>
-    internal static List<Cause> Causes(IReadOnlyList<ArithmeticSlip> slips, double value)
+    internal static List<Cause> Causes<TSum>(
+        TSum own,
+        IReadOnlyList<SumMistake<TSum>> mistakes,
+        double value
+    )
+        where TSum : ISum
     {
-        double shared = slips.Sum(s => s.Mistake.Prior);
+        double shared = mistakes.Sum(m => m.Prior);
         double notExplained = Unknown / 360;
         double[] weights =
         [
-            .. slips.Select(s =>
-                (1 - Unknown) * s.Mistake.Prior / shared * Density(value, s.Answers)
+            .. mistakes.Select(m =>
+                (1 - Unknown) * m.Prior / shared * Density(value, m.Predict(own))
             ),
         ];
         double sum = notExplained + weights.Sum();
         List<Cause> causes =
         [
-            .. slips
+            .. mistakes
                 .Select(
-                    (s, i) =>
-                        new Cause(
-                            s.Mistake.Key,
-                            s.Mistake.Name,
-                            weights[i] / sum,
-                            Marking.Evidence.Degrees
-                        )
+                    (m, i) => new Cause(m.Key, m.Name, weights[i] / sum, Marking.Evidence.Degrees)
                 )
                 .Where(c => c.Likelihood >= LeastListed),
             new Cause(
@@ -47,35 +48,21 @@ internal static class Arithmetic
         return causes;
     }
 
-    /// <summary>What a number says of every slip.</summary>
-    internal static AnswerEvidence Evidence(
-        double right,
-        IReadOnlyList<ArithmeticSlip> slips,
+    /// <summary>What a number says of every mistake.</summary>
+    internal static AnswerEvidence Evidence<TSum>(
+        TSum own,
+        IReadOnlyList<SumMistake<TSum>> mistakes,
         double value
     )
+        where TSum : ISum
     {
-        var evidence = new AnswerEvidence(Density(value, [right]), 1.0 / 360);
-        foreach (ArithmeticSlip slip in slips.Where(s => s.Answers.Count > 0))
+        var evidence = new AnswerEvidence(Density(value, [own.Result]), 1.0 / 360);
+        foreach (SumMistake<TSum> mistake in mistakes)
         {
-            evidence.Add(slip.Mistake, Density(value, slip.Answers));
+            evidence.Add(mistake, Density(value, mistake.Predict(own)));
         }
         return evidence;
     }
-
-    /// <summary>What each slip would answer.</summary>
-    internal static IEnumerable<Prediction> Predict(
-        double truth,
-        IReadOnlyList<ArithmeticSlip> slips,
-        double tolerance,
-        Func<double, PredictedAnswer> told
-    ) =>
-        slips
-            .Where(s => s.Answers.Count > 0)
-            .Select(s => new Prediction(
-                s.Mistake,
-                [.. s.Answers.Select(told)],
-                s.Answers.All(a => Math.Abs(a - truth) > tolerance)
-            ));
 
     private static double Density(double value, IReadOnlyList<double> answers)
     {
@@ -85,6 +72,6 @@ internal static class Arithmetic
             double off = (value - each) / Rounding;
             sum += Math.Exp(-off * off / 2) / (Rounding * Math.Sqrt(2 * Math.PI));
         }
-        return answers.Count == 0 ? 0 : sum / answers.Count;
+        return sum / answers.Count;
     }
 }

@@ -1,44 +1,35 @@
-using JauntyCompass.Core.Wording;
+using JauntyCompass.Core.Answers;
+using JauntyCompass.Core.Marking.Sums;
 
 namespace JauntyCompass.Core.Marking.Steps;
-
-/// <summary>Answers that a slip of arithmetic would give, from the student's own readings.</summary>
-/// <param name="Mistake">The mistake.</param>
-/// <param name="Answers">The answers, in degrees.</param>
-public sealed record ArithmeticSlip(Mistake Mistake, IReadOnlyList<double> Answers)
-{
-    /// <summary>What is said of it here, where what the mistake says elsewhere does not fit; else null.</summary>
-    public Feedback? Said { get; init; }
-}
-
-/// <summary>How an answer follows from readings.</summary>
-/// <param name="Result">The answer that follows, in degrees.</param>
-/// <param name="Slips">Answers that slips on the way would give.</param>
-public sealed record Computation(double Result, IReadOnlyList<ArithmeticSlip> Slips);
 
 /// <summary>
 /// An answer that is computed from one or more readings: a reflex angle, a range, a turn. What came of the readings and what of
 /// the arithmetic is told apart by computing it once more from the student's own readings.
 /// </summary>
+/// <typeparam name="TSum">The type of sum.</typeparam>
 /// <param name="key">Short unique name within the item.</param>
 /// <param name="title">What it is called in a mark.</param>
 /// <param name="truth">The true answer, in degrees.</param>
 /// <param name="answer">What was answered, in degrees; null while nothing is.</param>
 /// <param name="readings">The readings it is computed from.</param>
-/// <param name="compute">How it follows from them.</param>
-public sealed class ComputedStep(
+/// <param name="compute">The sum that is made of them.</param>
+/// <param name="mistakes">The mistakes that can be made in it.</param>
+public sealed class ComputedStep<TSum>(
     string key,
     string title,
     double truth,
     double? answer,
     IReadOnlyList<ReadingStep> readings,
-    Func<IReadOnlyList<double>, Computation> compute
-) : AnsweredStep(key, title)
+    Func<IReadOnlyList<double>, TSum> compute,
+    IReadOnlyList<SumMistake<TSum>> mistakes
+) : AnsweredStep<Reading>(key, title)
+    where TSum : class, ISum
 {
     // Arithmetic has no noise: what follows to within a degree is computed rightly.
     private const double Exact = 1;
 
-    private Computation? Own =>
+    private TSum? Own =>
         readings.All(r => r.Given is not null)
             ? compute([.. readings.Select(r => r.Given!.Value)])
             : null;
@@ -47,10 +38,9 @@ public sealed class ComputedStep(
     public override double ToleranceIn(MarkingRules rules) => rules.Tolerance;
 
     /// <inheritdoc/>
-    public override string Answer => Numbers.Degrees(truth);
+    public override IReadOnlyList<Reading> Right => [new(truth)];
 
-    /// <inheritdoc/>
-    public override double? Degrees => truth;
+    private TSum OfTheTruth => compute([.. readings.Select(r => r.Context.Measure)]);
 
     /// <inheritdoc/>
     public override Judgement Judge(MarkingRules rules)
@@ -63,7 +53,7 @@ public sealed class ComputedStep(
             );
         }
         double error = value - truth;
-        Computation own = Own ?? compute([.. readings.Select(r => r.Context.Measure)]);
+        TSum own = Own ?? OfTheTruth;
         bool follows = Math.Abs(value - own.Result) <= Exact;
         Judgement? wrong = FirstWrong(rules);
         Judgement first = wrong ?? readings[0].Judge(rules);
@@ -95,15 +85,15 @@ public sealed class ComputedStep(
         {
             return first with { Verdict = verdict, Value = value, Error = error, Parts = parts };
         }
-        List<Cause> causes = Arithmetic.Causes(own.Slips, value);
-        Mistake? named =
+        List<Cause> causes = Arithmetic.Causes(own, mistakes, value);
+        SumMistake? named =
             causes[0].Likelihood >= Diagnosis.NamedFrom
-                ? MistakeCatalogue.Find(causes[0].Mistake)
+                ? mistakes.FirstOrDefault(m => m.Key == causes[0].Mistake)
                 : null;
-        var story = new MistakeStory(readings[0].Context, value, null, rules.Say);
+        string? praise = Praise.ForPlacing(readings[0].Context, rules.Words);
         return new Judgement(
             verdict,
-            named?.Tell(story)
+            named?.Explain(new SumContext(praise, rules.Say))
                 ?? new Feedback(
                     first.Verdict == Verdict.Accepted ? first.Feedback.Praise : null,
                     "I cannot tell how this number follows from what you read.",
@@ -133,7 +123,7 @@ public sealed class ComputedStep(
     }
 
     // What the readings cost is what the right computation makes of them; the rest is arithmetic.
-    private ErrorParts Split(Computation own, double value, double error)
+    private ErrorParts Split(TSum own, double value, double error)
     {
         double arithmetic = Own is null ? 0 : value - own.Result;
         double fromReadings = error - arithmetic;
@@ -158,16 +148,13 @@ public sealed class ComputedStep(
         {
             return null;
         }
-        Computation own = Own ?? compute([.. readings.Select(r => r.Context.Measure)]);
-        return Arithmetic.Evidence(own.Result, own.Slips, value);
+        TSum own = Own ?? OfTheTruth;
+        return Arithmetic.Evidence(own, mistakes, value);
     }
 
     /// <inheritdoc/>
-    public override IEnumerable<Prediction> Predict(double tolerance) =>
-        Arithmetic.Predict(
-            truth,
-            compute([.. readings.Select(r => r.Context.Measure)]).Slips,
-            tolerance,
-            PredictedAnswer.Of
+    protected override IEnumerable<(Mistake Mistake, IReadOnlyList<Reading> Answers)> Led() =>
+        mistakes.Select(m =>
+            ((Mistake)m, (IReadOnlyList<Reading>)[.. m.Predict(OfTheTruth).Select(Reading.Written)])
         );
 }

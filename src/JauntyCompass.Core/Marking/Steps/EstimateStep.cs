@@ -1,4 +1,4 @@
-using JauntyCompass.Core.Wording;
+using JauntyCompass.Core.Answers;
 
 namespace JauntyCompass.Core.Marking.Steps;
 
@@ -6,11 +6,8 @@ namespace JauntyCompass.Core.Marking.Steps;
 /// <param name="truth">The true measure, in degrees.</param>
 /// <param name="estimate">The estimate, in degrees; null while none is made.</param>
 public sealed class EstimateStep(double truth, double? estimate)
-    : AnsweredStep("estimate", "Estimate")
+    : AnsweredStep<Estimate>("estimate", "Estimate")
 {
-    /// <summary>An estimate this near, in degrees, serves as a check. Common practice, no source.</summary>
-    public const double Good = 15;
-
     private const double Fair = 25;
 
     /// <summary>Whether it was drawn, not said.</summary>
@@ -20,10 +17,10 @@ public sealed class EstimateStep(double truth, double? estimate)
     public string Missing { get; init; } = "There is no estimate to check against.";
 
     /// <inheritdoc/>
-    public override double ToleranceIn(MarkingRules rules) => Good;
+    public override double ToleranceIn(MarkingRules rules) => Estimate.Good;
 
     /// <inheritdoc/>
-    public override string Answer => $"about {Numbers.Degrees(Math.Round(truth / 5) * 5)}";
+    public override IReadOnlyList<Estimate> Right => [new(truth)];
 
     /// <inheritdoc/>
     public override Judgement Judge(MarkingRules rules)
@@ -37,7 +34,7 @@ public sealed class EstimateStep(double truth, double? estimate)
         }
         double off = guess - truth;
         Verdict verdict =
-            Math.Abs(off) <= Good ? Verdict.Accepted
+            Math.Abs(off) <= Estimate.Good ? Verdict.Accepted
             : Math.Abs(off) <= Fair ? Verdict.Near
             : Verdict.NotYet;
         if (verdict == Verdict.Accepted)

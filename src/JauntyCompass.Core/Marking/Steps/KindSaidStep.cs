@@ -1,4 +1,6 @@
 using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Answers;
+using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Marking.Steps;
@@ -11,13 +13,14 @@ namespace JauntyCompass.Core.Marking.Steps;
 /// <param name="said">The kind that was said.</param>
 /// <param name="reading">The number that was written, in degrees; null while none is.</param>
 public sealed class KindSaidStep(AngleKind truth, AngleKind said, double? reading)
-    : AnsweredStep("kind", "Kind")
+    : AnsweredStep<Choice>("kind", "Kind")
 {
     /// <inheritdoc/>
     public override bool ShowsBeside => true;
 
     /// <inheritdoc/>
-    public override string Answer => Numbers.Adjective(truth);
+    public override IReadOnlyList<Choice> Right =>
+        [new(truth.ToString(), Numbers.Adjective(truth))];
 
     /// <summary>Whether a kind was said that the number cannot be, nor any that is as good.</summary>
     /// <param name="tolerance">Degrees by which a number may be off.</param>
@@ -45,7 +48,7 @@ public sealed class KindSaidStep(AngleKind truth, AngleKind said, double? readin
         {
             return judged;
         }
-        Mistake mistake = MistakeCatalogue.Find("kind-against-number")!;
+        Mistake mistake = MistakeCatalogue.Get<KindAgainstNumber>();
         return judged with
         {
             Causes = [new Cause(mistake.Key, mistake.Name, Likelihood: 1, Evidence.Choice)],

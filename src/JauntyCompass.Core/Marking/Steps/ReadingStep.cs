@@ -1,3 +1,5 @@
+using JauntyCompass.Core.Answers;
+
 namespace JauntyCompass.Core.Marking.Steps;
 
 /// <summary>A number of degrees found or drawn with an instrument.</summary>
@@ -12,9 +14,9 @@ public sealed class ReadingStep(
     string title,
     MarkingContext context,
     double? answer,
-    IReadOnlyList<Mistake> mistakes,
+    IReadOnlyList<InstrumentMistake> mistakes,
     DrawnFigure? figure = null
-) : AnsweredStep(key, title)
+) : AnsweredStep<Reading>(key, title)
 {
     /// <summary>The true context.</summary>
     public MarkingContext Context => context;
@@ -40,10 +42,7 @@ public sealed class ReadingStep(
     public override double ToleranceIn(MarkingRules rules) => rules.Tolerance;
 
     /// <inheritdoc/>
-    public override string Answer => Wording.Numbers.Degrees(Told(context.Measure));
-
-    /// <inheritdoc/>
-    public override double? Degrees => Told(context.Measure);
+    public override IReadOnlyList<Reading> Right => [new(Told(context.Measure))];
 
     /// <inheritdoc/>
     public override Judgement Judge(MarkingRules rules)
@@ -74,31 +73,22 @@ public sealed class ReadingStep(
             : null;
 
     /// <inheritdoc/>
-    public override IEnumerable<Prediction> Predict(double tolerance)
+    protected override IEnumerable<(Mistake Mistake, IReadOnlyList<Reading> Answers)> Led() =>
+        mistakes.Select(m => ((Mistake)m, (IReadOnlyList<Reading>)LedBy(m)));
+
+    private List<Reading> LedBy(InstrumentMistake mistake)
     {
-        var found = new List<Prediction>();
         Span<Outcome> room = stackalloc Outcome[Outcomes.Most];
         var outcomes = new Outcomes(room);
-        foreach (Mistake mistake in mistakes)
+        mistake.Predict(context, null, ref outcomes);
+        var answers = new List<Reading>(outcomes.Count);
+        for (int i = 0; i < outcomes.Count; i++)
         {
-            outcomes.Clear();
-            mistake.Predict(context, null, ref outcomes);
-            var answers = new List<PredictedAnswer>(outcomes.Count);
-            bool shows = true;
-            for (int i = 0; i < outcomes.Count; i++)
+            if (outcomes[i].Spread == 0)
             {
-                if (outcomes[i].Spread == 0)
-                {
-                    PredictedAnswer predicted = PredictedAnswer.Of(Told(outcomes[i].Degrees));
-                    answers.Add(predicted);
-                    shows &= Math.Abs(predicted.Degrees!.Value - Told(context.Measure)) > tolerance;
-                }
-            }
-            if (answers.Count > 0)
-            {
-                found.Add(new Prediction(mistake, answers, shows));
+                answers.Add(Reading.Written(Told(outcomes[i].Degrees)));
             }
         }
-        return found;
+        return answers;
     }
 }

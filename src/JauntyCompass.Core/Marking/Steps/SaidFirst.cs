@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Marking.Steps;
@@ -13,7 +14,7 @@ public static class SaidFirst
 
     /// <summary>The mistakes that show in it.</summary>
     public static IReadOnlyList<Mistake> Mistakes { get; } =
-        MistakeCatalogue.Of("kind-against-number");
+    [MistakeCatalogue.Get<KindAgainstNumber>()];
 
     /// <summary>Requires a kind that there is, and an estimate of 0 to 360 degrees, where they are given.</summary>
     internal static void Validate(

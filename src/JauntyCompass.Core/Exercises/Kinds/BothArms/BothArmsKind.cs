@@ -83,14 +83,14 @@ public sealed class BothArmsKind()
                 "First reading",
                 MarkingContext.Measuring(item.Angle, item.Instrument, response?.FirstPlacement),
                 response?.First,
-                Mistakes
+                WithInstrument
             ),
             new ReadingStep(
                 "second",
                 "Second reading",
                 MarkingContext.Measuring(item.Angle, item.Instrument, response?.SecondPlacement),
                 response?.Second,
-                Mistakes
+                WithInstrument
             )
             {
                 Objection = FromTheSameArm(item, response) ? SameArm : null,

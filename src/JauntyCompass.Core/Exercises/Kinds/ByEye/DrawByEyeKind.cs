@@ -109,7 +109,7 @@ public sealed class DrawByEyeKind()
                 "Reading",
                 MarkingContext.Measuring(own, item.Instrument, response?.ReadingPlacement),
                 figure?.Value is null ? null : response?.Reading,
-                Mistakes
+                WithInstrument
             ),
         ];
     }

@@ -1,9 +1,11 @@
+using JauntyCompass.Core.Answers;
 using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Demonstrations.Clocks;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Simulation;
 
@@ -16,7 +18,11 @@ public sealed class ClockKind()
             "clock",
             "Hands of a clock",
             "Work out the angle between the hands, or how far a hand turns.",
-            MistakeCatalogue.Of("hour-hand-not-moved", "minutes-as-degrees", "other-opening")
+            [
+                MistakeCatalogue.Get<HourHandNotMoved>(),
+                MistakeCatalogue.Get<MinutesAsDegrees>(),
+                MistakeCatalogue.Get<OtherOpening>(),
+            ]
         )
         {
             Difficulty = 4,
@@ -93,48 +99,41 @@ public sealed class ClockKind()
     /// <inheritdoc/>
     protected override IReadOnlyList<AnsweredStep> Steps(ClockItem item, ClockResponse? response) =>
         [
-            new NumberStep(
+            new NumberStep<ExactDegrees>(
                 "answer",
                 "Worked out",
-                item.Truth,
-                response?.Answer,
-                Slips(item),
+                new ExactDegrees(item.Truth),
+                response is null ? null : new ExactDegrees(response.Answer),
+                Leads(item),
                 "That is how far it is round.",
                 "Once round is 360 degrees, and the clock has twelve hours and sixty minutes."
             ),
         ];
 
-    private static IReadOnlyList<ArithmeticSlip> Slips(ClockItem item)
-    {
-        double[] handLeft =
-            item.Question == ClockQuestion.BetweenHands
-                ? [ClockFace.Smaller(30 * item.Hour, 6 * item.Minute)]
-                : [];
-        double[] asDegrees =
-            item.Question == ClockQuestion.BetweenHands ? [item.Truth / 6] : [item.Minutes];
-        double[] other = item.Question == ClockQuestion.BetweenHands ? [360 - item.Truth] : [];
-        return
-        [
-            .. new ArithmeticSlip[]
-            {
-                new(MistakeCatalogue.Find("hour-hand-not-moved")!, handLeft),
-                new(MistakeCatalogue.Find("minutes-as-degrees")!, asDegrees),
-                new(MistakeCatalogue.Find("other-opening")!, other)
-                {
-                    Said = new Feedback(
-                        null,
-                        "You went round the long way.",
-                        "The smaller angle between the hands is asked. Which way round is shorter?"
+    private static IReadOnlyList<Lead<ExactDegrees>> Leads(ClockItem item) =>
+        item.Question == ClockQuestion.BetweenHands
+            ?
+            [
+                new(
+                    MistakeInContext.Of<HourHandNotMoved>(),
+                    [new ExactDegrees(ClockFace.Smaller(30 * item.Hour, 6 * item.Minute))]
+                ),
+                new(MistakeInContext.Of<MinutesAsDegrees>(), [new ExactDegrees(item.Truth / 6)]),
+                new(
+                    MistakeInContext.Of(
+                        MistakeCatalogue.Get<OtherOpening>(),
+                        new Feedback(
+                            null,
+                            "You went round the long way.",
+                            "The smaller angle between the hands is asked. Which way round is shorter?"
+                        )
                     ),
-                },
-            }.Where(s => s.Answers.Count > 0),
-        ];
-    }
+                    [new ExactDegrees(360 - item.Truth)]
+                ),
+            ]
+            : [new(MistakeInContext.Of<MinutesAsDegrees>(), [new ExactDegrees(item.Minutes)])];
 
     /// <inheritdoc/>
-    protected override ClockResponse Attempt(ClockItem item, Attempt attempt)
-    {
-        ArithmeticSlip? slip = Slips(item).FirstOrDefault(s => attempt.Shows(s.Mistake.Key));
-        return new ClockResponse(slip?.Answers[0] ?? item.Truth);
-    }
+    protected override ClockResponse Attempt(ClockItem item, Attempt attempt) =>
+        new(attempt.Led(Leads(item))?.Degrees ?? item.Truth);
 }

@@ -5,6 +5,7 @@ using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
@@ -19,7 +20,7 @@ public sealed class CompareKind()
             "compare",
             "Compare two angles",
             "Say which of two angles is larger, whatever their arms.",
-            MistakeCatalogue.Of("longer-arms")
+            [MistakeCatalogue.Get<LongerArms>()]
         )
         {
             Difficulty = 1,
@@ -94,7 +95,10 @@ public sealed class CompareKind()
             [
                 new Ask("larger", AskType.Choice, "Larger is")
                 {
-                    Options = [.. Options(item).Select(o => new AskOption(o.Key, o.Text))],
+                    Options =
+                    [
+                        .. Options(item).Select(o => new AskOption(o.Choice.Key, o.Choice.Text)),
+                    ],
                 },
             ]
         );
@@ -144,7 +148,7 @@ public sealed class CompareKind()
         Option Of(string key, string text) =>
             new(key, text, key == right)
             {
-                Causes = key == longer && key != right ? MistakeCatalogue.Of("longer-arms") : [],
+                Causes = key == longer && key != right ? [MistakeInContext.Of<LongerArms>()] : [],
             };
     }
 }

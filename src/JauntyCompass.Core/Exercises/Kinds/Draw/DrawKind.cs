@@ -92,7 +92,7 @@ public sealed class DrawKind()
         return
         [
             .. SaidFirst.Steps(item.Measure, response?.KindSaid, estimate: null, reading: null),
-            new ReadingStep("drawing", "Drawing", context, figure?.Value, Mistakes, figure)
+            new ReadingStep("drawing", "Drawing", context, figure?.Value, WithInstrument, figure)
             {
                 Missing = item.BaseRay is null ? NoRays : NoRay,
             },

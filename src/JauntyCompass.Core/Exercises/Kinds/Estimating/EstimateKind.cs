@@ -5,6 +5,7 @@ using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Wording;
@@ -18,7 +19,7 @@ public sealed class EstimateKind()
             "estimate",
             "Estimate, then measure",
             "Name the nearest benchmark, open the fan, then measure.",
-            [MistakeCatalogue.Find("benchmark-by-eye")!, .. MistakeCatalogue.Reading]
+            [MistakeCatalogue.Get<BenchmarkByEye>(), .. MistakeCatalogue.Reading]
         )
         {
             ReadsMeasureOnly = true,
@@ -55,7 +56,7 @@ public sealed class EstimateKind()
                     Options =
                     [
                         .. Options(item.Angle.Measure.Degrees)
-                            .Select(o => new AskOption(o.Key, o.Text)),
+                            .Select(o => new AskOption(o.Choice.Key, o.Choice.Text)),
                     ],
                 },
                 new Ask("fan", AskType.Fan, "Open the paper fan as wide as the angle.")
@@ -135,7 +136,7 @@ public sealed class EstimateKind()
                     right
                 )
                 {
-                    Causes = right ? [] : MistakeCatalogue.Of("benchmark-by-eye"),
+                    Causes = right ? [] : [MistakeInContext.Of<BenchmarkByEye>()],
                 };
             }),
         ];

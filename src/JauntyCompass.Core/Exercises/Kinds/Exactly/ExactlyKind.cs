@@ -4,6 +4,7 @@ using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
@@ -18,7 +19,11 @@ public sealed class ExactlyKind()
             "exactly",
             "Which is exactly …",
             "Pick the angle of a given measure by eye, then measure and decide.",
-            MistakeCatalogue.Of("other-scale", "wrong-ten", "ticks-backwards")
+            [
+                MistakeCatalogue.Get<OtherScale>(),
+                MistakeCatalogue.Get<WrongTen>(),
+                MistakeCatalogue.Get<TicksBackwards>(),
+            ]
         )
         {
             Difficulty = 3,
@@ -159,7 +164,7 @@ public sealed class ExactlyKind()
             new ChoiceStep(
                 "found",
                 "Found",
-                Options(item, Mistakes),
+                Options(item, WithInstrument),
                 response?.Found,
                 "Measured, not guessed: that is the one.",
                 "Lay the instrument on each of them, and count from the zero on the arm."
@@ -167,7 +172,7 @@ public sealed class ExactlyKind()
         ];
 
     // An angle is taken for the right one by the mistake that reads the asked measure off it.
-    private static List<Option> Options(ExactlyItem item, IReadOnlyList<Mistake> mistakes)
+    private static List<Option> Options(ExactlyItem item, IReadOnlyList<InstrumentMistake> mistakes)
     {
         var options = new List<Option>();
         for (int i = 0; i < item.Angles.Count; i++)
@@ -184,15 +189,29 @@ public sealed class ExactlyKind()
                 {
                     Causes = right
                         ? []
-                        : [.. mistakes.Where(m => Reads(m, context, item.Asked.Degrees))],
-                    Story = new MistakeStory(context, item.Asked.Degrees, null, Speech.Usual),
+                        :
+                        [
+                            .. mistakes
+                                .Where(m => Reads(m, context, item.Asked.Degrees))
+                                .Select(m =>
+                                    MistakeInContext.Of(
+                                        m,
+                                        say => new MistakeStory(
+                                            context,
+                                            item.Asked.Degrees,
+                                            null,
+                                            say
+                                        )
+                                    )
+                                ),
+                        ],
                 }
             );
         }
         return options;
     }
 
-    private static bool Reads(Mistake mistake, MarkingContext context, double asked)
+    private static bool Reads(InstrumentMistake mistake, MarkingContext context, double asked)
     {
         Span<Outcome> room = stackalloc Outcome[Outcomes.Most];
         var outcomes = new Outcomes(room);
@@ -210,7 +229,7 @@ public sealed class ExactlyKind()
     /// <inheritdoc/>
     protected override ExactlyResponse Attempt(ExactlyItem item, Attempt attempt)
     {
-        string found = attempt.Choose(Options(item, Mistakes));
+        string found = attempt.Choose(Options(item, WithInstrument));
         return new ExactlyResponse(attempt.Choose(Options(item, [])), found);
     }
 }

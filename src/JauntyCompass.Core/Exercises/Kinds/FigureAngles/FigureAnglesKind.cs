@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Answers;
 using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Presentation;
@@ -190,7 +191,7 @@ public sealed class FigureAnglesKind()
                         $"Angle at {letter}",
                         MarkingContext.Measuring(item.At(i), item.Instrument, placement),
                         reading,
-                        Mistakes
+                        MistakeCatalogue.Reading
                     );
                 }
             ),
@@ -199,17 +200,16 @@ public sealed class FigureAnglesKind()
         return
         [
             .. readings,
-            new NumberStep(
+            new NumberStep<ExactDegrees>(
                 "sum",
                 "Sum",
-                ownSum,
-                response?.Sum,
+                new ExactDegrees(ownSum),
+                response is null ? null : new ExactDegrees(response.Sum),
                 [],
                 "Your sum is right.",
                 $"Add them up once more: the angles come to {rules(item)} together, so a sum far from that sends you back to the corners."
             )
             {
-                IsDegrees = false,
                 Decides = false,
                 Weight = 0.5,
                 // Every reading may be a little off, and together they are so many times as much.

@@ -6,6 +6,7 @@ using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
@@ -33,15 +34,15 @@ public sealed class FindMistakeKind()
     private const int Choices = 4;
 
     // Mistakes that can be seen from how the instrument lies and what is written.
-    private static readonly string[] Seen =
+    private static readonly InstrumentMistake[] Seen =
     [
-        "other-scale",
-        "only-scale-other-way",
-        "wrong-ten",
-        "ticks-backwards",
-        "straight-edge-for-zero-line",
-        "zero-line-off",
-        "centre-mark-off",
+        MistakeCatalogue.Get<OtherScale>(),
+        MistakeCatalogue.Get<OnlyScaleOtherWay>(),
+        MistakeCatalogue.Get<WrongTen>(),
+        MistakeCatalogue.Get<TicksBackwards>(),
+        MistakeCatalogue.Get<StraightEdgeForZeroLine>(),
+        MistakeCatalogue.Get<ZeroLineOff>(),
+        MistakeCatalogue.Get<CentreMarkOff>(),
     ];
 
     /// <inheritdoc/>
@@ -50,17 +51,18 @@ public sealed class FindMistakeKind()
         double arm = plan.Instrument.EdgeRadius + 9;
         Angle angle = plan.Angle with { StartLength = arm, EndLength = arm };
         LaidAngle laid = StandardPlacement.Of(angle, plan.Names, plan.Instrument)!.Laid;
-        List<string> mistakes =
-        [
-            .. Seen.Where(key => MistakeCatalogue.Find(key)!.CanBeMadeOn(plan.Instrument)),
-        ];
-        (string key, MeasuringExample slip) = Chosen(plan.FromTurn(mistakes), laid, plan.Tolerance);
+        List<InstrumentMistake> mistakes = [.. Seen.Where(m => m.CanBeMadeOn(plan.Instrument))];
+        (InstrumentMistake made, MeasuringExample slip) = Chosen(
+            plan.FromTurn(mistakes),
+            laid,
+            plan.Tolerance
+        );
         plan.Random.Shuffle(mistakes);
         var asItLies = MarkingContext.Measuring(angle, plan.Instrument, slip.Placement);
-        List<string> offered =
+        List<InstrumentMistake> offered =
         [
-            key,
-            .. mistakes.Where(m => m != key && !IsAlsoTrue(m, slip, asItLies)).Take(Choices - 1),
+            made,
+            .. mistakes.Where(m => m != made && !IsAlsoTrue(m, slip, asItLies)).Take(Choices - 1),
         ];
         plan.Random.Shuffle(offered);
         string who = plan.InTurn(Students);
@@ -71,16 +73,19 @@ public sealed class FindMistakeKind()
             plan.Names,
             slip.Placement,
             slip.Answer,
-            key,
-            offered
+            made.Key,
+            [.. offered.Select(m => m.Key)]
         );
     }
 
     // What comes to the same number, or is seen in how the instrument lies, would be an answer as true.
-    private static bool IsAlsoTrue(string key, MeasuringExample slip, MarkingContext asItLies)
+    private static bool IsAlsoTrue(
+        InstrumentMistake mistake,
+        MeasuringExample slip,
+        MarkingContext asItLies
+    )
     {
         const double Same = 1;
-        Mistake mistake = MistakeCatalogue.Find(key)!;
         if (mistake.IsOfPlacing)
         {
             return mistake.SeenInPlacing(asItLies) >= 0.5;
@@ -99,22 +104,23 @@ public sealed class FindMistakeKind()
     }
 
     // The first that gives a number nobody would accept; with a tolerance too wide for any, the one farthest off.
-    private static (string Key, MeasuringExample MeasuringExample) Chosen(
-        IEnumerable<string> mistakes,
+    private static (InstrumentMistake Mistake, MeasuringExample Example) Chosen(
+        IEnumerable<InstrumentMistake> mistakes,
         LaidAngle laid,
         double tolerance
     )
     {
-        List<(string Key, MeasuringExample MeasuringExample)> shown =
-        [
-            .. mistakes
-                .Select(key => (key, MistakeCatalogue.Find(key)!.Show(laid)))
-                .Where(m => m.Item2 is not null)
-                .Select(m => (m.key, m.Item2!)),
-        ];
+        List<(InstrumentMistake Mistake, MeasuringExample Example)> shown = [];
+        foreach (InstrumentMistake mistake in mistakes)
+        {
+            if ((mistake as IMeasuringReplay)?.Replay(laid) is MeasuringExample example)
+            {
+                shown.Add((mistake, example));
+            }
+        }
         double Off(MeasuringExample slip) => Math.Abs(slip.Answer - laid.Angle.Measure.Degrees);
-        int first = shown.FindIndex(m => Off(m.MeasuringExample) > tolerance);
-        return first >= 0 ? shown[first] : shown.MaxBy(m => Off(m.MeasuringExample));
+        int first = shown.FindIndex(m => Off(m.Example) > tolerance);
+        return first >= 0 ? shown[first] : shown.MaxBy(m => Off(m.Example));
     }
 
     private static readonly string[] Students = ["Tam", "Io", "Bea", "Cass", "Rue", "Ned"];
@@ -134,7 +140,10 @@ public sealed class FindMistakeKind()
             [
                 new Ask("found", AskType.Choice, "What went wrong?")
                 {
-                    Options = [.. Options(item).Select(o => new AskOption(o.Key, o.Text))],
+                    Options =
+                    [
+                        .. Options(item).Select(o => new AskOption(o.Choice.Key, o.Choice.Text)),
+                    ],
                 },
                 CommonAsks.Reading("reading", "placement", "Put it right: it is, in degrees") with
                 {
@@ -180,7 +189,7 @@ public sealed class FindMistakeKind()
                 "Put right",
                 MarkingContext.Measuring(item.Angle, item.Instrument, response?.Placement),
                 response?.Reading,
-                Mistakes
+                WithInstrument
             ),
         ];
 

@@ -4,6 +4,7 @@ using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
@@ -17,20 +18,20 @@ public sealed class FullTurnKind()
             "full-turn",
             "Turn on a full circle",
             "Lay zero on the arm where the turn begins, and follow the arrow.",
-            MistakeCatalogue.Of(
-                "other-scale",
-                "wrong-starting-arm",
-                "wrong-ten",
-                "ticks-backwards",
-                "swapped-digits",
-                "centre-mark-off",
-                "zero-line-off",
-                "laid-off",
-                "counted-graduations",
-                "graduations-as-two-or-five",
-                "slip",
-                "kind-against-number"
-            )
+            [
+                MistakeCatalogue.Get<OtherScale>(),
+                MistakeCatalogue.Get<WrongStartingArm>(),
+                MistakeCatalogue.Get<WrongTen>(),
+                MistakeCatalogue.Get<TicksBackwards>(),
+                MistakeCatalogue.Get<SwappedDigits>(),
+                MistakeCatalogue.Get<CentreMarkOff>(),
+                MistakeCatalogue.Get<ZeroLineOff>(),
+                MistakeCatalogue.Get<LaidOff>(),
+                MistakeCatalogue.Get<CountedGraduations>(),
+                MistakeCatalogue.Get<GraduationsAsTwoOrFive>(),
+                MistakeCatalogue.Get<SlipOfTheEye>(),
+                MistakeCatalogue.Get<KindAgainstNumber>(),
+            ]
         )
         {
             Difficulty = 3,
@@ -99,7 +100,7 @@ public sealed class FullTurnKind()
                 "Reading",
                 MarkingContext.Measuring(item.Angle, item.Instrument, response?.Placement),
                 response?.Reading,
-                Mistakes
+                WithInstrument
             ),
         ];
 
@@ -107,7 +108,7 @@ public sealed class FullTurnKind()
     protected override FullTurnResponse Attempt(FullTurnItem item, Attempt attempt)
     {
         (double reading, Placement placement) = attempt.Measure(item.Angle, item.Instrument);
-        return attempt.Shows("wrong-starting-arm", item.Instrument)
+        return attempt.Shows<WrongStartingArm>(item.Instrument)
             ? new FullTurnResponse((360 - reading) % 360, null)
             : new FullTurnResponse(reading, placement);
     }

@@ -6,6 +6,7 @@ using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
@@ -20,7 +21,7 @@ public sealed class InstrumentQuestionKind()
             "instrument-question",
             "Short questions",
             "Answer a short question on the instrument.",
-            MistakeCatalogue.Of("instrument-idea")
+            [MistakeCatalogue.Get<InstrumentIdea>()]
         )
         {
             Difficulty = 0,
@@ -115,7 +116,10 @@ public sealed class InstrumentQuestionKind()
                 {
                     Options =
                     [
-                        .. item.Order.Select(i => new AskOption(options[i].Key, options[i].Text)),
+                        .. item.Order.Select(i => new AskOption(
+                            options[i].Choice.Key,
+                            options[i].Choice.Text
+                        )),
                     ],
                 },
             ]
@@ -158,12 +162,12 @@ public sealed class InstrumentQuestionKind()
 
     private static IReadOnlyList<Option> Options(InstrumentQuestionItem item) =>
         [
-            new Option("0", item.Right, Right: true),
+            new Option("0", item.Right, right: true),
             .. item.Wrong.Select(
                 (text, i) =>
                     new Option((i + 1).ToString(CultureInfo.InvariantCulture), text)
                     {
-                        Causes = MistakeCatalogue.Of("instrument-idea"),
+                        Causes = [MistakeInContext.Of<InstrumentIdea>()],
                     }
             ),
         ];

@@ -79,7 +79,7 @@ public sealed class MeasureKind()
                 "Reading",
                 MarkingContext.Measuring(item.Angle, item.Instrument, response?.Placement),
                 response?.Reading,
-                Mistakes
+                WithInstrument
             ),
         ];
 

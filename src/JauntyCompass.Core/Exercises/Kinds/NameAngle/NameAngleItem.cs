@@ -20,7 +20,10 @@ public sealed record NameAngleItem(
 ) : Item(Prompt)
 {
     /// <summary>What the proposed name is worth.</summary>
-    internal NameVerdict Verdict => NameCheck.Of(Proposed, Vertex, Rays, Start, End);
+    internal NameVerdict Verdict => NameCheck.Of(Proposed, Meant);
+
+    /// <summary>The angle that is meant.</summary>
+    internal AngleToName Meant => new(Vertex, Rays, Start, End);
 
     /// <inheritdoc/>
     public override void Validate(ValidationErrors errors)

@@ -1,10 +1,12 @@
 using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Answers;
 using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
@@ -19,13 +21,7 @@ public sealed class NameAngleKind()
             "name",
             "Name it",
             "Say whether a name is allowed for the angle, and write one.",
-            MistakeCatalogue.Of(
-                "vertex-not-in-the-middle",
-                "two-letters",
-                "ambiguous-letter",
-                "other-arms",
-                "name-one-way-only"
-            )
+            [.. MistakeCatalogue.OfNaming, MistakeCatalogue.Get<NameOneWayOnly>()]
         )
         {
             Difficulty = 1,
@@ -173,7 +169,7 @@ public sealed class NameAngleKind()
                     : "It is not allowed.",
                 "Look for the vertex: it belongs in the middle. One letter is enough only where one angle stands."
             ),
-            new NameStep(item.Vertex, item.Rays, item.Start, item.End, response?.Name),
+            new NameStep(item.Meant, response?.Name),
         ];
 
     // Who takes a wrong name for right makes the mistake that the name shows.
@@ -181,18 +177,18 @@ public sealed class NameAngleKind()
     {
         NameVerdict verdict = item.Verdict;
         bool allowed = verdict == NameVerdict.Allowed;
-        string? behind = NameStep.MistakeOf(verdict);
+        NamingMistake? behind = MistakeCatalogue.OfNaming.FirstOrDefault(m => m.Verdict == verdict);
         bool backwards =
             allowed && item.Proposed.StartsWith("∠" + item.End, StringComparison.Ordinal);
         return
         [
             new Option("yes", "yes", allowed)
             {
-                Causes = behind is null ? [] : MistakeCatalogue.Of(behind),
+                Causes = behind is null ? [] : [MistakeInContext.Of(behind)],
             },
             new Option("no", "no", !allowed)
             {
-                Causes = backwards ? MistakeCatalogue.Of("name-one-way-only") : [],
+                Causes = backwards ? [MistakeInContext.Of<NameOneWayOnly>()] : [],
             },
         ];
     }
@@ -200,11 +196,11 @@ public sealed class NameAngleKind()
     /// <inheritdoc/>
     protected override NameAngleResponse Attempt(NameAngleItem item, Attempt attempt)
     {
-        var step = new NameStep(item.Vertex, item.Rays, item.Start, item.End, null);
-        Prediction? slip = step.Predict(0).FirstOrDefault(f => attempt.Shows(f.Mistake.Key));
-        return new NameAngleResponse(
-            attempt.Choose(Options(item)),
-            slip?.Answers[0].Text ?? step.Answer
+        NamingMistake? slip = MistakeCatalogue.OfNaming.FirstOrDefault(m =>
+            attempt.Shows(m) && m.Predict(item.Meant) is not null
         );
+        AngleName name =
+            slip?.Predict(item.Meant) ?? new AngleName(item.Start, item.Vertex, item.End);
+        return new NameAngleResponse(attempt.Choose(Options(item)), name.Text);
     }
 }

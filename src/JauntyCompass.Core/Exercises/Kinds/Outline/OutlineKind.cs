@@ -1,10 +1,12 @@
 using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Answers;
 using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Demonstrations.Outlines;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
@@ -19,7 +21,7 @@ public sealed class OutlineKind()
             "outline",
             "Riddles over outlines",
             "Find the outline that fits the riddle, and count its angles of a kind.",
-            MistakeCatalogue.Of("mixed-up-kinds")
+            [MistakeCatalogue.Get<MixedUpKinds>()]
         )
         {
             Difficulty = 2,
@@ -175,20 +177,17 @@ public sealed class OutlineKind()
                 "That one fits.",
                 "Go round each outline corner by corner, and say the kind at each."
             ),
-            new NumberStep(
+            new NumberStep<Count>(
                 "count",
                 "Counted",
-                truth,
-                response?.Count,
+                new Count(truth),
+                response is null ? null : new Count(response.Count),
                 mixedUp == truth
                     ? []
-                    : [new ArithmeticSlip(MistakeCatalogue.Find("mixed-up-kinds")!, [mixedUp])],
+                    : [new(MistakeInContext.Of<MixedUpKinds>(), [new Count(mixedUp)])],
                 "Counted right.",
                 "Put a small tick at each corner as you go round, so that none is left out."
-            )
-            {
-                IsDegrees = false,
-            },
+            ),
         ];
     }
 
@@ -206,7 +205,7 @@ public sealed class OutlineKind()
                     {
                         Causes =
                             !right && item.Riddle.AcuteAlike is null && swapped.Fits(s)
-                                ? MistakeCatalogue.Of("mixed-up-kinds")
+                                ? [MistakeInContext.Of<MixedUpKinds>()]
                                 : [],
                     };
                 }
@@ -226,7 +225,7 @@ public sealed class OutlineKind()
     protected override OutlineResponse Attempt(OutlineItem item, Attempt attempt)
     {
         OutlineShape meant = item.Shapes.First(item.Riddle.Fits);
-        AngleKind counted = attempt.Shows("mixed-up-kinds") ? Swapped(item.Counted) : item.Counted;
+        AngleKind counted = attempt.Shows<MixedUpKinds>() ? Swapped(item.Counted) : item.Counted;
         return new OutlineResponse(attempt.Choose(Options(item)), meant.Count(counted));
     }
 }

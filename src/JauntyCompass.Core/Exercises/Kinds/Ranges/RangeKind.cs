@@ -6,6 +6,7 @@ using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Marking.Sums;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
 
@@ -18,10 +19,7 @@ public sealed class RangeKind()
             "range",
             "Range of a movement",
             "Measure two positions of a jib or a boom, and find how far it moves.",
-            [
-                .. MistakeCatalogue.Reading,
-                .. MistakeCatalogue.Of("added-for-taken", "end-for-range"),
-            ]
+            [.. MistakeCatalogue.Reading, .. MistakeCatalogue.OfRanges]
         )
         {
             Difficulty = 4,
@@ -122,36 +120,24 @@ public sealed class RangeKind()
         [
             first,
             second,
-            new ComputedStep(
+            new ComputedStep<RangeSum>(
                 "answer",
                 "Range",
                 item.Truth,
                 response?.Answer,
                 [first, second],
-                read => Compute(read[0], read[1])
+                read => new RangeSum(read[0], read[1]),
+                MistakeCatalogue.OfRanges
             ),
         ];
     }
-
-    private static Computation Compute(double first, double second) =>
-        new(
-            Math.Abs(second - first),
-            [
-                new ArithmeticSlip(MistakeCatalogue.Find("added-for-taken")!, [first + second]),
-                new ArithmeticSlip(
-                    MistakeCatalogue.Find("end-for-range")!,
-                    [Math.Max(first, second)]
-                ),
-            ]
-        );
 
     /// <inheritdoc/>
     protected override RangeResponse Attempt(RangeItem item, Attempt attempt)
     {
         (double first, Placement one) = attempt.Measure(item.First, item.Instrument);
         (double second, Placement two) = attempt.Measure(item.Second, item.Instrument);
-        Computation sum = Compute(first, second);
-        ArithmeticSlip? slip = sum.Slips.FirstOrDefault(s => attempt.Shows(s.Mistake.Key));
-        return new RangeResponse(first, second, slip?.Answers[0] ?? sum.Result, one, two);
+        double answer = attempt.Compute(new RangeSum(first, second), MistakeCatalogue.OfRanges);
+        return new RangeResponse(first, second, answer, one, two);
     }
 }

@@ -6,6 +6,7 @@ using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Sheet;
@@ -154,7 +155,7 @@ public sealed class ReadLaidKind()
                 "Reading",
                 MarkingContext.Measuring(item.Angle, item.Instrument, item.Placement),
                 response?.Reading,
-                Mistakes
+                WithInstrument
             ),
         ];
 
@@ -162,7 +163,7 @@ public sealed class ReadLaidKind()
     protected override ReadLaidResponse Attempt(ReadLaidItem item, Attempt attempt)
     {
         LaidAngle laid = LaidAngle.Of(item.Angle, item.Instrument, item.Placement);
-        if (!laid.Alignment.IsLinedUp && attempt.Shows("start-not-subtracted"))
+        if (!laid.Alignment.IsLinedUp && attempt.Shows<StartNotSubtracted>())
         {
             double first = laid.Reading(0, WhichArm.Start) ?? 0;
             double second = laid.Reading(0, WhichArm.End) ?? 0;

@@ -5,6 +5,7 @@ using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Marking.Sums;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
 
@@ -113,13 +114,14 @@ public sealed class ReflexKind()
         return
         [
             part,
-            new ComputedStep(
+            new ComputedStep<ReflexSum>(
                 "answer",
                 "Reflex angle",
                 item.Angle.Measure.Degrees,
                 response?.Answer,
                 [part],
-                read => Compute(read[0], method)
+                read => new ReflexSum(read[0], method),
+                MistakeCatalogue.OfReflex
             ),
         ];
     }
@@ -139,35 +141,16 @@ public sealed class ReflexKind()
     }
 
     private static bool Follows(ReflexResponse response, ReflexMethod method) =>
-        Math.Abs(Compute(response.Part, method).Result - response.Answer) <= 1;
-
-    private static Computation Compute(double part, ReflexMethod method)
-    {
-        double whole = method == ReflexMethod.AddTo180 ? 180 + part : 360 - part;
-        double smaller = 360 - whole;
-        return new Computation(
-            whole,
-            [
-                new ArithmeticSlip(MistakeCatalogue.Find("smaller-for-reflex")!, [smaller]),
-                new ArithmeticSlip(
-                    MistakeCatalogue.Find("left-out-half-turn")!,
-                    [Math.Abs(whole - 180)]
-                ),
-                new ArithmeticSlip(
-                    MistakeCatalogue.Find("borrow-slip")!,
-                    [whole + 10, whole - 10, whole + 100, whole - 100]
-                ),
-            ]
-        );
-    }
+        Math.Abs(new ReflexSum(response.Part, method).Result - response.Answer) <= 1;
 
     /// <inheritdoc/>
     protected override ReflexResponse Attempt(ReflexItem item, Attempt attempt)
     {
         (double part, Placement placement) = attempt.Measure(item.Part, item.Instrument);
-        Computation sum = Compute(part, item.Method);
-        ArithmeticSlip? slip = sum.Slips.FirstOrDefault(s => attempt.Shows(s.Mistake.Key));
-        double answer = slip is null ? sum.Result : slip.Answers[attempt.Which(slip.Answers.Count)];
+        double answer = attempt.Compute(
+            new ReflexSum(part, item.Method),
+            MistakeCatalogue.OfReflex
+        );
         return new ReflexResponse(part, Math.Clamp(answer, 0, 720), placement);
     }
 }

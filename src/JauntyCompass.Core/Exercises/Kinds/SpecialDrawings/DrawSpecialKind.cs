@@ -24,7 +24,8 @@ public sealed class DrawSpecialKind()
             "Draw a straight, right or reflex angle, or a supplement, with its arc.",
             [
                 .. MistakeCatalogue.Drawing.Where(m => !IsOfTheArc(m)),
-                .. MistakeCatalogue.Of("reflex-arc-inside", "complement-for-supplement"),
+                MistakeCatalogue.Get<ReflexArcInside>(),
+                MistakeCatalogue.Get<ComplementForSupplement>(),
             ]
         )
         {
@@ -36,19 +37,18 @@ public sealed class DrawSpecialKind()
 {
     private const double ArcRadius = 14;
     private const double MostWithSupplement = 175;
-    private static readonly IReadOnlyList<Mistake> OfTheRay =
+    private static readonly IReadOnlyList<InstrumentMistake> OfTheRay =
     [
         .. MistakeCatalogue.Drawing.Where(m => !IsOfTheArc(m)),
     ];
-    private static readonly IReadOnlyList<Mistake> OfASupplement =
+    private static readonly IReadOnlyList<InstrumentMistake> OfASupplement =
     [
         .. OfTheRay,
-        .. MistakeCatalogue.Of("complement-for-supplement"),
+        MistakeCatalogue.Get<ComplementForSupplement>(),
     ];
 
     // The arc has a step of its own.
-    private static bool IsOfTheArc(Mistake mistake) =>
-        mistake.Key is "arc-in-other-opening" or "arc-missing";
+    private static bool IsOfTheArc(Mistake mistake) => mistake is ArcInOtherOpening or ArcMissing;
 
     /// <inheritdoc/>
     public override Item Make(ItemPlan plan)
@@ -165,11 +165,11 @@ public sealed class DrawSpecialKind()
             "arc",
             "Arc",
             [
-                new Option("meant", "in the opening that is meant", Right: true),
+                new Option("meant", "in the opening that is meant", right: true),
                 // The two openings of a straight angle are alike.
-                new Option("other", "in the other opening", Right: straight)
+                new Option("other", "in the other opening", right: straight)
                 {
-                    Causes = reflex ? MistakeCatalogue.Of("reflex-arc-inside") : [],
+                    Causes = reflex ? [MistakeInContext.Of<ReflexArcInside>()] : [],
                 },
                 new Option("missing", "missing"),
             ],
@@ -207,7 +207,7 @@ public sealed class DrawSpecialKind()
         double measure = ray.Measure.Degrees;
         bool complement =
             item.Wanted == SpecialDrawing.Supplement
-            && attempt.Shows("complement-for-supplement")
+            && attempt.Shows<ComplementForSupplement>()
             && measure > 90;
         var drawn = DrawnWork.Of(
             attempt,
@@ -215,7 +215,7 @@ public sealed class DrawSpecialKind()
             item.Instrument,
             complement ? measure - 90 : measure
         );
-        bool outside = item.Wanted == SpecialDrawing.Reflex && !attempt.Shows("reflex-arc-inside");
+        bool outside = item.Wanted == SpecialDrawing.Reflex && !attempt.Shows<ReflexArcInside>();
         return new DrawSpecialResponse(
             [.. drawn.Smear, .. drawn.SecondRay(attempt)],
             drawn.Dots,

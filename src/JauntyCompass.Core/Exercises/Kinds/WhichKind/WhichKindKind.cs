@@ -5,6 +5,7 @@ using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Wording;
@@ -18,12 +19,12 @@ public sealed class WhichKindKind()
             "which-kind",
             "Which kind",
             "Look at the opening and say its kind.",
-            MistakeCatalogue.Of(
-                "looks-right",
-                "tilted-right-angle",
-                "other-opening",
-                "mixed-up-kinds"
-            )
+            [
+                MistakeCatalogue.Get<LooksRight>(),
+                MistakeCatalogue.Get<TiltedRightAngle>(),
+                MistakeCatalogue.Get<OtherOpening>(),
+                MistakeCatalogue.Get<MixedUpKinds>(),
+            ]
         )
         {
             Difficulty = 0,
@@ -133,11 +134,11 @@ public sealed class WhichKindKind()
                 kind == item.Angle.Measure.Kind
             )
             {
-                Causes = MistakeCatalogue.Of(Causes(item.Angle, kind)),
+                Causes = [.. Causes(item.Angle, kind)],
             }),
         ];
 
-    private static IEnumerable<string> Causes(Angle angle, AngleKind said)
+    private static IEnumerable<MistakeInContext> Causes(Angle angle, AngleKind said)
     {
         double measure = angle.Measure.Degrees;
         AngleKind truth = angle.Measure.Kind;
@@ -147,7 +148,7 @@ public sealed class WhichKindKind()
         }
         if (said == AngleKind.Right && Math.Abs(measure - 90) <= LooksRight)
         {
-            yield return "looks-right";
+            yield return MistakeInContext.Of<LooksRight>();
         }
         if (
             truth == AngleKind.Right
@@ -155,11 +156,11 @@ public sealed class WhichKindKind()
             && angle.Start.Degrees % 90 != 0
         )
         {
-            yield return "tilted-right-angle";
+            yield return MistakeInContext.Of<TiltedRightAngle>();
         }
         if (truth != AngleKind.Straight && new Measure(360 - measure).Kind == said)
         {
-            yield return "other-opening";
+            yield return MistakeInContext.Of<OtherOpening>();
         }
         if (
             (truth, said)
@@ -173,7 +174,7 @@ public sealed class WhichKindKind()
                 (AngleKind.Straight, AngleKind.Obtuse)
         )
         {
-            yield return "mixed-up-kinds";
+            yield return MistakeInContext.Of<MixedUpKinds>();
         }
     }
 }

@@ -1,0 +1,63 @@
+using JauntyCompass.Core.Wording;
+
+namespace JauntyCompass.Core.Marking;
+
+/// <summary>Work with an instrument, with all that a mistake in it may need to be explained.</summary>
+/// <param name="Context">The true context.</param>
+/// <param name="Answer">What the answer came to, in degrees.</param>
+/// <param name="Figure">The drawing, when one was made.</param>
+/// <param name="Say">How the class says things.</param>
+public sealed record MistakeStory(
+    MarkingContext Context,
+    double Answer,
+    DrawnFigure? Figure,
+    Speech Say
+)
+{
+    /// <summary>What was done well with the instrument, or null.</summary>
+    public string? Praise => Marking.Praise.ForPlacing(Context, Words);
+
+    /// <summary>The class's words.</summary>
+    public Words Words => Say.Words;
+}
+
+/// <summary>
+/// A mistake together with the context it needs to be explained: that the one fits the other is for the compiler to see.
+/// </summary>
+public sealed class MistakeInContext
+{
+    private readonly Func<Speech, Feedback> _explain;
+    private readonly Func<Speech, MarkPicture?> _draw;
+
+    private MistakeInContext(
+        Mistake mistake,
+        Func<Speech, Feedback> explain,
+        Func<Speech, MarkPicture?> draw
+    ) => (Mistake, _explain, _draw) = (mistake, explain, draw);
+
+    /// <summary>The mistake.</summary>
+    public Mistake Mistake { get; }
+
+    /// <summary>A mistake that needs nothing but the class's words.</summary>
+    public static MistakeInContext Of(Mistake<Speech> mistake) => Of(mistake, say => say);
+
+    /// <summary>The mistake of a type that needs nothing but the class's words.</summary>
+    public static MistakeInContext Of<TMistake>()
+        where TMistake : Mistake<Speech> => Of(MistakeCatalogue.Get<TMistake>());
+
+    /// <summary>A mistake with its context, given how the class says things.</summary>
+    public static MistakeInContext Of<TContext>(
+        Mistake<TContext> mistake,
+        Func<Speech, TContext> context
+    ) => new(mistake, say => mistake.Explain(context(say)), say => mistake.Draw(context(say)));
+
+    /// <summary>A mistake that is explained here in other words than elsewhere.</summary>
+    public static MistakeInContext Of(Mistake mistake, Feedback explained) =>
+        new(mistake, _ => explained, _ => null);
+
+    /// <summary>Explains it to the student.</summary>
+    public Feedback Explain(Speech say) => _explain(say);
+
+    /// <summary>Draws what happened over the student's sheet, or null.</summary>
+    public MarkPicture? Draw(Speech say) => _draw(say);
+}

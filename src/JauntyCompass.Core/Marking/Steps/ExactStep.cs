@@ -1,0 +1,145 @@
+using JauntyCompass.Core.Answers;
+
+namespace JauntyCompass.Core.Marking.Steps;
+
+/// <summary>A mistake, and the answers to which it leads at a step.</summary>
+/// <typeparam name="TAnswer">The type of answer.</typeparam>
+/// <param name="By">The mistake, in the context in which it is explained here.</param>
+/// <param name="Answers">The answers; each as likely as the others.</param>
+public sealed record Lead<TAnswer>(MistakeInContext By, IReadOnlyList<TAnswer> Answers)
+    where TAnswer : ExactAnswer;
+
+/// <summary>A step whose answer is right or is not: a choice, a name, a count, a number that is worked out.</summary>
+/// <typeparam name="TAnswer">The type of answer.</typeparam>
+/// <param name="key">Short unique name within the item.</param>
+/// <param name="title">What it is called in a mark.</param>
+public abstract class ExactStep<TAnswer>(string key, string title)
+    : AnsweredStep<TAnswer>(key, title)
+    where TAnswer : ExactAnswer
+{
+    // Even who knows it writes or ticks a wrong one now and again. Common practice, no source.
+    private const double Slip = 0.04;
+
+    // Of the wrong answers so many come of none of the mistakes that a step knows. Common practice, no source.
+    private const double Unknown = 0.25;
+
+    private const double LeastListed = 0.005;
+
+    /// <summary>What was answered; null while nothing is.</summary>
+    protected abstract TAnswer? Given { get; }
+
+    /// <summary>What each mistake leads to.</summary>
+    protected abstract IReadOnlyList<Lead<TAnswer>> Leads { get; }
+
+    /// <summary>How many wrong answers there are to be come to.</summary>
+    protected virtual int Wrong => Right[0].UsualWrong;
+
+    /// <summary>Whether an answer is right.</summary>
+    protected virtual bool IsRight(TAnswer answer) => Right.Contains(answer);
+
+    /// <summary>Whether an answer is one to which a mistake leads.</summary>
+    protected virtual bool IsOf(Lead<TAnswer> lead, TAnswer answer) =>
+        lead.Answers.Contains(answer);
+
+    /// <summary>Judges that nothing is answered yet.</summary>
+    protected abstract Judgement Missing(MarkingRules rules);
+
+    /// <summary>Judges the right answer.</summary>
+    protected abstract Judgement Accepted(MarkingRules rules);
+
+    /// <summary>What is told of a wrong answer that no mistake explains.</summary>
+    protected abstract Feedback NotExplained(TAnswer given, MarkingRules rules);
+
+    /// <inheritdoc/>
+    public sealed override Judgement Judge(MarkingRules rules)
+    {
+        if (Given is not TAnswer given)
+        {
+            return Missing(rules);
+        }
+        if (IsRight(given))
+        {
+            return Measured(given, Accepted(rules));
+        }
+        List<Cause> causes = Causes(given);
+        MistakeInContext? named =
+            causes[0].Likelihood >= Diagnosis.NamedFrom
+                ? Leads.FirstOrDefault(l => l.By.Mistake.Key == causes[0].Mistake)?.By
+                : null;
+        return Measured(
+            given,
+            new Judgement(Verdict.NotYet, named?.Explain(rules.Say) ?? NotExplained(given, rules))
+            {
+                Causes = causes,
+                LikelyCause = named?.Mistake.Key ?? Diagnosis.NotExplained,
+                Picture = named?.Draw(rules.Say),
+            }
+        );
+    }
+
+    // What is worked out in degrees is wrong by degrees of arithmetic.
+    private Judgement Measured(TAnswer given, Judgement judged) =>
+        given.Degrees is double value && Degrees is double truth
+            ? judged with
+            {
+                Value = value,
+                Error = value - truth,
+                Parts = new ErrorParts(0, 0, value - truth, 0),
+            }
+            : judged;
+
+    // A wrong answer came of one of the mistakes that lead to a wrong one here, or by guessing.
+    private List<Cause> Causes(TAnswer given)
+    {
+        double shared = Leads.Sum(l => l.By.Mistake.Prior);
+        double unknown = Unknown / Wrong;
+        double[] weights =
+        [
+            .. Leads.Select(l =>
+                IsOf(l, given) ? (1 - Unknown) * l.By.Mistake.Prior / shared / l.Answers.Count : 0
+            ),
+        ];
+        double sum = unknown + weights.Sum();
+        List<Cause> causes =
+        [
+            .. Leads.Select((l, i) => Of(l.By.Mistake.Key, l.By.Mistake.Name, weights[i] / sum)),
+            Of(Diagnosis.NotExplained, Diagnosis.NotExplainedName, unknown / sum),
+        ];
+        causes.RemoveAll(c => c.Likelihood < LeastListed);
+        causes.Sort(static (a, b) => b.Likelihood.CompareTo(a.Likelihood));
+        return causes;
+
+        static Cause Of(string key, string name, double likelihood) =>
+            new(key, name, likelihood, Evidence.Choice);
+    }
+
+    /// <inheritdoc/>
+    public sealed override AnswerEvidence? Weigh(double tolerance)
+    {
+        if (Given is not TAnswer given)
+        {
+            return null;
+        }
+        bool right = IsRight(given);
+        int all = Wrong + Right.Count;
+        var evidence = new AnswerEvidence(
+            right ? (1 - Slip) / Right.Count : Slip / Wrong,
+            1.0 / all
+        );
+        foreach (Lead<TAnswer> lead in Leads)
+        {
+            int led = lead.Answers.Count;
+            evidence.Add(
+                lead.By.Mistake,
+                IsOf(lead, given) ? (1 - Slip) / led : Slip / Math.Max(1, all - led)
+            );
+        }
+        return evidence;
+    }
+
+    /// <inheritdoc/>
+    protected sealed override IEnumerable<(
+        Mistake Mistake,
+        IReadOnlyList<TAnswer> Answers
+    )> Led() => Leads.Select(l => (l.By.Mistake, l.Answers));
+}

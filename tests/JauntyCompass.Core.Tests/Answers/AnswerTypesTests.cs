@@ -1,0 +1,80 @@
+using FsCheck.Xunit;
+using JauntyCompass.Core.Answers;
+using Shouldly;
+using Xunit;
+
+namespace JauntyCompass.Core.Tests.Answers;
+
+/// <summary>Each type of answer holds when two of its answers are the same one.</summary>
+public class AnswerTypesTests
+{
+    private static readonly Answer[] OneOfEach =
+    [
+        new Reading(7),
+        new Estimate(7),
+        new ExactDegrees(7),
+        new Count(7),
+        new Choice("7", "7"),
+        new AngleName("7"),
+    ];
+
+    [Property(MaxTest = 200)]
+    public void A_fraction_is_in_lowest_terms_and_keeps_its_sign_above(int above, int below)
+    {
+        if (below == 0)
+        {
+            Should.Throw<ArgumentOutOfRangeException>(() => new Rational(above, below));
+            return;
+        }
+        var fraction = new Rational(above, below);
+        fraction.Denominator.ShouldBePositive();
+        (fraction.Numerator * below).ShouldBe(fraction.Denominator * above);
+        new Rational(3L * above, 3L * below).ShouldBe(fraction);
+        new Rational(-above, -(long)below).ShouldBe(fraction);
+    }
+
+    [Property(MaxTest = 200)]
+    public void What_is_typed_is_kept_digit_by_digit(short whole, byte tenths)
+    {
+        double typed = (double)(10 * whole + tenths % 10) / 10;
+        Rational.Of(typed).ShouldBe(new Rational(10 * whole + tenths % 10, 10));
+        Rational.Of(typed).ToDouble().ShouldBe(typed);
+    }
+
+    [Theory]
+    [InlineData(double.NaN)]
+    [InlineData(double.PositiveInfinity)]
+    [InlineData(1e300)]
+    public void What_is_no_number_or_beyond_all_answers_is_refused(double typed) =>
+        Should.Throw<ArgumentOutOfRangeException>(() => Rational.Of(typed));
+
+    [Fact]
+    public void The_default_fraction_is_nothing_and_not_undefined() =>
+        default(Rational).ShouldBe(new Rational(0, 5));
+
+    [Theory]
+    [InlineData(0)]
+    [InlineData(2)]
+    [InlineData(10)]
+    public void What_is_exact_has_no_tolerance_and_what_is_measured_has(double tolerance)
+    {
+        new ExactDegrees(7).IsApartFrom(new ExactDegrees(7.5), tolerance).ShouldBeTrue();
+        new ExactDegrees(7.5).IsApartFrom(new ExactDegrees(7.5), tolerance).ShouldBeFalse();
+        new Count(0).IsApartFrom(new Count(0.5), tolerance).ShouldBeTrue();
+        new Reading(64).IsApartFrom(new Reading(64 + tolerance), tolerance).ShouldBeFalse();
+        new Reading(64).IsApartFrom(new Reading(64.1 + tolerance), tolerance).ShouldBeTrue();
+    }
+
+    [Fact]
+    public void Answers_of_two_types_are_never_the_same()
+    {
+        foreach (Answer one in OneOfEach)
+        {
+            foreach (Answer other in OneOfEach)
+            {
+                one.IsApartFrom(other, 360)
+                    .ShouldBe(!ReferenceEquals(one, other), $"{one} {other}");
+            }
+        }
+    }
+}

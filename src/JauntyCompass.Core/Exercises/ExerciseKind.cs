@@ -48,6 +48,9 @@ public sealed record KindFacts(
     /// </summary>
     public bool ReadsMeasureOnly { get; init; }
 
+    /// <summary>Whether an item may be about another kind of angle than that of the chosen measure, such as what is left of 360.</summary>
+    public bool OfAnyKind { get; init; }
+
     /// <summary>Whether the chosen measure is what an item is about; else it only varies it.</summary>
     public bool IsMeasured { get; init; } = true;
 

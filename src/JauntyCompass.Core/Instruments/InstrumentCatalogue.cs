@@ -20,8 +20,8 @@ public static class InstrumentCatalogue
             "Numbered the other way",
             75,
             inset: 7,
-            FromRight("outer", 75 * OuterShare),
-            FromLeft("inner", 75 * InnerShare)
+            FromRight("outer", OuterRadius(75)),
+            FromLeft("inner", InnerRadius(75))
         );
 
     /// <summary>One scale, its zero at the right.</summary>
@@ -31,7 +31,7 @@ public static class InstrumentCatalogue
             "One scale, zero right",
             75,
             inset: 7,
-            FromRight("single", 75 * OuterShare)
+            FromRight("single", OuterRadius(75))
         );
 
     /// <summary>One scale, its zero at the left.</summary>
@@ -41,7 +41,7 @@ public static class InstrumentCatalogue
             "One scale, zero left",
             75,
             inset: 7,
-            FromLeft("single", 75 * OuterShare)
+            FromLeft("single", OuterRadius(75))
         );
 
     /// <summary>Its zero line lies well above a straight edge that carries a ruler.</summary>
@@ -71,8 +71,8 @@ public static class InstrumentCatalogue
         FullCircle(
             "full-circle",
             "Full circle",
-            new Scale("outer", 60 * OuterShare, 0, TurnDirection.Clockwise, 360),
-            new Scale("inner", 60 * InnerShare, 0, TurnDirection.Anticlockwise, 360)
+            new Scale("outer", OuterRadius(60), 0, TurnDirection.Clockwise, 360),
+            new Scale("inner", InnerRadius(60), 0, TurnDirection.Anticlockwise, 360)
         );
 
     /// <summary>Full circle with one scale, to follow a turn.</summary>
@@ -80,7 +80,7 @@ public static class InstrumentCatalogue
         FullCircle(
             "full-circle-one-scale",
             "Full circle, one scale",
-            new Scale("single", 60 * OuterShare, 0, TurnDirection.Anticlockwise, 360)
+            new Scale("single", OuterRadius(60), 0, TurnDirection.Anticlockwise, 360)
         );
 
     /// <summary>Raised marks to count by touch, and an arm that turns and locks.</summary>
@@ -90,8 +90,8 @@ public static class InstrumentCatalogue
             "Raised marks",
             80,
             inset: 8,
-            FromLeft("left", 80 * OuterShare),
-            FromRight("right", 80 * InnerShare)
+            FromLeft("left", OuterRadius(80)),
+            FromRight("right", InnerRadius(80))
         ) with
         {
             SmallestGraduation = 5,
@@ -107,7 +107,7 @@ public static class InstrumentCatalogue
             "Turning ruler",
             60,
             inset: 6,
-            FromRight("single", 60 * OuterShare)
+            FromRight("single", OuterRadius(60))
         ) with
         {
             Arm = new MovingArm(140, IsRuler: true),
@@ -120,8 +120,8 @@ public static class InstrumentCatalogue
             "Folded paper",
             70,
             inset: 0,
-            FromLeft("left", 70 * OuterShare),
-            FromRight("right", 70 * InnerShare)
+            FromLeft("left", OuterRadius(70)),
+            FromRight("right", InnerRadius(70))
         ) with
         {
             SmallestGraduation = 22.5,
@@ -162,9 +162,14 @@ public static class InstrumentCatalogue
     private static Scale FromLeft(string id, double radius) =>
         new(id, radius, ZeroAt: 180, TurnDirection.Clockwise, Extent: 180);
 
-    private static Scale Outer(double edgeRadius) => FromLeft("outer", edgeRadius * OuterShare);
+    // To a hundredth of a millimetre, as everything that is kept.
+    private static double OuterRadius(double edgeRadius) => Math.Round(edgeRadius * OuterShare, 2);
 
-    private static Scale Inner(double edgeRadius) => FromRight("inner", edgeRadius * InnerShare);
+    private static double InnerRadius(double edgeRadius) => Math.Round(edgeRadius * InnerShare, 2);
+
+    private static Scale Outer(double edgeRadius) => FromLeft("outer", OuterRadius(edgeRadius));
+
+    private static Scale Inner(double edgeRadius) => FromRight("inner", InnerRadius(edgeRadius));
 
     private static Protractor HalfCircle(
         string id,

@@ -55,6 +55,14 @@ public readonly record struct Placement(Point Centre, Direction Turn, bool Turne
         return (point.X - Centre.X) * cos + (point.Y - Centre.Y) * sin;
     }
 
+    /// <summary>The same as it is kept: to a hundredth of a millimetre and of a degree.</summary>
+    public Placement Rounded() =>
+        new(
+            Centre.Rounded(),
+            new Direction(Direction.Reduce(Math.Round(Turn.Degrees, 2))),
+            TurnedOver
+        );
+
     /// <summary>Requires the centre mark on the sheet.</summary>
     public void Validate(ValidationErrors errors) => errors.Within("centre", Centre);
 }

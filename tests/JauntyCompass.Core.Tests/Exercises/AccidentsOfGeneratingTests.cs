@@ -1,9 +1,13 @@
+using System.Text.Json;
 using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Kinds.Exactly;
+using JauntyCompass.Core.Exercises.Kinds.InstrumentQuestion;
 using JauntyCompass.Core.Exercises.Kinds.Measuring;
 using JauntyCompass.Core.Exercises.Kinds.Outline;
 using JauntyCompass.Core.Exercises.Kinds.ReadLaid;
+using JauntyCompass.Core.Exercises.Kinds.SpecialDrawings;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Randomness;
 using Shouldly;
@@ -143,6 +147,86 @@ public class AccidentsOfGeneratingTests
                     laid.Advice.Reading!.Value.ShouldBe(item.Angle.Measure.Degrees, 0.01);
                 }
             }
+        }
+    }
+
+    [Theory]
+    [InlineData("draw-special")]
+    [InlineData("instrument-question")]
+    [InlineData("name")]
+    public void No_item_comes_twice_in_a_set(string kind)
+    {
+        for (int seed = 0; seed < 20; seed++)
+        {
+            var spec = new SetSpecification([
+                new KindCount(kind, kind == "draw-special" ? 12 : 10),
+            ]);
+            Written(spec, seed).ShouldBeUnique();
+        }
+    }
+
+    [Fact]
+    public void No_item_comes_twice_in_a_set_of_many_kinds()
+    {
+        for (int seed = 0; seed < 60; seed++)
+        {
+            var spec = new SetSpecification(
+                [.. ExerciseKinds.All.Select(k => new KindCount(k.Key, 2))],
+                Order: ItemOrder.Mixed
+            );
+            Written(spec, seed).ShouldBeUnique();
+        }
+    }
+
+    // What is asked, not where it lies or which letters it has.
+    private static IEnumerable<string> Written(SetSpecification spec, int seed) =>
+        SetGenerator
+            .Generate(spec, seed)
+            .Items.Select(i =>
+                i.Item is InstrumentQuestionItem
+                    ? i.Item.Prompt
+                    : JsonSerializer.Serialize(i.Item, ExerciseJson.Options)
+            );
+
+    [Theory]
+    [InlineData("figure-angles")]
+    [InlineData("reflex")]
+    [InlineData("read-laid")]
+    public void The_mistakes_that_a_set_is_aimed_at_show_at_its_real_items(string kind)
+    {
+        string[] aimed = ["other-scale", "wrong-ten", "ticks-backwards"];
+        int shown = 0;
+        int all = 0;
+        for (int seed = 0; seed < 20; seed++)
+        {
+            var spec = new SetSpecification([new KindCount(kind, 4)], Mistakes: aimed);
+            foreach (GeneratedItem made in SetGenerator.Generate(spec, seed).Items)
+            {
+                foreach (
+                    MistakePrediction prediction in made.Predictions.Where(p =>
+                        aimed.Contains(p.Mistake)
+                    )
+                )
+                {
+                    shown += prediction.Shows ? 1 : 0;
+                    all++;
+                }
+            }
+        }
+        ((double)shown / all).ShouldBeGreaterThan(0.95);
+    }
+
+    [Fact]
+    public void The_ready_set_of_reflex_angles_has_reflex_drawings()
+    {
+        ReadySet ready = ReadySets.All.Single(r => r.Key == "reflex");
+        for (int seed = 0; seed < 30; seed++)
+        {
+            SetGenerator
+                .Generate(ready.Specification, seed)
+                .Items.Select(i => i.Item)
+                .OfType<DrawSpecialItem>()
+                .ShouldAllBe(i => i.Wanted == SpecialDrawing.Reflex);
         }
     }
 }

@@ -76,7 +76,7 @@ public class AnswersOfMistakesTests
         from predicted in all
         where predicted.Shows
         from answer in predicted.Answers
-        where step.Key != "drawing" || answer.Degrees >= LeastDrawn
+        where step.Key != "drawing" || answer.Degrees is >= LeastDrawn and <= 360 - LeastDrawn
         select new Case(
             item,
             step,

@@ -2,6 +2,7 @@ using System.Collections.Concurrent;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Answers;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Randomness;
@@ -49,26 +50,49 @@ internal sealed class Candidates
     // One bit each in what shows.
     private const int MostTargets = 64;
 
-    // All kinds with one instrument have about two thousand three hundred; each takes some thirty microseconds.
-    private const int MostLookedAt = 3200;
+    // All varieties of all kinds with one instrument have about four thousand; each takes some ten to thirty microseconds.
+    private const int MostLookedAt = 4800;
 
-    private readonly Dictionary<(string Kind, string Instrument), IReadOnlyList<Candidate>> _all;
+    private readonly Dictionary<
+        (string Kind, int Variety, string Instrument),
+        IReadOnlyList<Candidate>
+    > _all;
+    private readonly Mistake[] _targets;
+    private readonly double _tolerance;
 
     private Candidates(
-        Dictionary<(string Kind, string Instrument), IReadOnlyList<Candidate>> all,
-        int targets
-    )
-    {
-        _all = all;
-        Targets = targets;
-    }
+        Dictionary<(string Kind, int Variety, string Instrument), IReadOnlyList<Candidate>> all,
+        Mistake[] targets,
+        double tolerance
+    ) => (_all, _targets, _tolerance) = (all, targets, tolerance);
 
     /// <summary>How many of the targeted mistakes have an answer that can be predicted anywhere.</summary>
-    internal int Targets { get; }
+    internal int Targets => _targets.Length;
 
-    /// <summary>Every candidate of a kind with an instrument, by measure.</summary>
+    /// <summary>Every candidate for a place, by measure.</summary>
+    internal IReadOnlyList<Candidate> Of(ItemPosition position) =>
+        _all[(position.Kind.Key, position.Variety, position.Instrument.Id)];
+
+    /// <summary>Every candidate of a kind with an instrument, by measure; the measures are those of any variety.</summary>
     internal IReadOnlyList<Candidate> Of(ExerciseKind kind, Protractor instrument) =>
-        _all[(kind.Key, instrument.Id)];
+        _all.First(a => a.Key.Kind == kind.Key && a.Key.Instrument == instrument.Id).Value;
+
+    /// <summary>How many of the targeted mistakes that would show at a candidate do not show at an item that was made of it.</summary>
+    internal int Lost(Candidate candidate, Item item)
+    {
+        HashSet<Mistake> shown =
+        [
+            .. ExerciseKinds
+                .Of(item)
+                .Steps(item, null)
+                .SelectMany(step => step.Predict(_tolerance))
+                .Where(p => p.Shows)
+                .Select(p => p.Mistake),
+        ];
+        return _targets
+            .Where((t, i) => candidate.Detectability[i] > 0 && !shown.Contains(t))
+            .Count();
+    }
 
     /// <summary>How many measures are neither alike nor supplementary.</summary>
     internal static int Room(IEnumerable<Candidate> candidates) =>
@@ -81,45 +105,53 @@ internal sealed class Candidates
         SetSpecification specification,
         InstrumentSelection instruments,
         IReadOnlyList<Mistake> targets,
+        int seed,
         CancellationToken cancellation = default
     )
     {
-        (ExerciseKind Kind, Protractor Instrument, List<int> Measures)[] all =
+        (ExerciseKind Kind, int Variety, Protractor Instrument, List<int> Measures)[] all =
         [
-            .. specification
-                .Kinds.Select(k => k.Kind)
-                .Distinct()
-                .Select(key => ExerciseKinds.Find(key)!)
-                .SelectMany(kind =>
-                    instruments
-                        .For(kind)
-                        .Select(instrument =>
-                            (
-                                kind,
-                                instrument,
-                                MeasuresOf(kind.Facts, specification)
-                                    .Where(m => !kind.HasInstrument || instrument.CanRead(m))
-                                    .ToList()
-                            )
-                        )
-                ),
+            .. from wanted in specification.Kinds.GroupBy(k => k.Kind)
+            let kind = ExerciseKinds.Find(wanted.Key)!
+            let turns = Math.Min(wanted.Max(k => k.Count), kind.Facts.Varieties)
+            from variety in Enumerable
+                .Range(0, turns)
+                .Select(turn => ItemPlan.VarietyOf(seed, turn, kind.Facts.Varieties))
+            from instrument in instruments.For(kind)
+            select (
+                kind,
+                variety,
+                instrument,
+                MeasuresOf(kind.Facts, specification)
+                    .Where(m => !kind.HasInstrument || instrument.CanRead(m))
+                    .ToList()
+            ),
         ];
         // Many kinds with many instruments have far more candidates than any set has places: every so many are looked at then, of
         // each pair others, so that the work stays bounded.
         int stride = (all.Sum(a => a.Measures.Count) + MostLookedAt - 1) / MostLookedAt;
-        var predicted = new Dictionary<(string Kind, string Instrument), List<Predictions>>();
+        var predicted =
+            new Dictionary<(string Kind, int Variety, string Instrument), List<Predictions>>();
         var known = new HashSet<Mistake>();
         for (int i = 0; i < all.Length; i++)
         {
             cancellation.ThrowIfCancellationRequested();
-            (ExerciseKind kind, Protractor instrument, List<int> measures) = all[i];
+            (ExerciseKind kind, int variety, Protractor instrument, List<int> measures) = all[i];
+            var standIn = new StandIn(
+                kind,
+                variety,
+                instrument,
+                specification.Rules?.Reflex,
+                kind.Facts.OfAnyKind ? specification.AngleKinds : null,
+                specification.Tolerance
+            );
             List<Predictions> own =
             [
                 .. measures
                     .Where((_, m) => stride <= 1 || (m + i) % stride == 0)
-                    .Select(m => PredictionsAt(m, kind, instrument, specification.Tolerance)),
+                    .Select(m => PredictionsAt(m, standIn)),
             ];
-            predicted[(kind.Key, instrument.Id)] = own;
+            predicted[(kind.Key, variety, instrument.Id)] = own;
             known.UnionWith(own.SelectMany(f => f.Steps).SelectMany(step => step.Answers.Keys));
         }
         Mistake[] shown = [.. targets.Where(known.Contains).Take(MostTargets)];
@@ -130,60 +162,63 @@ internal sealed class Candidates
                     (IReadOnlyList<Candidate>)
                         [.. f.Value.Select(s => s.Against(shown, specification.Tolerance))]
             ),
-            shown.Length
+            shown,
+            specification.Tolerance
         );
     }
 
+    /// <summary>What an item is made with before its place in the set is known.</summary>
+    private sealed record StandIn(
+        ExerciseKind Kind,
+        int Variety,
+        Protractor Instrument,
+        ReflexMethod? Reflex,
+        IReadOnlyList<AngleKind>? Kinds,
+        double Tolerance
+    );
+
     // With an instrument of ours and the usual tolerance it never changes: it is predicted once. Others come and go.
     private static readonly ConcurrentDictionary<
-        (string Kind, string Instrument, int Measure),
+        (string Kind, int Variety, string Instrument, ReflexMethod? Reflex, int Measure),
         Predictions
     > Known = new();
 
-    private static Predictions PredictionsAt(
-        int measure,
-        ExerciseKind kind,
-        Protractor instrument,
-        double tolerance
-    ) =>
-        tolerance == MarkingRules.Usual.Tolerance
-        && ReferenceEquals(InstrumentCatalogue.Find(instrument.Id), instrument)
+    private static Predictions PredictionsAt(int measure, StandIn standIn) =>
+        standIn.Tolerance == MarkingRules.Usual.Tolerance
+        && standIn.Kinds is null
+        && ReferenceEquals(InstrumentCatalogue.Find(standIn.Instrument.Id), standIn.Instrument)
             ? Known.GetOrAdd(
-                (kind.Key, instrument.Id, measure),
-                _ => Predict(measure, kind, instrument, tolerance)
+                (standIn.Kind.Key, standIn.Variety, standIn.Instrument.Id, standIn.Reflex, measure),
+                _ => Predict(measure, standIn)
             )
-            : Predict(measure, kind, instrument, tolerance);
+            : Predict(measure, standIn);
 
-    private static Predictions Predict(
-        int measure,
-        ExerciseKind kind,
-        Protractor instrument,
-        double tolerance
-    )
+    private static Predictions Predict(int measure, StandIn standIn)
     {
         var steps = new List<StepPredictions>();
-        for (int variety = 0; variety < kind.Facts.Varieties; variety++)
+        Item item = standIn.Kind.Make(Plan(measure, standIn));
+        foreach (AnsweredStep step in standIn.Kind.Steps(item, null))
         {
-            Item item = kind.Make(Plan(measure, variety, instrument, tolerance));
-            foreach (AnsweredStep step in kind.Steps(item, null))
+            var answers = new Dictionary<Mistake, Answer[]>();
+            foreach (Prediction predicted in step.Predict(standIn.Tolerance).Where(p => p.Shows))
             {
-                var answers = new Dictionary<Mistake, Answer[]>();
-                foreach (Prediction predicted in step.Predict(tolerance).Where(p => p.Shows))
-                {
-                    answers[predicted.Mistake] = [.. predicted.Answers];
-                }
-                if (answers.Count > 0)
-                {
-                    steps.Add(new StepPredictions([.. step.Right], answers));
-                }
+                answers[predicted.Mistake] = [.. predicted.Answers];
+            }
+            if (answers.Count > 0)
+            {
+                steps.Add(new StepPredictions([.. step.Right], answers));
             }
         }
         return new Predictions(measure, steps);
     }
 
-    private static ItemPlan Plan(int measure, int variety, Protractor instrument, double tolerance)
+    private static ItemPlan Plan(int measure, StandIn standIn)
     {
-        double arm = instrument.EdgeRadius + 9;
+        double arm = standIn.Instrument.EdgeRadius + 9;
+        int varieties = standIn.Kind.Facts.Varieties;
+        int turn = Enumerable
+            .Range(0, varieties)
+            .First(t => ItemPlan.VarietyOf(0, t, varieties) == standIn.Variety);
         return new ItemPlan(
             new Angle(
                 default,
@@ -193,16 +228,18 @@ internal sealed class Candidates
                 arm,
                 arm
             ),
-            instrument,
+            standIn.Instrument,
             new AngleNames("K", "L", "M"),
             Theme.Plain,
-            variety,
-            new Rotation(0, variety, 1, 0),
+            0,
+            new Rotation(0, turn, varieties, 0),
             new SeededRandom(measure),
             new SeededRandom(measure, stream: 2)
         )
         {
-            Tolerance = tolerance,
+            Tolerance = standIn.Tolerance,
+            Reflex = standIn.Reflex,
+            Kinds = standIn.Kinds,
         };
     }
 
@@ -326,7 +363,7 @@ internal sealed class Candidates
             ? asked
             : [AngleKind.Acute, AngleKind.Obtuse, AngleKind.Reflex];
         // Reflex angles are what such a kind is about, whatever else is asked of the others.
-        bool wanted = kinds.Contains(kind) || facts.LeastMeasure > 180;
+        bool wanted = kinds.Contains(kind) || facts.LeastMeasure > 180 || facts.OfAnyKind;
         // Within the tolerance of a boundary the kind is not for the eye to say, unless that boundary itself is asked for.
         bool boundary =
             kind is AngleKind.Acute or AngleKind.Obtuse or AngleKind.Reflex

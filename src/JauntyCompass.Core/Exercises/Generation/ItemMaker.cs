@@ -1,3 +1,4 @@
+using System.Text.Json;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Randomness;
@@ -22,32 +23,60 @@ internal sealed class ItemMaker
         new("X", "W", "Z"),
     ];
 
+    // So often an item is made anew of what its kind decides by itself, where it is one that is there already or shows less than it should.
+    private const int Tries = 24;
+
     private readonly SetSpecification _specification;
+    private readonly Candidates _candidates;
     private readonly int _seed;
     private readonly int _scene;
     private readonly int _lettersFrom;
 
-    internal ItemMaker(SetSpecification specification, int seed)
+    internal ItemMaker(SetSpecification specification, Candidates candidates, int seed)
     {
-        (_specification, _seed) = (specification, seed);
+        (_specification, _candidates, _seed) = (specification, candidates, seed);
         var scenes = SeededRandom.Named(seed, "scenes");
         _scene = scenes.Below(1000);
         _lettersFrom = scenes.Below(Letters.Length);
     }
 
-    /// <summary>The items of a form.</summary>
-    internal List<Item> Form(IReadOnlyList<ItemPosition> positions, int form) =>
-        [
-            .. positions.Select(
-                (position, place) =>
-                    At(
-                        position,
-                        place,
-                        new Rotation(_seed, position.Turn, position.Turns, form),
-                        SeededRandom.Named(_seed, "form and place", form, place)
-                    )
-            ),
-        ];
+    /// <summary>The items of a form: none of them twice, and each such that the mistakes show that it was chosen for.</summary>
+    internal List<Item> Form(IReadOnlyList<ItemPosition> positions, int form)
+    {
+        var items = new List<Item>(positions.Count);
+        HashSet<string> there = [];
+        for (int place = 0; place < positions.Count; place++)
+        {
+            Item item = Best(positions[place], place, form, there);
+            there.Add(Written(item));
+            items.Add(item);
+        }
+        return items;
+    }
+
+    private Item Best(ItemPosition position, int place, int form, HashSet<string> there)
+    {
+        (Item? Item, int Lost) best = (null, int.MaxValue);
+        for (int t = 0; t < Tries && best.Lost > 0; t++)
+        {
+            Item made = At(
+                position,
+                place,
+                new Rotation(_seed, position.Turn, position.Turns, form),
+                SeededRandom.Named(_seed, "form and place", form, place, t),
+                t
+            );
+            // One that is there already is worse than any other.
+            int lost =
+                _candidates.Lost(position.Chosen, made)
+                + (there.Contains(Written(made)) ? _candidates.Targets + 1 : 0);
+            best = lost < best.Lost ? (made, lost) : best;
+        }
+        return best.Item!;
+    }
+
+    private static string Written(Item item) =>
+        JsonSerializer.Serialize(item, ExerciseJson.Options);
 
     /// <summary>An item in its place.</summary>
     /// <param name="position">What is settled of the place.</param>
@@ -77,6 +106,7 @@ internal sealed class ItemMaker
                 Tolerance = _specification.Tolerance,
                 DrawsBaseRay = position.DrawsBaseRay,
                 Reflex = _specification.Rules?.Reflex,
+                Kinds = _specification.AngleKinds,
             }
         );
 

@@ -32,10 +32,15 @@ public sealed record ItemPlan(
     /// <summary>Whether a drawing begins with an empty sheet: the base ray is the student's, too.</summary>
     public bool DrawsBaseRay { get; init; }
 
+    /// <summary>The kinds of angle that are wanted; null: any.</summary>
+    public IReadOnlyList<AngleKind>? Kinds { get; init; }
+
     /// <summary>How reflex angles are found where the set says so; null: any way.</summary>
     public ReflexMethod? Reflex { get; init; }
 
-    /// <summary>One of a kind's varieties, the same in every form: each comes once before any comes again.</summary>
+    /// <summary>
+    /// One of some things, such as a kind's varieties; the same in every form: each comes once before any comes again.
+    /// </summary>
     public T InTurn<T>(IReadOnlyList<T> all) => all[Shuffled(all.Count)[Rotation.Item % all.Count]];
 
     /// <summary>
@@ -63,10 +68,19 @@ public sealed record ItemPlan(
         return all[Shuffled(all.Count)[(Rotation.Item + Rotation.Form * further) % all.Count]];
     }
 
-    private int[] Shuffled(int count)
+    /// <summary>Which of a kind's varieties comes at an item's turn.</summary>
+    /// <param name="seed">Seed of the set.</param>
+    /// <param name="turn">Which item of its kind, from 0.</param>
+    /// <param name="varieties">How many varieties there are.</param>
+    internal static int VarietyOf(int seed, int turn, int varieties) =>
+        Shuffled(seed, varieties)[turn % varieties];
+
+    private int[] Shuffled(int count) => Shuffled(Rotation.Seed, count);
+
+    private static int[] Shuffled(int seed, int count)
     {
         int[] order = [.. Enumerable.Range(0, count)];
-        SeededRandom.Named(Rotation.Seed, "turns", count).Shuffle(order);
+        SeededRandom.Named(seed, "turns", count).Shuffle(order);
         return order;
     }
 }

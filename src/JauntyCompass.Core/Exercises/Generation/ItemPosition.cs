@@ -9,6 +9,7 @@ internal sealed record ItemPosition(
     ExerciseKind Kind,
     int Turn,
     int Turns,
+    int Variety,
     Protractor Instrument,
     bool OpensRight,
     bool IsTilted,
@@ -46,7 +47,7 @@ internal static class ItemPositions
     )
     {
         var random = SeededRandom.Named(seed, "slots");
-        List<ItemPosition> positions = Empty(specification, instruments, random);
+        List<ItemPosition> positions = Empty(specification, instruments, seed, random);
         Fill(positions, specification, candidates, random);
         // Sorted once: the same place is equally hard in every form.
         return specification.Order == ItemOrder.Rising
@@ -57,6 +58,7 @@ internal static class ItemPositions
     private static List<ItemPosition> Empty(
         SetSpecification specification,
         InstrumentSelection instruments,
+        int seed,
         SeededRandom random
     )
     {
@@ -81,6 +83,7 @@ internal static class ItemPositions
                         kind,
                         i,
                         wanted.Count,
+                        ItemPlan.VarietyOf(seed, i, kind.Facts.Varieties),
                         instruments.At(kind, i),
                         right,
                         tilted,
@@ -120,16 +123,11 @@ internal static class ItemPositions
         );
         int[] order =
         [
-            .. Enumerable
-                .Range(0, positions.Count)
-                .OrderBy(i => candidates.Of(positions[i].Kind, positions[i].Instrument).Count),
+            .. Enumerable.Range(0, positions.Count).OrderBy(i => candidates.Of(positions[i]).Count),
         ];
         foreach (int i in order)
         {
-            IReadOnlyList<Candidate> own = candidates.Of(
-                positions[i].Kind,
-                positions[i].Instrument
-            );
+            IReadOnlyList<Candidate> own = candidates.Of(positions[i]);
             positions[i] = positions[i] with
             {
                 // Where every number is taken, another kind of exercise may well ask for one of them again.

@@ -1,3 +1,4 @@
+using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Mistakes;
 
@@ -85,7 +86,10 @@ public static class ReadySets
             "reflex",
             "Reflex",
             "By taking from 360, by adding to 180, and drawn with the arc outside.",
-            Of([("reflex", 5), ("draw-special", 2)])
+            Of([("reflex", 5), ("draw-special", 2)]) with
+            {
+                AngleKinds = [AngleKind.Reflex],
+            }
         ),
         new(
             "turns",

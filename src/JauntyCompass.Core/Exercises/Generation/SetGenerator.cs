@@ -31,7 +31,7 @@ public static class SetGenerator
             seed,
             cancellation
         );
-        var maker = new ItemMaker(specification, seed);
+        var maker = new ItemMaker(specification, candidates, seed);
         List<Item> first = maker.Form(positions, form: 0);
         Dictionary<int, int>[] used =
         [
@@ -48,11 +48,8 @@ public static class SetGenerator
             {
                 ItemPosition position = positions[i];
                 Candidate like =
-                    design.Like(
-                        position.Chosen,
-                        candidates.Of(position.Kind, position.Instrument),
-                        used[i]
-                    ) ?? position.Chosen;
+                    design.Like(position.Chosen, candidates.Of(position), used[i])
+                    ?? position.Chosen;
                 used[i][like.Measure] = used[i].GetValueOrDefault(like.Measure) + 1;
                 own.Add(position with { Chosen = like });
             }
@@ -87,7 +84,7 @@ public static class SetGenerator
         var instruments = InstrumentSelection.Of(specification);
         IReadOnlyList<Mistake> targets = Targets(specification);
         SpecificationConflicts.Require(specification, instruments, targets);
-        var candidates = Candidates.Of(specification, instruments, targets, cancellation);
+        var candidates = Candidates.Of(specification, instruments, targets, seed, cancellation);
         SpecificationConflicts.RequireRoom(specification, instruments, candidates);
         return (ItemPositions.Of(specification, instruments, candidates, seed), candidates);
     }

@@ -36,11 +36,11 @@ public static class Twins
         }
         double tolerance = specification.Tolerance;
         (ItemPosition position, Candidates candidates) = place;
-        IReadOnlyList<Candidate> all = candidates.Of(position.Kind, position.Instrument);
+        IReadOnlyList<Candidate> all = candidates.Of(position);
         List<Candidate> left = [.. all];
         var random = SeededRandom.Named(seed, "twins of place", index);
         var design = new SetDesign(candidates.Targets, random);
-        var maker = new ItemMaker(specification, seed);
+        var maker = new ItemMaker(specification, candidates, seed);
         var known = new List<Question> { Question.Of(item) };
         int since = 0;
         for (int t = 0; since < Tries; t++, since++)

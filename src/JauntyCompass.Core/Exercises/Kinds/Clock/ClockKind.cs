@@ -26,6 +26,7 @@ public sealed class ClockKind()
         )
         {
             Difficulty = 4,
+            Varieties = Enum.GetValues<ClockQuestion>().Length,
             IsMeasured = false,
         }
     )

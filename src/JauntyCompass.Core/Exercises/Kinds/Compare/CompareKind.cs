@@ -23,6 +23,7 @@ public sealed class CompareKind()
             [MistakeCatalogue.Get<LongerArms>()]
         )
         {
+            Varieties = Others.Length,
             Difficulty = 1,
             LeastMeasure = 20,
             MostMeasure = 160,

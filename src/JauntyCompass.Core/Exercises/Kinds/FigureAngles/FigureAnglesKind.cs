@@ -25,6 +25,7 @@ public sealed class FigureAnglesKind()
         )
         {
             Difficulty = 4,
+            Varieties = CornersInTurn.Length,
             LeastMeasure = 28,
             MostMeasure = 105,
         }

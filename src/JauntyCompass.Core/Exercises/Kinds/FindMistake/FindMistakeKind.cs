@@ -25,7 +25,6 @@ public sealed class FindMistakeKind()
         )
         {
             Difficulty = 5,
-            Varieties = Seen.Length,
             LeastMeasure = 12,
             MostMeasure = 168,
         }
@@ -115,7 +114,7 @@ public sealed class FindMistakeKind()
         {
             if ((mistake as IMeasuringReplay)?.Replay(laid) is MeasuringExample example)
             {
-                shown.Add((mistake, example));
+                shown.Add((mistake, example with { Placement = example.Placement.Rounded() }));
             }
         }
         double Off(MeasuringExample slip) => Math.Abs(slip.Answer - laid.Angle.Measure.Degrees);

@@ -86,7 +86,7 @@ public sealed class InstrumentQuestionKind()
     /// <inheritdoc/>
     public override Item Make(ItemPlan plan)
     {
-        (string question, string right, string[] wrong) = Bank[plan.Scene % Bank.Length];
+        (string question, string right, string[] wrong) = plan.Onwards(Bank);
         List<int> order = [.. Enumerable.Range(0, wrong.Length + 1)];
         plan.Random.Shuffle(order);
         return new InstrumentQuestionItem(question, right, wrong, order);

@@ -26,11 +26,13 @@ public sealed class NameAngleKind()
         {
             Difficulty = 1,
             IsMeasured = false,
+            Varieties = Proposals,
             LeastMeasure = 25,
             MostMeasure = 110,
         }
     )
 {
+    private const int Proposals = 6;
     private const double RayLength = 70;
     private const double ThirdRayBeyond = 40;
 

@@ -22,6 +22,8 @@ public sealed class ReflexKind()
         )
         {
             Difficulty = 4,
+            // The two ways of finding it.
+            Varieties = 2,
             LeastMeasure = 181,
             MostMeasure = 359,
             Shape = ProtractorShape.HalfCircle,

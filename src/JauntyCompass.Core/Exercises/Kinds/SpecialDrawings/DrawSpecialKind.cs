@@ -31,6 +31,7 @@ public sealed class DrawSpecialKind()
         {
             Difficulty = 4,
             LeastMeasure = 5,
+            OfAnyKind = true,
             Varieties = Enum.GetValues<SpecialDrawing>().Length,
         }
     )
@@ -57,7 +58,7 @@ public sealed class DrawSpecialKind()
         // Near a straight angle neither what is left of a turn nor a supplement is anything to draw.
         SpecialDrawing wanted =
             chosen <= MostWithSupplement
-                ? plan.InTurn(Enum.GetValues<SpecialDrawing>())
+                ? plan.InTurn(Wanted(plan.Kinds))
                 : SpecialDrawing.Straight;
         AngleNames names = plan.Names;
         (double measure, string task) = wanted switch
@@ -82,6 +83,26 @@ public sealed class DrawSpecialKind()
             plan.Angle.Opening,
             names
         );
+    }
+
+    // Those that come out as an angle of a kind that is wanted; a supplement may be of either.
+    private static SpecialDrawing[] Wanted(IReadOnlyList<AngleKind>? kinds)
+    {
+        SpecialDrawing[] all = Enum.GetValues<SpecialDrawing>();
+        SpecialDrawing[] wanted =
+        [
+            .. all.Where(drawing =>
+                kinds is not { Count: > 0 }
+                || drawing switch
+                {
+                    SpecialDrawing.Straight => kinds.Contains(AngleKind.Straight),
+                    SpecialDrawing.Right => kinds.Contains(AngleKind.Right),
+                    SpecialDrawing.Reflex => kinds.Contains(AngleKind.Reflex),
+                    _ => kinds.Contains(AngleKind.Acute) || kinds.Contains(AngleKind.Obtuse),
+                }
+            ),
+        ];
+        return wanted.Length > 0 ? wanted : all;
     }
 
     /// <inheritdoc/>

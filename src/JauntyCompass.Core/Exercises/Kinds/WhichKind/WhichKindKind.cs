@@ -28,6 +28,7 @@ public sealed class WhichKindKind()
         )
         {
             Difficulty = 0,
+            Varieties = Turns.Length,
             IsMeasured = false,
             MostMeasure = 359,
         }
@@ -58,7 +59,7 @@ public sealed class WhichKindKind()
         Straight,
     }
 
-    private static readonly Variety[] Varieties =
+    private static readonly Variety[] Turns =
     [
         Variety.Chosen,
         Variety.RightOnItsTip,
@@ -76,7 +77,7 @@ public sealed class WhichKindKind()
     private static Angle Varied(ItemPlan plan)
     {
         Angle angle = plan.Angle with { Vertex = default };
-        return plan.InTurn(Varieties) switch
+        return plan.InTurn(Turns) switch
         {
             Variety.RightOnItsTip => angle.TurnedBy(plan.Own.Between(15, 75)) with
             {

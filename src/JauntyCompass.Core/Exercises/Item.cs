@@ -30,9 +30,6 @@ public abstract record InstrumentItem(string Prompt, Protractor Instrument) : It
 /// <summary>What a student hands in. Written as JSON its <c>kind</c> tells which kind of exercise it answers.</summary>
 public abstract record Response : IValidatable
 {
-    /// <summary>How the instrument lay at the reading that decides, or null when that is not known.</summary>
-    public virtual Placement? LaidOn => null;
-
     /// <summary>Requires what the kind requires.</summary>
     public abstract void Validate(ValidationErrors errors);
 }

@@ -1,6 +1,8 @@
+using JauntyCompass.Core.Answers;
 using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Validation;
 
 namespace JauntyCompass.Core.Exercises;
@@ -35,7 +37,7 @@ public static class ShowMe
         {
             return null;
         }
-        if (Replay(work, response, mark) is Script replay)
+        if (Replay(item, work, response, mark, rules) is Script replay)
         {
             int last = replay.Steps.ToList().FindIndex(s => s.Key == LastBeforeRight);
             return mayTell || last < 0
@@ -51,22 +53,72 @@ public static class ShowMe
             : ExerciseKinds.Of(twin).Work(twin, rules)?.Script;
     }
 
-    private static Script? Replay(WorkedExample work, Response response, Mark mark)
+    // What went wrong is made again where it was made: at that angle, with the instrument as it lay there, to the number written there.
+    private static Script? Replay(
+        Item item,
+        WorkedExample work,
+        Response response,
+        Mark mark,
+        HouseRules rules
+    )
     {
+        if (mark.Verdict == Verdict.Accepted)
+        {
+            return null;
+        }
+        IReadOnlyList<AnsweredStep> steps = ExerciseKinds.Of(item).Steps(item, response);
+        (string Made, DemonstrationTask Task)? again = FirstWrong(steps, mark) switch
+        {
+            ReadingStep { IsWorkedOut: true } => null,
+            ReadingStep { Context.Activity: Activity.Drawing } step => (
+                "drawn-",
+                work.Task with
+                {
+                    Angle = step.Context.Angle,
+                }
+            ),
+            ReadingStep step => ("wrong-", At(step, work.Task, step.Given)),
+            AnsweredStep<Reading> => (
+                "wrong-",
+                work.Task with
+                {
+                    Placement = steps
+                        .OfType<ReadingStep>()
+                        .FirstOrDefault()
+                        ?.Context.Laid?.Placement,
+                    Answer = Written(mark.Value),
+                }
+            ),
+            _ => null,
+        };
         if (
-            mark.Verdict == Verdict.Accepted
-            || DemonstrationCatalogue.Find("wrong-" + mark.LikelyCause) is not Demonstration replay
+            again is not (string made, DemonstrationTask task)
+            || DemonstrationCatalogue.Find(made + mark.LikelyCause) is not Demonstration replay
         )
         {
             return null;
         }
-        DemonstrationTask task = work.Task with
-        {
-            Placement = response.LaidOn,
-            Answer = mark.Value is double value ? Math.Round(value, 1) : null,
-        };
         var errors = new ValidationErrors();
         replay.Validate(task, errors);
         return errors.None ? replay.Build(task) : null;
     }
+
+    private static DemonstrationTask At(ReadingStep step, DemonstrationTask work, double? given) =>
+        work with
+        {
+            Angle = step.Context.Angle,
+            Names = step.Names ?? work.Names,
+            Placement = step.Context.Laid?.Placement,
+            Answer = Written(given),
+        };
+
+    private static double? Written(double? degrees) =>
+        degrees is double value ? Math.Round(value, 1) : null;
+
+    private static AnsweredStep? FirstWrong(IReadOnlyList<AnsweredStep> steps, Mark mark) =>
+        steps.FirstOrDefault(s =>
+            s.Decides
+            && mark.Steps?.FirstOrDefault(m => m.Step == s.Key)?.Verdict
+                is not (null or Verdict.Accepted)
+        );
 }

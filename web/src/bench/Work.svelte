@@ -9,7 +9,7 @@
   import Practice from './Practice.svelte'
   import Progress from './Progress.svelte'
   import ShowMe from './ShowMe.svelte'
-  import { viewOf } from './seen'
+  import { scriptOf, viewOf } from './seen'
   import Worksheet from './Worksheet.svelte'
 
   interface Props {
@@ -120,10 +120,10 @@
   async function show(): Promise<void> {
     try {
       const path = { assignmentId: set.id, index: at }
-      script =
-        (await errands.of(
-          ask(api.GET('/api/v1/bench/assignments/{assignmentId}/items/{index}/show', { params: { path } })),
-        )) ?? script
+      const shown = await errands.of(
+        ask(api.GET('/api/v1/bench/assignments/{assignmentId}/items/{index}/show', { params: { path } })),
+      )
+      if (shown) script = scriptOf(shown)
     } catch (error) {
       complaint = tell(error)
     }

@@ -2,7 +2,7 @@
  * Items as they come to a student's device: of an angle the lines are told and no degrees. Here they become what the sheet draws
  * from. Nothing is read off: a line on the screen says as much.
  */
-import type { Schema } from '../api/client'
+import type { Schema, Script } from '../api/client'
 import { directionOf, distanceOf, signOf } from '../sheet/geometry'
 import type { ItemView } from './response'
 
@@ -27,9 +27,9 @@ function figureOf(seen: Schema['SeenFigure']): Figure {
     written: seen.written,
     startExtendedTo: seen.startExtendedTo,
     endExtendedTo: seen.endExtendedTo,
-    hasEnd: true,
-    spotlight: null,
-    vertexSpotlight: false,
+    hasEnd: seen.hasEnd,
+    spotlight: seen.spotlight,
+    vertexSpotlight: seen.vertexSpotlight,
   } as Figure
 }
 
@@ -37,4 +37,13 @@ function figureOf(seen: Schema['SeenFigure']): Figure {
 export const viewOf = ({ view, figures }: Schema['SeenItem']): ItemView => ({
   ...view,
   sheet: { ...view.sheet, figures: figures.map(figureOf) },
+})
+
+/** A demonstration with its angles on the sheets. */
+export const scriptOf = ({ script, figures }: Schema['SeenScript']): Script => ({
+  ...script,
+  steps: script.steps.map((step, i) => ({
+    ...step,
+    state: { ...step.state, figures: figures[i]!.map(figureOf) },
+  })),
 })

@@ -180,16 +180,24 @@ internal sealed record DrawingSteps(
                 InkedScale = StandardPlacement.Scale,
             }
         );
-        string smaller =
-            asked.Measure.Degrees > 180
-            && StandardPlacement.Protractor.Shape == ProtractorShape.HalfCircle
-                ? $" The smaller angle is {Say.Degrees(StandardPlacement.Whole)}, and {Say.Degrees(StandardPlacement.Whole)} + {Say.Degrees(asked.Measure.Degrees)} = {Say.Degrees(360)}."
-                : "";
         Board.Step(
             "re-measure",
             "Re-measure",
-            $"Lay the protractor on again: {Say.Degrees(asked.Measure.Degrees)}, {Numbers.Adjective(asked.Measure.Kind)}, as asked.{smaller}",
+            $"Lay the protractor on again: {Say.Degrees(asked.Measure.Degrees)}, {Numbers.Adjective(asked.Measure.Kind)}, as asked.{Parts(asked.Measure.Degrees)}",
             Question.Open("How do we know that the drawing is right?")
         );
+    }
+
+    // Of a reflex angle a half circle shows a part: the smaller angle, or what lies beyond the straight line.
+    private string Parts(double asked)
+    {
+        if (asked <= 180 || StandardPlacement.Protractor.Shape != ProtractorShape.HalfCircle)
+        {
+            return "";
+        }
+        double part = StandardPlacement.Whole;
+        return StandardPlacement.Angle.Measure.Degrees + asked == 360
+            ? $" The smaller angle is {Say.Degrees(part)}, and {Say.Degrees(part)} + {Say.Degrees(asked)} = {Say.Degrees(360)}."
+            : $" Beyond the straight line there are {Say.Degrees(part)}, and {Say.Degrees(180)} + {Say.Degrees(part)} = {Say.Degrees(asked)}.";
     }
 }

@@ -24,6 +24,9 @@ internal sealed record MeasuringSteps(
     private const double AsideBy = 0.55;
     private const double LevelWithin = 0.5;
 
+    // Nearer to 90° than this, in degrees, no eye can say the kind. Common practice, no source.
+    private const double TooNearToSay = 10;
+
     // Well past the rim, so that an extension is seen to cross the graduations, in mm.
     private const double BeyondRim = 10;
 
@@ -45,6 +48,17 @@ internal sealed record MeasuringSteps(
             AngleKind.Reflex,
         ];
         AngleKind kind = given.Measure.Kind;
+        if (kind != AngleKind.Right && Math.Abs(given.Measure.Degrees - 90) <= TooNearToSay)
+        {
+            Board.Change(FigureId, f => f with { Written = $"{Numbers.Adjective(kind)}?" });
+            Board.Step(
+                "kind",
+                "Kind",
+                $"It is close to a right angle, so the eye cannot be sure. We write “{Numbers.Adjective(kind)}?” and let the protractor decide.",
+                Question.Open("Is it less than a right angle, or more? How sure are you?")
+            );
+            return;
+        }
         Board.Change(FigureId, f => f with { Written = Numbers.Adjective(kind) });
         Board.Step(
             "kind",
@@ -220,6 +234,12 @@ internal sealed record MeasuringSteps(
         );
     }
 
+    // In a drawing the other arm is not there yet: one counts to the number.
+    private string Target =>
+        Board.Sheet.Figures.Any(f => f.Id == FigureId && !f.HasEnd)
+            ? Say.Degrees(StandardPlacement.Rounded)
+            : Names.EndRay;
+
     /// <summary>Counts along the scale to the other arm.</summary>
     internal void Count()
     {
@@ -247,10 +267,10 @@ internal sealed record MeasuringSteps(
             "Count",
             $"Start at zero and follow {Say.Counted(Protractor, StandardPlacement.Scale)}: {Counting.Said(StandardPlacement, Say)}.",
             Question.Open(
-                creased ? $"Count the creases. How many lie before {Names.EndRay}?"
+                creased ? $"Count the creases. How many lie before {Target}?"
                 : Protractor.Marks == GraduationMarks.Raised
-                    ? $"Count by touch. How many tens lie before {Names.EndRay}?"
-                : $"Count along. What is the last label before {Names.EndRay}?"
+                    ? $"Count by touch. How many tens lie before {Target}?"
+                : $"Count along. What is the last label before {Target}?"
             )
         );
         Board.Sheet = Board.Sheet with { Lens = null };

@@ -68,7 +68,7 @@ public sealed class DrawnReplay(Mistake mistake)
             "The drawing",
             $"Asked was {measure}, opening from {task.Names.StartRay}. This came out; let us look at it kindly."
         );
-        (string[] choices, int answer) = Replays.DrawnGuesses(mistake, board.Say);
+        (string[] choices, int answer) = Replays.DrawnGuesses(mistake, task.Instrument, board.Say);
         board.Step(
             "guess",
             "Guess",

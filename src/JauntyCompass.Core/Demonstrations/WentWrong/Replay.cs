@@ -72,7 +72,7 @@ public sealed class Replay(Mistake mistake)
         var steps = new MeasuringSteps(board, Id, laying);
         steps.LayAtOnce();
         board.Lift(Id);
-        Answer(board, slip);
+        Answer(board, task.Instrument, slip);
         Again(board, laying, slip, task);
         board.Lift(Id);
         board.Sheet = board.Sheet with { Notes = [] };
@@ -85,9 +85,9 @@ public sealed class Replay(Mistake mistake)
         );
     }
 
-    private void Answer(Storyboard board, MeasuringExample slip)
+    private void Answer(Storyboard board, Protractor instrument, MeasuringExample slip)
     {
-        (string[] choices, int answer) = Replays.Guesses(mistake, board.Say);
+        (string[] choices, int answer) = Replays.Guesses(mistake, instrument, board.Say);
         board.Step(
             "answer",
             "The answer",

@@ -23,29 +23,40 @@ public static class Replays
             All.Any(d => d.Key == k)
         ) ?? mistake.Demonstration!;
 
-    /// <summary>What the class may guess: the mistake itself among those that follow it in the catalogue, each in a place of its own.</summary>
-    internal static (string[] Choices, int Answer) Guesses(Mistake mistake, Speech say) =>
-        Guesses([.. Shown()], mistake, say);
+    /// <summary>
+    /// What the class may guess: the mistake itself among those that follow it in the catalogue and can be made with the instrument, each
+    /// in a place of its own.
+    /// </summary>
+    internal static (string[] Choices, int Answer) Guesses(
+        Mistake mistake,
+        Protractor instrument,
+        Speech say
+    ) => Guesses([.. Shown()], mistake, instrument, say);
 
     /// <summary>The same for a drawing.</summary>
-    internal static (string[] Choices, int Answer) DrawnGuesses(Mistake mistake, Speech say) =>
-        Guesses([.. Drawn()], mistake, say);
+    internal static (string[] Choices, int Answer) DrawnGuesses(
+        Mistake mistake,
+        Protractor instrument,
+        Speech say
+    ) => Guesses([.. Drawn()], mistake, instrument, say);
 
     private static (string[] Choices, int Answer) Guesses(
-        List<Mistake> among,
+        IEnumerable<Mistake> all,
         Mistake mistake,
+        Protractor instrument,
         Speech say
     )
     {
+        List<Mistake> among = [.. all.Where(m => m == mistake || m.CanBeMadeOn(instrument))];
         int own = among.FindIndex(m => m.Key == mistake.Key);
-        int guesses = Math.Min(MostGuesses, among.Count);
-        List<Mistake> all =
+        int count = Math.Min(MostGuesses, among.Count);
+        List<Mistake> guesses =
         [
-            .. Enumerable.Range(1, guesses - 1).Select(i => among[(own + i) % among.Count]),
+            .. Enumerable.Range(1, count - 1).Select(i => among[(own + i) % among.Count]),
         ];
-        int answer = own % guesses;
-        all.Insert(answer, mistake);
-        return ([.. all.Select(m => say.InOwnWords(m.Name))], answer);
+        int answer = own % count;
+        guesses.Insert(answer, mistake);
+        return ([.. guesses.Select(m => say.InOwnWords(m.Name))], answer);
     }
 
     private static IEnumerable<Mistake> Shown() =>

@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Wording;
 
@@ -38,6 +39,15 @@ public sealed record SeenFigure(
     /// <summary>Length to which the end arm is extended, in mm, or null when it is not.</summary>
     public double? EndExtendedTo { get; init; }
 
+    /// <summary>Whether the end arm is drawn.</summary>
+    public bool HasEnd { get; init; } = true;
+
+    /// <summary>The arm that a step is about, or null.</summary>
+    public WhichArm? Spotlight { get; init; }
+
+    /// <summary>Whether the vertex is what a step is about.</summary>
+    public bool VertexSpotlight { get; init; }
+
     /// <summary>A figure as it is seen.</summary>
     public static SeenFigure Of(Figure figure) =>
         new(
@@ -54,6 +64,9 @@ public sealed record SeenFigure(
             Written = figure.Written,
             StartExtendedTo = figure.StartExtendedTo,
             EndExtendedTo = figure.EndExtendedTo,
+            HasEnd = figure.HasEnd,
+            Spotlight = figure.Spotlight,
+            VertexSpotlight = figure.VertexSpotlight,
         };
 }
 
@@ -70,5 +83,28 @@ public sealed record SeenItem(ItemView View, IReadOnlyList<SeenFigure> Figures)
                 Sheet = view.Sheet with { Figures = [] },
             },
             [.. view.Sheet.Figures.Select(SeenFigure.Of)]
+        );
+}
+
+/// <summary>A demonstration as it goes to a student's device: its angles are told by their lines, as those of an item are.</summary>
+/// <param name="Script">The demonstration; on its sheets stands everything but the angles.</param>
+/// <param name="Figures">The angles as they are seen, step by step.</param>
+public sealed record SeenScript(Script Script, IReadOnlyList<IReadOnlyList<SeenFigure>> Figures)
+{
+    /// <summary>A demonstration as it is seen.</summary>
+    public static SeenScript Of(Script script) =>
+        new(
+            script with
+            {
+                Steps =
+                [
+                    .. script.Steps.Select(s => s with { State = s.State with { Figures = [] } }),
+                ],
+            },
+            [
+                .. script.Steps.Select(s =>
+                    (IReadOnlyList<SeenFigure>)[.. s.State.Figures.Select(SeenFigure.Of)]
+                ),
+            ]
         );
 }

@@ -1,3 +1,4 @@
+using JauntyCompass.Core.Wording;
 using JauntyCompass.Core.Answers;
 
 namespace JauntyCompass.Core.Marking.Steps;
@@ -24,11 +25,17 @@ public sealed class ReadingStep(
     /// <summary>What was answered, in degrees.</summary>
     public double? Given => answer;
 
+    /// <summary>Letters at the points of the angle, where the item has several; null where it has one.</summary>
+    public AngleNames? Names { get; init; }
+
     /// <summary>What is told while there is no answer.</summary>
     public Func<MarkingRules, Judgement> Missing { get; init; } = Marking.Judge.NoReading;
 
     /// <summary>Why the answer does not stand, whatever its number; null where it does.</summary>
     public Func<MarkingRules, Judgement>? Objection { get; init; }
+
+    /// <summary>Whether the number that is drawn had to be worked out first: to name it would give it away.</summary>
+    public bool IsWorkedOut { get; init; }
 
     /// <summary>
     /// Whether what is asked is the reflex angle, of which the instrument shows the smaller one between the same arms: it is told and

@@ -32,7 +32,7 @@ public static class TwinEndpoints
             .WithSummary(
                 "A short demonstration on the student's own last answer; how it is done right only when no try is left."
             )
-            .Produces<Script>()
+            .Produces<SeenScript>()
             .ProducesProblem(404);
         assignments
             .MapGet("/{assignmentId:guid}/items/{index:int}/twins/{number:int}", Twin)
@@ -91,7 +91,9 @@ public static class TwinEndpoints
             assignment.RulesInForce,
             mayTell
         );
-        return script is null ? Problems.NotFound("demonstration") : TypedResults.Ok(script);
+        return script is null
+            ? Problems.NotFound("demonstration")
+            : TypedResults.Ok(SeenScript.Of(script));
     }
 
     private static async Task<IResult> Twin(

@@ -82,9 +82,6 @@ public sealed record DrawResponse(
     public bool NeverLaid { get; init; }
 
     /// <inheritdoc/>
-    public override Placement? LaidOn => Placement;
-
-    /// <inheritdoc/>
     public override void Validate(ValidationErrors errors)
     {
         DrawnMarks.Validate(errors, Strokes, Dots, Arc, Placement, Rested);

@@ -40,9 +40,6 @@ public sealed record EstimateResponse(
 ) : Response
 {
     /// <inheritdoc/>
-    public override Placement? LaidOn => Placement;
-
-    /// <inheritdoc/>
     public override void Validate(ValidationErrors errors)
     {
         if (

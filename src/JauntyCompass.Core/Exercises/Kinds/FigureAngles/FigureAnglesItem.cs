@@ -1,3 +1,4 @@
+using JauntyCompass.Core.Wording;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Validation;
@@ -19,6 +20,17 @@ public sealed record FigureAnglesItem(
 
     /// <summary>What the angles of such a polygon come to together (Euclid I.32 for the triangle), in degrees.</summary>
     internal double Sum => 180 * (Corners.Count - 2);
+
+    /// <summary>Letters of the angle at a corner.</summary>
+    internal AngleNames NamesAt(int corner)
+    {
+        int count = Corners.Count;
+        return new AngleNames(
+            Letters[corner],
+            Letters[(corner + 1) % count],
+            Letters[(corner + count - 1) % count]
+        );
+    }
 
     /// <summary>The angle at a corner, from the side to the next corner.</summary>
     internal Angle At(int corner)
@@ -101,9 +113,6 @@ public sealed record FigureAnglesResponse(
             3 => (D, DPlacement),
             _ => (E, EPlacement),
         };
-
-    /// <inheritdoc/>
-    public override Placement? LaidOn => APlacement;
 
     /// <inheritdoc/>
     public override void Validate(ValidationErrors errors)

@@ -164,15 +164,7 @@ public sealed class FigureAnglesKind()
 
     /// <inheritdoc/>
     protected override WorkedExample Work(FigureAnglesItem item, HouseRules rules) =>
-        new(
-            "measure",
-            new DemonstrationTask(
-                item.At(0),
-                item.Instrument,
-                new AngleNames("A", "B", FigureAnglesItem.Letters[item.Corners.Count - 1]),
-                rules
-            )
-        );
+        new("measure", new DemonstrationTask(item.At(0), item.Instrument, item.NamesAt(0), rules));
 
     /// <inheritdoc/>
     protected override IReadOnlyList<AnsweredStep> Steps(
@@ -193,7 +185,10 @@ public sealed class FigureAnglesKind()
                         MarkingContext.Measuring(item.At(i), item.Instrument, placement),
                         reading,
                         MistakeCatalogue.Reading
-                    );
+                    )
+                    {
+                        Names = item.NamesAt(i),
+                    };
                 }
             ),
         ];

@@ -61,9 +61,6 @@ public sealed record FindMistakeResponse(string Found, double Reading, Placement
     : Response
 {
     /// <inheritdoc/>
-    public override Placement? LaidOn => Placement;
-
-    /// <inheritdoc/>
     public override void Validate(ValidationErrors errors)
     {
         if (MistakeCatalogue.Find(Found) is null)

@@ -45,9 +45,6 @@ public sealed record FullTurnResponse(
 ) : Response
 {
     /// <inheritdoc/>
-    public override Placement? LaidOn => Placement;
-
-    /// <inheritdoc/>
     public override void Validate(ValidationErrors errors)
     {
         errors.Range("reading", Reading, 0, 360, "degrees");

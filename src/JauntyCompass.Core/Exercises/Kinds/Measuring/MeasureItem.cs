@@ -41,9 +41,6 @@ public sealed record MeasureResponse(
 ) : Response
 {
     /// <inheritdoc/>
-    public override Placement? LaidOn => Placement;
-
-    /// <inheritdoc/>
     public override void Validate(ValidationErrors errors)
     {
         errors.Range("reading", Reading, 0, 360, "degrees");

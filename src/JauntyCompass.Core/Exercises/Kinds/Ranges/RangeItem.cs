@@ -52,9 +52,6 @@ public sealed record RangeResponse(
 ) : Response
 {
     /// <inheritdoc/>
-    public override Placement? LaidOn => FirstPlacement;
-
-    /// <inheritdoc/>
     public override void Validate(ValidationErrors errors)
     {
         errors.Range("first", First, 0, 360, "degrees");

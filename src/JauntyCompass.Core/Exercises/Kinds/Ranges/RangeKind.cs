@@ -115,7 +115,10 @@ public sealed class RangeKind()
             MarkingContext.Measuring(item.Second, item.Instrument, response?.SecondPlacement),
             response?.Second,
             MistakeCatalogue.Reading
-        );
+        )
+        {
+            Names = item.Names with { End = item.SecondLetter },
+        };
         return
         [
             first,

@@ -62,9 +62,6 @@ public sealed record ReflexResponse(double Part, double Answer, Placement? Place
     : Response
 {
     /// <inheritdoc/>
-    public override Placement? LaidOn => Placement;
-
-    /// <inheritdoc/>
     public override void Validate(ValidationErrors errors)
     {
         errors.Range("part", Part, 0, 360, "degrees");

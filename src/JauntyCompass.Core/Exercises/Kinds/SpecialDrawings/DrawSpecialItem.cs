@@ -83,9 +83,6 @@ public sealed record DrawSpecialResponse(
     public bool NeverLaid { get; init; }
 
     /// <inheritdoc/>
-    public override Placement? LaidOn => Placement;
-
-    /// <inheritdoc/>
     public override void Validate(ValidationErrors errors)
     {
         DrawnMarks.Validate(errors, Strokes, Dots, Arc, Placement, Rested);

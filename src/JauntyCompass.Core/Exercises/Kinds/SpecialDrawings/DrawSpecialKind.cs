@@ -166,6 +166,7 @@ public sealed class DrawSpecialKind()
             {
                 Missing = NoRay,
                 OfReflex = item.Wanted == SpecialDrawing.Reflex,
+                IsWorkedOut = item.Wanted is SpecialDrawing.Reflex or SpecialDrawing.Supplement,
             },
             ArcStep(item, figure),
         ];

@@ -1,0 +1,161 @@
+using System.Globalization;
+using System.Text.RegularExpressions;
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Demonstrations;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Lessons;
+using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Validation;
+using JauntyCompass.Core.Wording;
+using Shouldly;
+using Xunit;
+
+namespace JauntyCompass.Core.Tests.Demonstrations;
+
+/// <summary>What a demonstration says must be true of what the class sees.</summary>
+public partial class SaidOnTheBoardTests
+{
+    private static readonly double[] Measures =
+    [
+        8,
+        37,
+        64,
+        88,
+        93,
+        118,
+        147,
+        181,
+        215,
+        237,
+        305,
+        352,
+    ];
+
+    public static TheoryData<string> All => [.. DemonstrationCatalogue.All.Select(d => d.Key)];
+
+    private static DemonstrationTask Task(
+        Demonstration shown,
+        double measure,
+        Protractor? with = null
+    ) =>
+        new(
+            new Angle(
+                default,
+                new Direction(15),
+                new Measure(measure),
+                TurnDirection.Anticlockwise,
+                88,
+                88
+            ),
+            with ?? shown.Facts.UsualInstrument,
+            new AngleNames("L", "K", "M"),
+            HouseRules.Usual
+        );
+
+    private static IEnumerable<Script> Scripts(string key)
+    {
+        Demonstration shown = DemonstrationCatalogue.Find(key)!;
+        foreach (double measure in Measures.Append(shown.Facts.UsualMeasure))
+        {
+            DemonstrationTask task = Task(shown, measure);
+            var errors = new ValidationErrors();
+            shown.Validate(task, errors);
+            if (errors.None)
+            {
+                yield return shown.Build(task);
+            }
+        }
+    }
+
+    [Theory]
+    [MemberData(nameof(All))]
+    public void Every_sum_that_is_said_is_right(string key)
+    {
+        foreach (
+            Match sum in Scripts(key)
+                .SelectMany(s => s.Steps)
+                .SelectMany(s => Sums().Matches(s.Caption))
+        )
+        {
+            double one = Number(sum, 1);
+            double other = Number(sum, 3);
+            double total = sum.Groups[2].Value == "+" ? one + other : one - other;
+            total.ShouldBe(Number(sum, 4), 1e-9, sum.Value);
+        }
+    }
+
+    [Fact]
+    public void There_are_sums_to_be_checked() =>
+        Scripts("draw-reflex-add-to-180")
+            .SelectMany(s => s.Steps)
+            .Sum(s => Sums().Count(s.Caption))
+            .ShouldBeGreaterThan(5);
+
+    // Who draws to a number has no second arm to count to.
+    [Theory]
+    [MemberData(nameof(All))]
+    public void No_arm_is_asked_about_before_it_stands_on_the_sheet(string key)
+    {
+        foreach (Script script in Scripts(key))
+        {
+            foreach (Step step in script.Steps.Where(s => s.State.Figures.Any(f => !f.HasEnd)))
+            {
+                (step.Question?.Text ?? "").ShouldNotContain("before LM", Case.Sensitive, step.Key);
+            }
+        }
+    }
+
+    [Theory]
+    [InlineData(81)]
+    [InlineData(88)]
+    [InlineData(92)]
+    [InlineData(99)]
+    public void Close_to_a_right_angle_the_eye_is_not_asked_to_decide(double measure)
+    {
+        Demonstration shown = DemonstrationCatalogue.Measure;
+        Step kind = shown.Build(Task(shown, measure)).Steps.Single(s => s.Key == "kind");
+        kind.Caption.ShouldContain("close to a right angle");
+        kind.Question!.Choices.ShouldBeEmpty();
+    }
+
+    [Theory]
+    [InlineData("one-scale-right")]
+    [InlineData("desk-half-circle")]
+    [InlineData("full-circle-one-scale")]
+    public void The_class_guesses_among_what_can_be_done_with_the_instrument(string instrument)
+    {
+        Protractor with = InstrumentCatalogue.Find(instrument)!;
+        int tried = 0;
+        foreach (
+            Demonstration shown in DemonstrationCatalogue.All.Where(d =>
+                d.Key.StartsWith("wrong-", StringComparison.Ordinal)
+            )
+        )
+        {
+            DemonstrationTask task = Task(shown, 64, with);
+            var errors = new ValidationErrors();
+            shown.Validate(task, errors);
+            if (!errors.None)
+            {
+                continue;
+            }
+            Question guess = shown.Build(task).Steps.Single(s => s.Key == "guess").Question!;
+            guess.Choices.ShouldBeUnique();
+            foreach (InstrumentMistake mistake in MistakeCatalogue.All.OfType<InstrumentMistake>())
+            {
+                if (mistake.NeedsTwoScales is bool two && two != with.Scales.Count > 1)
+                {
+                    guess.Choices.ShouldNotContain(mistake.Name, shown.Key);
+                }
+            }
+            tried++;
+        }
+        tried.ShouldBeGreaterThan(3);
+    }
+
+    private static double Number(Match sum, int group) =>
+        double.Parse(sum.Groups[group].Value, CultureInfo.InvariantCulture);
+
+    [GeneratedRegex(@"(\d+(?:\.\d+)?)° ([+−]) (\d+(?:\.\d+)?)° = (\d+(?:\.\d+)?)°")]
+    private static partial Regex Sums();
+}

@@ -96,7 +96,9 @@ test('a tablet on the room’s network joins over TLS, and a demonstration is no
   expect(() => on(tablet, 'curl', '-sf', school)).toThrow()
 
   const wrapper = join(folder, 'browser')
-  writeFileSync(wrapper, `#!/bin/sh\nexec ip netns exec ${tablet} /usr/bin/chromium-headless-shell "$@"\n`, { mode: 0o755 })
+  writeFileSync(wrapper, `#!/bin/sh\nexec ip netns exec ${tablet} /usr/bin/chromium-headless-shell "$@"\n`, {
+    mode: 0o755,
+  })
   // The chain was checked above; a browser of the tests has no settings in which a certificate could be installed.
   const browser = await chromium.launchPersistentContext(join(folder, 'profile'), {
     executablePath: wrapper,

@@ -6,7 +6,7 @@ using JauntyCompass.Core.Demonstrations.Naming;
 using JauntyCompass.Core.Demonstrations.Outlines;
 using JauntyCompass.Core.Demonstrations.Reflex;
 using JauntyCompass.Core.Demonstrations.WentWrong;
-using JauntyCompass.Core.Demonstrations.WentWrong.Told;
+using JauntyCompass.Core.Demonstrations.WentWrong.Explained;
 using JauntyCompass.Core.Lessons;
 
 namespace JauntyCompass.Core.Demonstrations;

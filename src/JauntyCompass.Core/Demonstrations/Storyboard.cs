@@ -23,7 +23,7 @@ internal sealed class Storyboard(HouseRules rules)
     internal HouseRules Rules => rules;
 
     /// <summary>How the class says things.</summary>
-    internal Speech Say { get; } = rules.Speech;
+    internal Phrasing Phrasing { get; } = rules.Phrasing;
 
     /// <summary>The sheet as it is now.</summary>
     internal SheetState Sheet { get; set; } = new();

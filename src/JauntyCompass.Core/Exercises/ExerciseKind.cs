@@ -148,7 +148,7 @@ public abstract class ExerciseKind<TItem, TResponse>(KindFacts facts) : Exercise
 
     /// <inheritdoc/>
     public sealed override ItemView Present(Item item, HouseRules rules) =>
-        Present((TItem)item, rules).Said(rules.Speech);
+        Present((TItem)item, rules).Said(rules.Phrasing);
 
     /// <inheritdoc/>
     public sealed override WorkedExample? Work(Item item, HouseRules rules) =>

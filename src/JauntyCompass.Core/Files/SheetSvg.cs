@@ -27,7 +27,7 @@ public static class SheetSvg
         var svg = new StringBuilder();
         (double width, double height) = (view.Window.Width, view.Window.Height);
         svg.Append(
-            Told(
+            Invariant(
                 $"<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{width}mm\" height=\"{height}mm\" viewBox=\"{view.Window.Left} {-view.Window.Bottom - height} {width} {height}\" font-family=\"IBM Plex Serif, serif\">"
             )
         );
@@ -84,7 +84,7 @@ public static class SheetSvg
         Point to = ray.Vertex.Towards(end, Radius);
         int sweep = opening == TurnDirection.Clockwise ? 1 : 0;
         svg.Append(
-            Told(
+            Invariant(
                 $"<path id=\"opening\" d=\"M{from.X:0.###} {-from.Y:0.###}A{Radius} {Radius} 0 0 {sweep} {to.X:0.###} {-to.Y:0.###}\" fill=\"none\" stroke=\"{InkColour}\" stroke-width=\"0.5\"/>"
             )
         );
@@ -151,7 +151,7 @@ public static class SheetSvg
         int large = angle.Measure.Degrees > 180 ? 1 : 0;
         int sweep = angle.Opening == TurnDirection.Clockwise ? 1 : 0;
         svg.Append(
-            Told(
+            Invariant(
                 $"<path d=\"M{from.X:0.###} {-from.Y:0.###}A{ArcRadius} {ArcRadius} 0 {large} {sweep} {to.X:0.###} {-to.Y:0.###}\" fill=\"none\" stroke=\"{InkColour}\" stroke-width=\"0.6\"/>"
             )
         );
@@ -162,7 +162,7 @@ public static class SheetSvg
         foreach (DrawnDot dot in view.Sheet.Dots)
         {
             svg.Append(
-                Told(
+                Invariant(
                     $"<circle cx=\"{dot.At.X:0.###}\" cy=\"{-dot.At.Y:0.###}\" r=\"{(dot.Blunt ? 2 : 0.85)}\" fill=\"{InkColour}\"/>"
                 )
             );
@@ -202,9 +202,9 @@ public static class SheetSvg
         for (int bearing = 0; bearing <= last; bearing += 2)
         {
             Point rim = placement.PointAt(bearing, protractor.EdgeRadius);
-            svg.Append(Told($"{(bearing == 0 ? "" : "L")}{rim.X:0.###} {-rim.Y:0.###}"));
+            svg.Append(Invariant($"{(bearing == 0 ? "" : "L")}{rim.X:0.###} {-rim.Y:0.###}"));
         }
-        svg.Append(Told($"Z\" fill=\"none\" stroke=\"{BrassColour}\" stroke-width=\"0.5\"/>"));
+        svg.Append(Invariant($"Z\" fill=\"none\" stroke=\"{BrassColour}\" stroke-width=\"0.5\"/>"));
         ProtractorFace face = ProtractorFace.Of(protractor);
         foreach (Graduation graduation in face.Graduations)
         {
@@ -243,20 +243,20 @@ public static class SheetSvg
 
     private static void Line(StringBuilder svg, Point from, Point to, double width) =>
         svg.Append(
-            Told(
+            Invariant(
                 $"<line x1=\"{from.X:0.###}\" y1=\"{-from.Y:0.###}\" x2=\"{to.X:0.###}\" y2=\"{-to.Y:0.###}\" stroke=\"{InkColour}\" stroke-width=\"{width}\" stroke-linecap=\"round\"/>"
             )
         );
 
     private static void Text(StringBuilder svg, Point at, string text, double size) =>
         svg.Append(
-                Told(
+                Invariant(
                     $"<text x=\"{at.X:0.###}\" y=\"{-at.Y + 0.35 * size:0.###}\" font-size=\"{size}\" text-anchor=\"middle\" fill=\"{InkColour}\">"
                 )
             )
             .Append(SecurityElement.Escape(text))
             .Append("</text>");
 
-    private static string Told(FormattableString text) =>
+    private static string Invariant(FormattableString text) =>
         text.ToString(CultureInfo.InvariantCulture);
 }

@@ -133,7 +133,7 @@ public sealed record HouseRules(
 
     /// <summary>How this class says things.</summary>
     [JsonIgnore]
-    public Speech Speech => new(Words ?? Wording.Words.Usual, Degrees);
+    public Phrasing Phrasing => new(Words ?? Wording.Words.Usual, Degrees);
 
     /// <inheritdoc/>
     public void Validate(ValidationErrors errors)

@@ -30,7 +30,7 @@ public static class Judge
             : Verdict.Accepted;
         Verdict verdict = byDegrees > bySheet ? byDegrees : bySheet;
 
-        var story = new MistakeStory(context, answer, figure, rules.Say);
+        var story = new MistakeStory(context, answer, figure, rules.Phrasing);
         List<Cause> byNumber =
             byDegrees == Verdict.Accepted
                 ? []
@@ -51,7 +51,7 @@ public static class Judge
         List<Cause> causes = [.. byNumber, .. seen];
         causes.Sort(static (a, b) => b.Likelihood.CompareTo(a.Likelihood));
         InstrumentMistake? named = mistakes.FirstOrDefault(m => m.Key == likely);
-        return new Judgement(verdict, Tell(verdict, named, story, rules))
+        return new Judgement(verdict, Explain(verdict, named, story, rules))
         {
             Value = answer,
             Error = error,
@@ -136,7 +136,7 @@ public static class Judge
             : Diagnosis.NotExplained;
     }
 
-    private static Feedback Tell(
+    private static Feedback Explain(
         Verdict verdict,
         InstrumentMistake? named,
         MistakeStory story,
@@ -155,7 +155,7 @@ public static class Judge
         }
         if (verdict == Verdict.Accepted)
         {
-            string value = rules.Say.Degrees(story.Answer);
+            string value = rules.Phrasing.Degrees(story.Answer);
             return new Feedback(
                 story.Praise,
                 story.Figure is null

@@ -49,7 +49,7 @@ public static class MarkAggregator
             valued.Parts,
             Causes(steps, judged, told),
             told.LikelyCause,
-            Told(steps, judged, told),
+            FeedbackOf(steps, judged, told),
             told.Picture?.Rounded(),
             marks,
             full > 0 ? credit / full : ShareOfDeciding(steps, marks)
@@ -79,7 +79,7 @@ public static class MarkAggregator
     }
 
     // What is said of steps that do not decide comes before the next thing to do.
-    private static Feedback Told(
+    private static Feedback FeedbackOf(
         IReadOnlyList<AnsweredStep> steps,
         Judgement[] judged,
         Judgement told

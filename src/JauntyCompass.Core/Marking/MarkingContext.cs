@@ -207,11 +207,28 @@ public sealed class MarkingContext
     {
         if (_laid is not LaidAngle laid || _isSecondHand)
         {
-            return FullScale - StartingNumber;
+            return BesideOn(scaleIndex, StartingNumber);
         }
         return Activity == Activity.Measuring
             ? laid.Reading(scaleIndex, laid.Alignment.ReadArm)
             : Result(StartingNumber, scaleIndex);
+    }
+
+    /// <summary>
+    /// What the other scale has at the graduation at which a number of the scale in use stands; an only scale, counted from its other
+    /// end. Null where nothing is printed there.
+    /// </summary>
+    internal double? BesideOn(int scaleIndex, double number)
+    {
+        if (Instrument.Scales.Count == 1)
+        {
+            return FullScale - number;
+        }
+        int used =
+            ScaleInUse >= 0 ? ScaleInUse
+            : scaleIndex == 0 ? 1
+            : 0;
+        return Instrument.Scales[scaleIndex].ReadingAt(Instrument.Scales[used].BearingOf(number));
     }
 
     /// <summary>Where a number on a scale lies on the graduated edge, or null when the placement is not known.</summary>

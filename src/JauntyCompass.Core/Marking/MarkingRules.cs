@@ -9,8 +9,8 @@ namespace JauntyCompass.Core.Marking;
 /// <param name="Tolerance">
 /// Degrees of error that are accepted, 0 to 10. The usual 2 is common practice, no source.
 /// </param>
-/// <param name="Say">How the class says things.</param>
-public sealed record MarkingRules(double Tolerance, Speech Say) : IValidatable
+/// <param name="Phrasing">How the class says things.</param>
+public sealed record MarkingRules(double Tolerance, Phrasing Phrasing) : IValidatable
 {
     /// <summary>Number of the marker whose marks this code makes.</summary>
     public const int Version = 10;
@@ -19,7 +19,7 @@ public sealed record MarkingRules(double Tolerance, Speech Say) : IValidatable
     public const double CreditOfNear = 0.5;
 
     /// <summary>Tolerance of two degrees, usual words.</summary>
-    public static MarkingRules Usual { get; } = new(2, Speech.Usual);
+    public static MarkingRules Usual { get; } = new(2, Phrasing.Usual);
 
     /// <summary>What is known of the student from earlier answers.</summary>
     public Beliefs History { get; init; } = Beliefs.None;
@@ -28,7 +28,7 @@ public sealed record MarkingRules(double Tolerance, Speech Say) : IValidatable
     public IReadOnlyDictionary<string, double>? Weights { get; init; }
 
     /// <summary>The class's words.</summary>
-    public Words Words => Say.Words;
+    public Words Words => Phrasing.Words;
 
     /// <summary>How much a step counts.</summary>
     internal double WeightOf(AnsweredStep step) =>

@@ -124,7 +124,7 @@ public abstract class SumMistake<TSum> : SumMistake
 /// <param name="key">Short unique name.</param>
 /// <param name="name">Its name in a few words.</param>
 /// <param name="prior">How often a wrong answer comes of it. Common practice, no source.</param>
-public abstract class ChoiceMistake(string key, string name, double prior) : Mistake<Speech>
+public abstract class ChoiceMistake(string key, string name, double prior) : Mistake<Phrasing>
 {
     /// <inheritdoc/>
     public sealed override string Key => key;

@@ -6,19 +6,19 @@ namespace JauntyCompass.Core.Marking;
 /// <param name="Context">The true context.</param>
 /// <param name="Answer">What the answer came to, in degrees.</param>
 /// <param name="Figure">The drawing, when one was made.</param>
-/// <param name="Say">How the class says things.</param>
+/// <param name="Phrasing">How the class says things.</param>
 public sealed record MistakeStory(
     MarkingContext Context,
     double Answer,
     DrawnFigure? Figure,
-    Speech Say
+    Phrasing Phrasing
 )
 {
     /// <summary>What was done well with the instrument, or null.</summary>
     public string? Praise => Marking.Praise.ForPlacing(Context, Words);
 
     /// <summary>The class's words.</summary>
-    public Words Words => Say.Words;
+    public Words Words => Phrasing.Words;
 }
 
 /// <summary>
@@ -26,29 +26,29 @@ public sealed record MistakeStory(
 /// </summary>
 public sealed class MistakeInContext
 {
-    private readonly Func<Speech, Feedback> _explain;
-    private readonly Func<Speech, MarkPicture?> _draw;
+    private readonly Func<Phrasing, Feedback> _explain;
+    private readonly Func<Phrasing, MarkPicture?> _draw;
 
     private MistakeInContext(
         Mistake mistake,
-        Func<Speech, Feedback> explain,
-        Func<Speech, MarkPicture?> draw
+        Func<Phrasing, Feedback> explain,
+        Func<Phrasing, MarkPicture?> draw
     ) => (Mistake, _explain, _draw) = (mistake, explain, draw);
 
     /// <summary>The mistake.</summary>
     public Mistake Mistake { get; }
 
     /// <summary>A mistake that needs nothing but the class's words.</summary>
-    public static MistakeInContext Of(Mistake<Speech> mistake) => Of(mistake, say => say);
+    public static MistakeInContext Of(Mistake<Phrasing> mistake) => Of(mistake, say => say);
 
     /// <summary>The mistake of a type that needs nothing but the class's words.</summary>
     public static MistakeInContext Of<TMistake>()
-        where TMistake : Mistake<Speech> => Of(MistakeCatalogue.Get<TMistake>());
+        where TMistake : Mistake<Phrasing> => Of(MistakeCatalogue.Get<TMistake>());
 
     /// <summary>A mistake with its context, given how the class says things.</summary>
     public static MistakeInContext Of<TContext>(
         Mistake<TContext> mistake,
-        Func<Speech, TContext> context
+        Func<Phrasing, TContext> context
     ) => new(mistake, say => mistake.Explain(context(say)), say => mistake.Draw(context(say)));
 
     /// <summary>A mistake that is explained here in other words than elsewhere.</summary>
@@ -56,8 +56,8 @@ public sealed class MistakeInContext
         new(mistake, _ => explained, _ => null);
 
     /// <summary>Explains it to the student.</summary>
-    public Feedback Explain(Speech say) => _explain(say);
+    public Feedback Explain(Phrasing say) => _explain(say);
 
     /// <summary>Draws what happened over the student's sheet, or null.</summary>
-    public MarkPicture? Draw(Speech say) => _draw(say);
+    public MarkPicture? Draw(Phrasing say) => _draw(say);
 }

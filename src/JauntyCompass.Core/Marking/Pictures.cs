@@ -38,7 +38,7 @@ internal static class Pictures
             ],
             Rings = [new PictureRing(end, 4)],
             Note = new PictureNote(
-                $"{story.Say.Degrees(Math.Abs(laid.Alignment.ZeroLineOff))} off the {story.Words.Arm}",
+                $"{story.Phrasing.Degrees(Math.Abs(laid.Alignment.ZeroLineOff))} off the {story.Words.Arm}",
                 Pictures.BeyondEdge(laid, bearing == 0 ? 8 : 172)
             ),
         };
@@ -57,7 +57,7 @@ internal static class Pictures
         }
         Scale scale = context.Instrument.Scales[context.ScaleInUse];
         double number = story.Answer;
-        string words = $"{story.Say.Degrees(number)} stands here";
+        string words = $"{story.Phrasing.Degrees(number)} stands here";
         if (context.Activity == Activity.Drawing)
         {
             if (story.Figure?.Dot is not Point dot)

@@ -9,7 +9,7 @@ public static class AdviceSentences
     private const double OnTheArm = 2;
 
     /// <summary>One sentence for what is laid.</summary>
-    public static string Why(in LaidAngle laid, Speech say)
+    public static string Why(in LaidAngle laid, Phrasing say)
     {
         Words words = say.Words;
         string arm = laid.Alignment.LinedUpArm == Angles.WhichArm.Start ? "start" : "end";

@@ -11,7 +11,7 @@ public static class PlacementSentences
     private const double OnArm = 0.5;
 
     /// <summary>Centre mark and zero line, without what they show: <c>centre mark on the vertex, zero line 3° above the starting arm</c>.</summary>
-    public static string Lying(in LaidAngle laid, Speech say)
+    public static string Lying(in LaidAngle laid, Phrasing say)
     {
         Words words = say.Words;
         string centre =
@@ -36,7 +36,7 @@ public static class PlacementSentences
     /// The numbers that stand on an arm, to the nearest degree, scale by scale: <c>outer 117, inner 63</c>. Which one counts is not told.
     /// Null where the arm has no graduations on it.
     /// </summary>
-    public static string? Standing(in LaidAngle laid, WhichArm arm, Speech say)
+    public static string? Standing(in LaidAngle laid, WhichArm arm, Phrasing say)
     {
         var told = new List<string>();
         for (int i = 0; i < laid.Protractor.Scales.Count; i++)

@@ -59,7 +59,7 @@ public class CoarseInstrumentsTests
             new Placement(angle.Vertex, angle.Start),
             WhichArm.Start
         );
-        AdviceSentences.Why(laid, Speech.Usual).ShouldContain("from 360°");
+        AdviceSentences.Why(laid, Phrasing.Usual).ShouldContain("from 360°");
     }
 
     [Fact]

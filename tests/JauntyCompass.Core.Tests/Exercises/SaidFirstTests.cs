@@ -117,7 +117,7 @@ public class SaidFirstTests
                 InnerScale = "lower",
             },
         };
-        Speech say = rules.Speech;
+        Phrasing say = rules.Phrasing;
         say.InOwnWords(
                 "The zero line lies on the starting arm, both arms reach. Arms are alarming."
             )

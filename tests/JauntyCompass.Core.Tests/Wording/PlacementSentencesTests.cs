@@ -24,8 +24,8 @@ public class PlacementSentencesTests
     private static LaidAngle Laid(Placement placement, Protractor? protractor = null) =>
         LaidAngle.Of(Angle, protractor ?? InstrumentCatalogue.DeskHalfCircle, placement);
 
-    private static string Lying(Placement placement, Speech? say = null) =>
-        PlacementSentences.Lying(Laid(placement), say ?? Speech.Usual);
+    private static string Lying(Placement placement, Phrasing? say = null) =>
+        PlacementSentences.Lying(Laid(placement), say ?? Phrasing.Usual);
 
     [Theory]
     [InlineData(0, 0, 0, "centre mark on the vertex, zero line on the starting arm")]
@@ -49,7 +49,7 @@ public class PlacementSentencesTests
     [Fact]
     public void It_is_told_in_the_words_of_the_class()
     {
-        var say = new Speech(
+        var say = new Phrasing(
             Words.Usual with
             {
                 Arm = "ray",
@@ -88,7 +88,7 @@ public class PlacementSentencesTests
         LaidAngle laid = Laid(placement, protractor);
         foreach (WhichArm arm in Enum.GetValues<WhichArm>())
         {
-            string? told = PlacementSentences.Standing(laid, arm, Speech.Usual);
+            string? told = PlacementSentences.Standing(laid, arm, Phrasing.Usual);
             double?[] readings =
             [
                 .. Enumerable.Range(0, protractor.Scales.Count).Select(i => laid.Reading(i, arm)),
@@ -120,14 +120,14 @@ public class PlacementSentencesTests
             .Standing(
                 Laid(Placement.Over(Angle), InstrumentCatalogue.OneScaleRight),
                 WhichArm.End,
-                Speech.Usual
+                Phrasing.Usual
             )
             .ShouldBe("63");
         PlacementSentences
             .Standing(
                 Laid(Placement.Over(Angle), InstrumentCatalogue.Tactile),
                 WhichArm.End,
-                Speech.Usual
+                Phrasing.Usual
             )
             .ShouldBe("left-hand 117, right-hand 63");
     }
@@ -136,6 +136,6 @@ public class PlacementSentencesTests
     public void Off_the_graduations_nothing_stands_there()
     {
         Placement below = Placement.Over(Angle) with { Turn = new Direction(180) };
-        PlacementSentences.Standing(Laid(below), WhichArm.End, Speech.Usual).ShouldBeNull();
+        PlacementSentences.Standing(Laid(below), WhichArm.End, Phrasing.Usual).ShouldBeNull();
     }
 }

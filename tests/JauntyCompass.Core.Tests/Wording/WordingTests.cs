@@ -73,6 +73,6 @@ public class WordingTests
             InstrumentCatalogue.DeskHalfCircle,
             new Placement(default, new Direction(turn))
         );
-        AdviceSentences.Why(laid, Speech.Usual).ShouldContain(says);
+        AdviceSentences.Why(laid, Phrasing.Usual).ShouldContain(says);
     }
 }

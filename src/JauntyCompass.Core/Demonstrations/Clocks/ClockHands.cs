@@ -45,7 +45,7 @@ public sealed class ClockHands()
             rules,
             "How large is the smaller angle between its hands?"
         );
-        Speech say = board.Say;
+        Phrasing say = board.Phrasing;
         double minuteHand = ClockFace.MinuteHandAt(minute);
         double hourHand = ClockFace.HourHandAt(hour, minute);
         AMinute(board);
@@ -117,10 +117,10 @@ public sealed class ClockHands()
         board.Step(
             "a-minute",
             "A minute",
-            $"Once round is {board.Say.Degrees(360)} and takes the long hand sixty minutes: {board.Say.Degrees(6)} a minute.",
+            $"Once round is {board.Phrasing.Degrees(360)} and takes the long hand sixty minutes: {board.Phrasing.Degrees(6)} a minute.",
             new Question(
                 "How far does the long hand turn in one minute?",
-                [board.Say.Degrees(1), board.Say.Degrees(6), board.Say.Degrees(30)],
+                [board.Phrasing.Degrees(1), board.Phrasing.Degrees(6), board.Phrasing.Degrees(30)],
                 1
             )
         );
@@ -129,7 +129,7 @@ public sealed class ClockHands()
         board.Step(
             "an-hour",
             "An hour",
-            $"The short hand goes from one number to the next in an hour: {board.Say.Degrees(360)} ÷ 12 = {board.Say.Degrees(30)}, and so {board.Say.Degrees(0.5)} a minute. It never waits on its number.",
+            $"The short hand goes from one number to the next in an hour: {board.Phrasing.Degrees(360)} ÷ 12 = {board.Phrasing.Degrees(30)}, and so {board.Phrasing.Degrees(0.5)} a minute. It never waits on its number.",
             Question.YesOrNo(
                 $"Does the short hand stay on {Numbers.Plain(hour == 0 ? 12 : hour)} until the next hour?",
                 yes: false
@@ -144,7 +144,7 @@ public sealed class ClockHands()
         int hour
     )
     {
-        Speech say = board.Say;
+        Phrasing say = board.Phrasing;
         double turn = aMinute * minutes;
         SheetState later = ClockFace.Showing(hour + minutes / 60, minutes % 60);
         board.Sheet = later;
@@ -159,7 +159,7 @@ public sealed class ClockHands()
     }
 
     // An arc with an arrow, clockwise as hands go, from so many degrees past twelve.
-    private static void Mark(Storyboard board, double from, double turn, Speech say) =>
+    private static void Mark(Storyboard board, double from, double turn, Phrasing say) =>
         board.Put(
             new Figure(
                 Id,
@@ -183,7 +183,7 @@ public sealed class ClockHands()
         double minuteHand,
         double hourHand,
         double answer,
-        Speech say
+        Phrasing say
     )
     {
         double clockwise = Direction.Reduce(hourHand - minuteHand);

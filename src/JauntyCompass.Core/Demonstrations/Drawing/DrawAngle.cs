@@ -71,7 +71,7 @@ public class DrawAngle : Demonstration
         draw.Remeasure(asked);
         return board.Script(
             Key,
-            $"Draw {board.Say.Degrees(task.Angle.Measure.Degrees)}",
+            $"Draw {board.Phrasing.Degrees(task.Angle.Measure.Degrees)}",
             task.Angle.Measure.Degrees,
             task.Instrument
         );

@@ -42,7 +42,7 @@ public sealed class DrawByTouch()
         var board = new Storyboard(task.Rules);
         Protractor protractor = task.Instrument;
         StandardPlacement laying = StandardPlacement.Of(task.Angle, task.Names, protractor)!;
-        var say = board.Say;
+        var say = board.Phrasing;
         double measure = task.Angle.Measure.Degrees;
         double length = protractor.Arm!.Length - 4;
         Angle counted = laying.Angle with { StartLength = length, EndLength = length };

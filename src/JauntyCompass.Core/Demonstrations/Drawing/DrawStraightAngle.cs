@@ -40,9 +40,9 @@ public sealed class DrawStraightAngle()
         board.Step(
             "line",
             "One line",
-            $"Draw one straight line with the {board.Say.Words.Straightedge}.",
+            $"Draw one straight line with the {board.Phrasing.Words.Straightedge}.",
             Question.YesOrNo(
-                $"We draw {board.Say.Degrees(180)}. Do we need the protractor?",
+                $"We draw {board.Phrasing.Degrees(180)}. Do we need the protractor?",
                 yes: false
             )
         );
@@ -58,7 +58,7 @@ public sealed class DrawStraightAngle()
         board.Step(
             "vertex",
             "A point on it",
-            $"A point {names.Vertex} anywhere on it is the vertex. Two {board.Say.Words.Arm}s start there, opposite ways: {names.StartRay} and {names.EndRay}."
+            $"A point {names.Vertex} anywhere on it is the vertex. Two {board.Phrasing.Words.Arm}s start there, opposite ways: {names.StartRay} and {names.EndRay}."
         );
         board.Change(
             Id,
@@ -67,13 +67,13 @@ public sealed class DrawStraightAngle()
                 {
                     VertexSpotlight = false,
                     Mark = OpeningMark.Arc,
-                    Written = board.Say.Degrees(180),
+                    Written = board.Phrasing.Degrees(180),
                 }
         );
         board.Step(
             "label",
             "Label",
-            $"Mark the arc on one side: {names.Full} = {board.Say.Degrees(180)}, straight."
+            $"Mark the arc on one side: {names.Full} = {board.Phrasing.Degrees(180)}, straight."
         );
         return board.Script(Key, Title, 180);
     }

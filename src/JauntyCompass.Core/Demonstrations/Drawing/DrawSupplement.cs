@@ -41,7 +41,7 @@ public sealed class DrawSupplement()
         StandardPlacement laying = DrawAngle.OnBase(task)!;
         var draw = new DrawingSteps(board, Id, laying);
         Angle asked = task.Angle with { StartLength = draw.ArmLength, EndLength = draw.ArmLength };
-        var say = board.Say;
+        var say = board.Phrasing;
         double rest = 180 - asked.Measure.Degrees;
         string letter = task.Names.FreeLetter;
         board.Put(

@@ -41,7 +41,7 @@ public sealed class DrawWithTurningRuler()
     {
         var board = new Storyboard(task.Rules);
         Protractor ruler = task.Instrument;
-        var say = board.Say;
+        var say = board.Phrasing;
         Angle asked = task.Angle with
         {
             StartLength = ruler.EdgeRadius + 20,

@@ -22,7 +22,7 @@ internal sealed record DrawingSteps(
     private const double SecondDotShare = 0.47;
     private const double BeyondRim = 13;
 
-    private Speech Say => Board.Say;
+    private Phrasing Phrasing => Board.Phrasing;
 
     private AngleNames Names => StandardPlacement.Names;
 
@@ -56,7 +56,7 @@ internal sealed record DrawingSteps(
         Board.Step(
             "base-ray",
             "Base ray",
-            $"With the {Say.Words.Straightedge} draw the base ray, long enough to pass the graduations. Its endpoint, at the {side}, is the vertex: it will open to the {opens}.",
+            $"With the {Phrasing.Words.Straightedge} draw the base ray, long enough to pass the graduations. Its endpoint, at the {side}, is the vertex: it will open to the {opens}.",
             Question.Open("Where must the vertex be, so that there is room to open?")
         );
         Board.Sheet = Board.Sheet with { Straightedge = null };
@@ -80,9 +80,9 @@ internal sealed record DrawingSteps(
         Board.Step(
             "picture",
             "Picture it",
-            $"{Say.Degrees(asked.Measure.Degrees)} is {Numbers.WithArticle(kind)}: {Numbers.Compared(kind)}. Picture it against the dotted right angle before you draw.",
+            $"{Phrasing.Degrees(asked.Measure.Degrees)} is {Numbers.WithArticle(kind)}: {Numbers.Compared(kind)}. Picture it against the dotted right angle before you draw.",
             new Question(
-                $"We draw {Say.Degrees(asked.Measure.Degrees)}. Which kind will it be?",
+                $"We draw {Phrasing.Degrees(asked.Measure.Degrees)}. Which kind will it be?",
                 ["acute", "right", "obtuse", "straight", "reflex"],
                 Math.Max(
                     0,
@@ -103,14 +103,14 @@ internal sealed record DrawingSteps(
     internal void Dot()
     {
         Board.Dot(new DrawnDot("dot", Vertex.Towards(Outward, Radius + OutsideRim)));
-        string number = Say.Degrees(StandardPlacement.Rounded);
+        string number = Phrasing.Degrees(StandardPlacement.Rounded);
         if (Board.Rules.Dots == Dots.Two)
         {
             Board.Dot(new DrawnDot("dot-2", Vertex.Towards(Outward, Radius * SecondDotShare)));
             Board.Step(
                 "dot",
                 "Two dots",
-                $"Two small sharp dots on the same line at {number}: one at the rim, one at the inner edge. The {Say.Words.Straightedge} has two to go by."
+                $"Two small sharp dots on the same line at {number}: one at the rim, one at the inner edge. The {Phrasing.Words.Straightedge} has two to go by."
             );
             return;
         }
@@ -126,8 +126,8 @@ internal sealed record DrawingSteps(
         Board.Step(
             "straightedge",
             "Straightedge",
-            $"Lift the protractor. Lay the {Say.Words.Straightedge} from {Names.Vertex} to the dot, a hair beside it, so that the line itself runs through.",
-            Question.Open($"From where to where goes the {Say.Words.Straightedge}?")
+            $"Lift the protractor. Lay the {Phrasing.Words.Straightedge} from {Names.Vertex} to the dot, a hair beside it, so that the line itself runs through.",
+            Question.Open($"From where to where goes the {Phrasing.Words.Straightedge}?")
         );
         Board.Change(FigureId, f => f with { HasEnd = true });
         Board.Step(
@@ -141,7 +141,7 @@ internal sealed record DrawingSteps(
     /// <summary>Labels the drawing as fully as the class does.</summary>
     internal void Label(Angle asked, AngleNames names)
     {
-        string measure = Say.Degrees(asked.Measure.Degrees);
+        string measure = Phrasing.Degrees(asked.Measure.Degrees);
         string mark = asked.Measure.Kind == AngleKind.Right ? "box" : "arc";
         Board.Change(
             FigureId,
@@ -153,7 +153,7 @@ internal sealed record DrawingSteps(
                     Written = Board.Rules.Labelling == Labelling.Arc ? null : measure,
                 }
         );
-        string arm = Say.Words.Arm;
+        string arm = Phrasing.Words.Arm;
         Board.Step(
             "label",
             "Label",
@@ -183,7 +183,7 @@ internal sealed record DrawingSteps(
         Board.Step(
             "re-measure",
             "Re-measure",
-            $"Lay the protractor on again: {Say.Degrees(asked.Measure.Degrees)}, {Numbers.Adjective(asked.Measure.Kind)}, as asked.{Parts(asked.Measure.Degrees)}",
+            $"Lay the protractor on again: {Phrasing.Degrees(asked.Measure.Degrees)}, {Numbers.Adjective(asked.Measure.Kind)}, as asked.{Parts(asked.Measure.Degrees)}",
             Question.Open("How do we know that the drawing is right?")
         );
     }
@@ -197,7 +197,7 @@ internal sealed record DrawingSteps(
         }
         double part = StandardPlacement.Whole;
         return StandardPlacement.Angle.Measure.Degrees + asked == 360
-            ? $" The smaller angle is {Say.Degrees(part)}, and {Say.Degrees(part)} + {Say.Degrees(asked)} = {Say.Degrees(360)}."
-            : $" Beyond the straight line there are {Say.Degrees(part)}, and {Say.Degrees(180)} + {Say.Degrees(part)} = {Say.Degrees(asked)}.";
+            ? $" The smaller angle is {Phrasing.Degrees(part)}, and {Phrasing.Degrees(part)} + {Phrasing.Degrees(asked)} = {Phrasing.Degrees(360)}."
+            : $" Beyond the straight line there are {Phrasing.Degrees(part)}, and {Phrasing.Degrees(180)} + {Phrasing.Degrees(part)} = {Phrasing.Degrees(asked)}.";
     }
 }

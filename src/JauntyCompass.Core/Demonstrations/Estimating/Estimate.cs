@@ -36,7 +36,7 @@ public readonly record struct Estimate(int Benchmark, int Number, int More)
     }
 
     /// <summary>How it is said.</summary>
-    internal string Caption(Speech say)
+    internal string Caption(Phrasing say)
     {
         string compared = More switch
         {
@@ -48,7 +48,7 @@ public readonly record struct Estimate(int Benchmark, int Number, int More)
     }
 
     /// <summary>A benchmark as something to picture.</summary>
-    internal static string Named(int benchmark, Speech say)
+    internal static string Named(int benchmark, Phrasing say)
     {
         string degrees = say.Degrees(benchmark);
         return benchmark switch

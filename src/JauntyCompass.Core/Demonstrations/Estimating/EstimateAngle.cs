@@ -30,7 +30,7 @@ public sealed class EstimateAngle()
         board.Step(
             "benchmark",
             "Nearest",
-            $"The nearest benchmark is {Estimate.Named(estimate.Benchmark, board.Say)}.",
+            $"The nearest benchmark is {Estimate.Named(estimate.Benchmark, board.Phrasing)}.",
             Choices(board, estimate)
         );
         board.Step(
@@ -50,19 +50,22 @@ public sealed class EstimateAngle()
                     : 2
             )
         );
-        board.Change(Id, f => f with { Written = $"about {board.Say.Degrees(estimate.Number)}" });
+        board.Change(
+            Id,
+            f => f with { Written = $"about {board.Phrasing.Degrees(estimate.Number)}" }
+        );
         board.Step(
             "number",
             "A number",
-            $"We say about {board.Say.Degrees(estimate.Number)} and write it down: it is our first check.",
+            $"We say about {board.Phrasing.Degrees(estimate.Number)} and write it down: it is our first check.",
             Question.Open("Now say a number.")
         );
         double off = Math.Abs(estimate.Number - angle.Measure.Degrees);
-        board.Change(Id, f => f with { Written = board.Say.Degrees(angle.Measure.Degrees) });
+        board.Change(Id, f => f with { Written = board.Phrasing.Degrees(angle.Measure.Degrees) });
         board.Step(
             "check",
             "Check",
-            $"Measured, it is {board.Say.Degrees(angle.Measure.Degrees)}: our estimate was {board.Say.Degrees(off)} off. Had we read {board.Say.Degrees(Other(angle.Measure))}, we would look again."
+            $"Measured, it is {board.Phrasing.Degrees(angle.Measure.Degrees)}: our estimate was {board.Phrasing.Degrees(off)} off. Had we read {board.Phrasing.Degrees(Other(angle.Measure))}, we would look again."
         );
         return board.Script(Key, Title, angle.Measure.Degrees);
     }
@@ -76,7 +79,7 @@ public sealed class EstimateAngle()
         int first = Math.Clamp(at - 1, 0, Estimate.Benchmarks.Count - 3);
         return new Question(
             "Which benchmark is nearest?",
-            [.. Estimate.Benchmarks.Skip(first).Take(3).Select(b => board.Say.Degrees(b))],
+            [.. Estimate.Benchmarks.Skip(first).Take(3).Select(b => board.Phrasing.Degrees(b))],
             at - first
         );
     }

@@ -10,7 +10,7 @@ internal static class Counting
     private const double ClearlyNearer = 0.45;
 
     /// <summary>The count along the scale in use to the other arm: <c>ten, twenty … sixty, and four more</c>.</summary>
-    internal static string Said(StandardPlacement laying, Speech say) =>
+    internal static string Said(StandardPlacement laying, Phrasing say) =>
         laying.Protractor.SmallestGraduation switch
         {
             > 10 => Creases(laying, say),
@@ -47,12 +47,12 @@ internal static class Counting
             ? $". The arm lies a little {(past > 0 ? "past" : "before")} that graduation; we take the nearest"
         : ". The arm lies between two graduations; either may be written";
 
-    private static string Coarse(StandardPlacement laying, Speech say) =>
+    private static string Coarse(StandardPlacement laying, Phrasing say) =>
         laying.Rounded % laying.Protractor.SmallestGraduation == 0
             ? ""
             : $". The marks stand {say.Degrees(laying.Protractor.SmallestGraduation)} apart; what lies between is judged";
 
-    private static string Creases(StandardPlacement laying, Speech say)
+    private static string Creases(StandardPlacement laying, Phrasing say)
     {
         double part = laying.Protractor.SmallestGraduation;
         int whole = (int)((laying.Reading + OnGraduation) / part);

@@ -44,8 +44,8 @@ public sealed class FullCircleTurn()
     {
         var board = new Storyboard(task.Rules);
         StandardPlacement laying = OnStart(task)!;
-        string way = board.Say.WayRound(task.Angle.Opening);
-        var words = board.Say.Words;
+        string way = board.Phrasing.WayRound(task.Angle.Opening);
+        var words = board.Phrasing.Words;
         board.Put(new Figure(Id, task.Angle) { Names = task.Names, Mark = OpeningMark.Turn });
         board.Step(
             "arrow",
@@ -84,7 +84,7 @@ public sealed class FullCircleTurn()
         board.Step(
             "other-arm",
             "The other arm",
-            $"With zero on {task.Names.EndRay} the numbers run on to {task.Names.StartRay} and say {board.Say.Degrees(rest)}: the rest of the turn. {board.Say.Degrees(laying.Rounded)} + {board.Say.Degrees(rest)} = {board.Say.Degrees(360)}. The kind tells which of the two is asked.",
+            $"With zero on {task.Names.EndRay} the numbers run on to {task.Names.StartRay} and say {board.Phrasing.Degrees(rest)}: the rest of the turn. {board.Phrasing.Degrees(laying.Rounded)} + {board.Phrasing.Degrees(rest)} = {board.Phrasing.Degrees(360)}. The kind tells which of the two is asked.",
             Question.Open($"What would come out with the zero on {task.Names.EndRay}?")
         );
         return board.Script(Key, Title, task.Angle.Measure.Degrees, task.Instrument);

@@ -72,7 +72,7 @@ public sealed class InBetweenGraduations()
             "ones",
             "The ones",
             ones == 0
-                ? $"{end} lies on the label itself: {board.Say.Degrees(reading)}."
+                ? $"{end} lies on the label itself: {board.Phrasing.Degrees(reading)}."
                 : $"A degree is the space between two graduations; the longer one is five. Counted on from {ten}: {Counting.Said(reading)}.",
             Question.Open("How many single degrees further?")
         );
@@ -85,8 +85,8 @@ public sealed class InBetweenGraduations()
                 Question.Open($"{ten + 10} is nearer. May we count back from there?")
             );
         }
-        board.Change(Id, f => f with { Written = board.Say.Degrees(reading) });
-        board.Step("write", "Write", $"{task.Names.Full} = {board.Say.Degrees(reading)}.");
+        board.Change(Id, f => f with { Written = board.Phrasing.Degrees(reading) });
+        board.Step("write", "Write", $"{task.Names.Full} = {board.Phrasing.Degrees(reading)}.");
         return board.Script(Key, Title, task.Angle.Measure.Degrees, task.Instrument);
     }
 

@@ -35,7 +35,7 @@ public sealed class MeasureByTouch()
     {
         var board = new Storyboard(task.Rules);
         StandardPlacement laying = StandardPlacement.Of(task.Angle, task.Names, task.Instrument)!;
-        var say = board.Say;
+        var say = board.Phrasing;
         board.Put(new Figure(Id, task.Angle) { Names = task.Names });
         var steps = new MeasuringSteps(board, Id, laying);
         steps.CentreAndZeroLine();

@@ -51,18 +51,18 @@ public sealed class MeasureFromBothArms()
             new Figure(Id, task.Angle) { Names = task.Names, Mark = OpeningMarks.Of(task.Angle) }
         );
         Once(board, first);
-        board.Change(Id, f => f with { Written = board.Say.Degrees(first.Rounded) });
+        board.Change(Id, f => f with { Written = board.Phrasing.Degrees(first.Rounded) });
         board.Step(
             "first-number",
             "First number",
-            $"From {first.Names.StartRay}: {board.Say.Degrees(first.Rounded)}."
+            $"From {first.Names.StartRay}: {board.Phrasing.Degrees(first.Rounded)}."
         );
         board.Lift(Id);
         Once(board, second);
         board.Step(
             "same",
             "The same",
-            $"From {second.Names.StartRay}: {board.Say.Degrees(second.Rounded)} again. Two ways, one number: now we trust it.",
+            $"From {second.Names.StartRay}: {board.Phrasing.Degrees(second.Rounded)} again. Two ways, one number: now we trust it.",
             Question.YesOrNo("Must both numbers be the same?", yes: true)
         );
         return board.Script(Key, Title, task.Angle.Measure.Degrees, task.Instrument);

@@ -30,7 +30,7 @@ internal sealed record MeasuringSteps(
     // Well past the rim, so that an extension is seen to cross the graduations, in mm.
     private const double BeyondRim = 10;
 
-    private Speech Say => Board.Say;
+    private Phrasing Phrasing => Board.Phrasing;
 
     private AngleNames Names => StandardPlacement.Names;
 
@@ -76,11 +76,14 @@ internal sealed record MeasuringSteps(
     internal void MakeEstimate(Angle given)
     {
         Estimate estimate = Estimate.Of(given.Measure);
-        Board.Change(FigureId, f => f with { Written = $"about {Say.Degrees(estimate.Number)}" });
+        Board.Change(
+            FigureId,
+            f => f with { Written = $"about {Phrasing.Degrees(estimate.Number)}" }
+        );
         Board.Step(
             "estimate",
             "Estimate",
-            estimate.Caption(Say),
+            estimate.Caption(Phrasing),
             Question.Open("Which benchmark is nearest? More or less? Say a number.")
         );
     }
@@ -124,10 +127,10 @@ internal sealed record MeasuringSteps(
                     ),
                 }
             );
-            ZeroLine($"Lay the {Say.Words.ZeroLine} along {Names.StartRay}, anywhere on it.");
+            ZeroLine($"Lay the {Phrasing.Words.ZeroLine} along {Names.StartRay}, anywhere on it.");
             Lay(StandardPlacement.Placement);
             Centre(
-                $"Now slide it along {Names.StartRay} until the {Say.Words.CentreMark} is exactly on the vertex {Names.Vertex}."
+                $"Now slide it along {Names.StartRay} until the {Phrasing.Words.CentreMark} is exactly on the vertex {Names.Vertex}."
             );
             return;
         }
@@ -137,10 +140,10 @@ internal sealed record MeasuringSteps(
                 Turn = StandardPlacement.Placement.Turn.Turned(LooseTurn),
             }
         );
-        Centre($"The {Say.Words.CentreMark} goes exactly on the vertex {Names.Vertex}.");
+        Centre($"The {Phrasing.Words.CentreMark} goes exactly on the vertex {Names.Vertex}.");
         Lay(StandardPlacement.Placement);
         ZeroLine(
-            $"Turn about {Names.Vertex} until the {Say.Words.ZeroLine} covers {Names.StartRay}. Then look at the {Say.Words.CentreMark} again."
+            $"Turn about {Names.Vertex} until the {Phrasing.Words.ZeroLine} covers {Names.StartRay}. Then look at the {Phrasing.Words.CentreMark} again."
         );
     }
 
@@ -154,7 +157,7 @@ internal sealed record MeasuringSteps(
         }
         string which = (start, end) switch
         {
-            (not null, not null) => $"Both {Say.Words.Arm}s stop",
+            (not null, not null) => $"Both {Phrasing.Words.Arm}s stop",
             (not null, _) => $"{Names.StartRay} stops",
             _ => $"{Names.EndRay} stops",
         };
@@ -174,9 +177,9 @@ internal sealed record MeasuringSteps(
         Board.Step(
             "extend",
             "Extend",
-            $"{which} {Numbers.Millimetres(missing)} short. Extend with the {Say.Words.Straightedge}, exactly along itself; the angle stays the same.",
+            $"{which} {Numbers.Millimetres(missing)} short. Extend with the {Phrasing.Words.Straightedge}, exactly along itself; the angle stays the same.",
             Question.YesOrNo(
-                $"The graduations are out of reach. Does a longer {Say.Words.Arm} change the angle?",
+                $"The graduations are out of reach. Does a longer {Phrasing.Words.Arm} change the angle?",
                 yes: false
             )
         );
@@ -190,7 +193,7 @@ internal sealed record MeasuringSteps(
         [
             .. Enumerable
                 .Range(0, Protractor.Scales.Count)
-                .Select(i => Say.ScaleName(Protractor, i)),
+                .Select(i => Phrasing.ScaleName(Protractor, i)),
         ];
         Question? question =
             choices.Length > 1
@@ -201,15 +204,16 @@ internal sealed record MeasuringSteps(
             CountBack();
             return;
         }
-        Board.Warn(RuleSentences.Warning(Board.Rules.Scale, StandardPlacement, Say));
-        string caption = RuleSentences.Choose(Board.Rules.Scale, StandardPlacement, Say);
+        Board.Warn(RuleSentences.Warning(Board.Rules.Scale, StandardPlacement, Phrasing));
+        string caption = RuleSentences.Choose(Board.Rules.Scale, StandardPlacement, Phrasing);
         if (
             Board.Rules.Confirming is ScaleRule second
             && second != Board.Rules.Scale
             && RuleSentences.Serves(second, StandardPlacement)
         )
         {
-            caption += $" And it agrees: {RuleSentences.Confirm(second, StandardPlacement, Say)}";
+            caption +=
+                $" And it agrees: {RuleSentences.Confirm(second, StandardPlacement, Phrasing)}";
         }
         Ink(StandardPlacement.Scale);
         Spotlight(WhichArm.Start);
@@ -218,8 +222,8 @@ internal sealed record MeasuringSteps(
 
     private void CountBack()
     {
-        string measure = Say.Degrees(StandardPlacement.Angle.Measure.Degrees);
-        string whole = Say.Degrees(Protractor.FullScale);
+        string measure = Phrasing.Degrees(StandardPlacement.Angle.Measure.Degrees);
+        string whole = Phrasing.Degrees(Protractor.FullScale);
         string why =
             Protractor.Shape == ProtractorShape.HalfCircle
                 ? $"its zero is at the other end: {Names.StartRay} lies on {whole}"
@@ -229,7 +233,7 @@ internal sealed record MeasuringSteps(
         Board.Step(
             "scale",
             "Which way",
-            $"There is one scale only, and {why}. So {measure} from there is {whole} − {measure} = {Say.Degrees(StandardPlacement.Rounded)} on the scale.",
+            $"There is one scale only, and {why}. So {measure} from there is {whole} − {measure} = {Phrasing.Degrees(StandardPlacement.Rounded)} on the scale.",
             Question.Open($"The only scale counts the other way. Where on it is {measure}?")
         );
     }
@@ -237,7 +241,7 @@ internal sealed record MeasuringSteps(
     // In a drawing the other arm is not there yet: one counts to the number.
     private string Target =>
         Board.Sheet.Figures.Any(f => f.Id == FigureId && !f.HasEnd)
-            ? Say.Degrees(StandardPlacement.Rounded)
+            ? Phrasing.Degrees(StandardPlacement.Rounded)
             : Names.EndRay;
 
     /// <summary>Counts along the scale to the other arm.</summary>
@@ -265,7 +269,7 @@ internal sealed record MeasuringSteps(
         Board.Step(
             "count",
             "Count",
-            $"Start at zero and follow {Say.Counted(Protractor, StandardPlacement.Scale)}: {Counting.Said(StandardPlacement, Say)}.",
+            $"Start at zero and follow {Phrasing.Counted(Protractor, StandardPlacement.Scale)}: {Counting.Said(StandardPlacement, Phrasing)}.",
             Question.Open(
                 creased ? $"Count the creases. How many lie before {Target}?"
                 : Protractor.Marks == GraduationMarks.Raised
@@ -279,12 +283,12 @@ internal sealed record MeasuringSteps(
     /// <summary>Writes the measure beside the arc.</summary>
     internal void Write(string name, double result)
     {
-        Board.Change(FigureId, f => f with { Written = Say.Degrees(result) });
+        Board.Change(FigureId, f => f with { Written = Phrasing.Degrees(result) });
         Board.Step(
             "write",
             "Write",
-            $"Write it beside the arc: {name} = {Say.Degrees(result)}."
-                + (Say.Style == DegreeStyle.Sign ? " The degree sign belongs to it." : "")
+            $"Write it beside the arc: {name} = {Phrasing.Degrees(result)}."
+                + (Phrasing.Style == DegreeStyle.Sign ? " The degree sign belongs to it." : "")
         );
     }
 
@@ -295,14 +299,14 @@ internal sealed record MeasuringSteps(
         Spotlight(null);
         AngleKind kind = given.Measure.Kind;
         string estimated = Board.Rules.EstimateFirst
-            ? $" Our estimate was about {Say.Degrees(Estimate.Of(given.Measure).Number)}: near enough."
+            ? $" Our estimate was about {Phrasing.Degrees(Estimate.Of(given.Measure).Number)}: near enough."
             : "";
         Board.Step(
             "check",
             "Check",
-            $"{Say.Degrees(result)} is {Numbers.Compared(new Measure(result).Kind)}: {Numbers.WithArticle(kind)}, as we said.{estimated} Measuring again from {Names.EndRay} must give the same.",
+            $"{Phrasing.Degrees(result)} is {Numbers.Compared(new Measure(result).Kind)}: {Numbers.WithArticle(kind)}, as we said.{estimated} Measuring again from {Names.EndRay} must give the same.",
             Question.YesOrNo(
-                $"We said {Numbers.Adjective(kind)}. Can {Say.Degrees(result)} be right?",
+                $"We said {Numbers.Adjective(kind)}. Can {Phrasing.Degrees(result)} be right?",
                 yes: true
             )
         );
@@ -319,15 +323,15 @@ internal sealed record MeasuringSteps(
     private void Centre(string caption) =>
         Board.Step(
             "centre",
-            Capital(Say.Words.CentreMark.Split(' ')[0]),
+            Capital(Phrasing.Words.CentreMark.Split(' ')[0]),
             caption,
-            Question.Open($"Where does the {Say.Words.CentreMark} go?")
+            Question.Open($"Where does the {Phrasing.Words.CentreMark} go?")
         );
 
     private void ZeroLine(string caption)
     {
         Spotlight(WhichArm.Start);
-        Board.Step("zero-line", Capital(Say.Words.ZeroLine), caption);
+        Board.Step("zero-line", Capital(Phrasing.Words.ZeroLine), caption);
     }
 
     private void Lay(Placement placement, bool waiting = false) =>

@@ -47,34 +47,34 @@ public sealed class NotFromZero()
         board.Step(
             "lay",
             "Lay it on",
-            $"The {board.Say.Words.CentreMark} lies on the vertex, but no zero lies on {start}. That can still be read.",
+            $"The {board.Phrasing.Words.CentreMark} lies on the vertex, but no zero lies on {start}. That can still be read.",
             Question.YesOrNo("Can we measure without moving it?", yes: true)
         );
         Thread(board, task.Instrument, placed, well.Scale, from);
         board.Step(
             "first",
             "First reading",
-            $"On {start} we read {board.Say.Degrees(from)}.",
+            $"On {start} we read {board.Phrasing.Degrees(from)}.",
             Question.Open($"What does the scale say on {start}?")
         );
         Thread(board, task.Instrument, placed, well.Scale, end);
         board.Step(
             "second",
             "Second reading",
-            $"On the same scale {other} lies at {board.Say.Degrees(end)}.",
+            $"On the same scale {other} lies at {board.Phrasing.Degrees(end)}.",
             Question.Open($"And on {other}, on the same scale?")
         );
-        board.Change(Id, f => f with { Written = board.Say.Degrees(well.Rounded) });
+        board.Change(Id, f => f with { Written = board.Phrasing.Degrees(well.Rounded) });
         board.Step(
             "subtract",
             "Subtract",
-            $"{board.Say.Degrees(end)} − {board.Say.Degrees(from)} = {board.Say.Degrees(well.Rounded)}. Forget to subtract, and {board.Say.Degrees(end)} would be written: the classic slip.",
+            $"{board.Phrasing.Degrees(end)} − {board.Phrasing.Degrees(from)} = {board.Phrasing.Degrees(well.Rounded)}. Forget to subtract, and {board.Phrasing.Degrees(end)} would be written: the classic slip.",
             new Question(
                 "What is the angle?",
                 [
-                    board.Say.Degrees(end),
-                    board.Say.Degrees(well.Rounded),
-                    board.Say.Degrees(end + from),
+                    board.Phrasing.Degrees(end),
+                    board.Phrasing.Degrees(well.Rounded),
+                    board.Phrasing.Degrees(end + from),
                 ],
                 1
             )
@@ -86,7 +86,7 @@ public sealed class NotFromZero()
         board.Step(
             "handier",
             "Handier",
-            $"With the zero on {start} there is nothing to subtract: the same {board.Say.Degrees(well.Rounded)}, only handier."
+            $"With the zero on {start} there is nothing to subtract: the same {board.Phrasing.Degrees(well.Rounded)}, only handier."
         );
         return board.Script(Key, Title, task.Angle.Measure.Degrees, task.Instrument);
     }

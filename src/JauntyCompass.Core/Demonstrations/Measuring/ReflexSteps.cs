@@ -12,7 +12,7 @@ internal static class ReflexSteps
         board.Step(
             "take-from-360",
             "From 360",
-            $"A full turn is {board.Say.Degrees(360)}. What is left over: {board.Say.Degrees(360)} − {board.Say.Degrees(laying.Rounded)} = {board.Say.Degrees(result)}.",
+            $"A full turn is {board.Phrasing.Degrees(360)}. What is left over: {board.Phrasing.Degrees(360)} − {board.Phrasing.Degrees(laying.Rounded)} = {board.Phrasing.Degrees(result)}.",
             Question.Open("The protractor shows the smaller angle. How do we get the reflex one?")
         );
     }
@@ -23,7 +23,7 @@ internal static class ReflexSteps
         board.Step(
             "add-to-180",
             "Add 180",
-            $"A straight angle is {board.Say.Degrees(180)}, and the extra comes on top: {board.Say.Degrees(180)} + {board.Say.Degrees(beyond.Rounded)} = {board.Say.Degrees(result)}.",
+            $"A straight angle is {board.Phrasing.Degrees(180)}, and the extra comes on top: {board.Phrasing.Degrees(180)} + {board.Phrasing.Degrees(beyond.Rounded)} = {board.Phrasing.Degrees(result)}.",
             Question.Open(
                 "We measured only the extra beyond the straight line. What is still missing?"
             )

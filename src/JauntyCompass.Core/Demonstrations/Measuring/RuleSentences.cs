@@ -11,11 +11,11 @@ public static class RuleSentences
         ScaleRules.Follow(rule, laying.Laid).ScaleIndex == laying.Scale;
 
     /// <summary>How the rule chooses; where it cannot serve, how <i>start at zero</i> does.</summary>
-    internal static string Choose(ScaleRule rule, StandardPlacement laying, Speech say) =>
+    internal static string Choose(ScaleRule rule, StandardPlacement laying, Phrasing say) =>
         Confirm(Serves(rule, laying) ? rule : ScaleRule.StartAtZero, laying, say);
 
     /// <summary>How the rule chooses, where it serves.</summary>
-    internal static string Confirm(ScaleRule rule, StandardPlacement laying, Speech say)
+    internal static string Confirm(ScaleRule rule, StandardPlacement laying, Phrasing say)
     {
         string numbers = say.Counted(laying.Protractor, laying.Scale);
         string start = laying.Names.StartRay;
@@ -35,7 +35,7 @@ public static class RuleSentences
     }
 
     /// <summary>What the teacher should know before the lesson does, or null when the rule serves here.</summary>
-    internal static string? Warning(ScaleRule rule, StandardPlacement laying, Speech say)
+    internal static string? Warning(ScaleRule rule, StandardPlacement laying, Phrasing say)
     {
         if (
             rule == ScaleRule.SizeFirst
@@ -61,7 +61,7 @@ public static class RuleSentences
         };
 
     /// <summary>How far a rule can be trusted on an instrument, and why.</summary>
-    public static string Reason(RuleSafety safety, Speech say)
+    public static string Reason(RuleSafety safety, Phrasing say)
     {
         string example = safety.Example is Misleading wrong
             ? $" For example, {say.Degrees(LaidMeasure(wrong))} would be read as {say.Degrees(wrong.Answer)}."

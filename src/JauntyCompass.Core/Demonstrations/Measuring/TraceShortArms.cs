@@ -34,7 +34,7 @@ public sealed class TraceShortArms()
     public override Script Build(DemonstrationTask task)
     {
         var board = new Storyboard(task.Rules);
-        string arm = board.Say.Words.Arm;
+        string arm = board.Phrasing.Words.Arm;
         double radius = task.Instrument.EdgeRadius;
         Angle angle = task.Angle;
         board.Put(new Figure(Id, angle) { Names = task.Names });
@@ -63,7 +63,7 @@ public sealed class TraceShortArms()
         board.Step(
             "draw-on",
             "Draw on",
-            $"On the tracing paper we draw the {arm}s on with the {board.Say.Words.Straightedge}, as long as we like. The angle stays the same."
+            $"On the tracing paper we draw the {arm}s on with the {board.Phrasing.Words.Straightedge}, as long as we like. The angle stays the same."
         );
         board.Sheet = board.Sheet with { Straightedge = null };
         board.Change(Id, f => f with { Angle = longer, Names = task.Names });

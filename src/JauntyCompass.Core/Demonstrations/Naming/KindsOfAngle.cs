@@ -29,7 +29,7 @@ public sealed class KindsOfAngle()
     public override Script Build(DemonstrationTask task)
     {
         var board = new Storyboard(task.Rules);
-        string arm = board.Say.Words.Arm;
+        string arm = board.Phrasing.Words.Arm;
         foreach (double degrees in Shown)
         {
             Angle angle = task.Angle with { Measure = new Measure(degrees) };
@@ -48,7 +48,7 @@ public sealed class KindsOfAngle()
             board.Step(
                 Numbers.Adjective(kind).Replace(' ', '-'),
                 MeasuringSteps.Capital(Numbers.Adjective(kind)),
-                Caption(kind, arm, board.Say),
+                Caption(kind, arm, board.Phrasing),
                 degrees == 0
                     ? null
                     : Question.Open($"Open the {arm} further. What kind of angle is it now?")
@@ -57,7 +57,7 @@ public sealed class KindsOfAngle()
         return board.Script(Key, Title, null);
     }
 
-    private static string Caption(AngleKind kind, string arm, Speech say) =>
+    private static string Caption(AngleKind kind, string arm, Phrasing say) =>
         kind switch
         {
             AngleKind.Zero =>

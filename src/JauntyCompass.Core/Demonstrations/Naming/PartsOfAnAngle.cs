@@ -20,7 +20,7 @@ public sealed class PartsOfAnAngle()
     public override Script Build(DemonstrationTask task)
     {
         var board = new Storyboard(task.Rules);
-        string arm = board.Say.Words.Arm;
+        string arm = board.Phrasing.Words.Arm;
         var names = task.Names;
         board.Put(
             new Figure(Id, task.Angle)
@@ -51,11 +51,14 @@ public sealed class PartsOfAnAngle()
             $"The arc shows the opening between the {arm}s. That opening is the angle, not the length of the {arm}s."
         );
         Longer(board, task.Angle);
-        board.Change(Id, f => f with { Written = board.Say.Degrees(task.Angle.Measure.Degrees) });
+        board.Change(
+            Id,
+            f => f with { Written = board.Phrasing.Degrees(task.Angle.Measure.Degrees) }
+        );
         board.Step(
             "degree",
             "Degree",
-            $"An opening is measured in degrees: a full turn has {board.Say.Degrees(360)}. This one has {board.Say.Degrees(task.Angle.Measure.Degrees)}."
+            $"An opening is measured in degrees: a full turn has {board.Phrasing.Degrees(360)}. This one has {board.Phrasing.Degrees(task.Angle.Measure.Degrees)}."
         );
         return board.Script(Key, Title, task.Angle.Measure.Degrees);
     }
@@ -63,7 +66,7 @@ public sealed class PartsOfAnAngle()
     private static void Longer(Storyboard board, Angle angle)
     {
         const double More = 25;
-        string arm = board.Say.Words.Arm;
+        string arm = board.Phrasing.Words.Arm;
         board.Change(
             Id,
             f =>

@@ -33,7 +33,7 @@ public sealed class RightAngleBox()
         board.Step(
             "box",
             "The box",
-            $"The box says: exactly {board.Say.Degrees(90)}, a right angle."
+            $"The box says: exactly {board.Phrasing.Degrees(90)}, a right angle."
         );
         board.Change(Id, f => f with { Angle = right.TurnedBy(Tilt) });
         board.Step(
@@ -58,13 +58,13 @@ public sealed class RightAngleBox()
         var steps = new MeasuringSteps(board, Id, laying);
         steps.LayAtOnce();
         steps.Count();
-        board.Change(Id, f => f with { Written = board.Say.Degrees(laying.Rounded) });
+        board.Change(Id, f => f with { Written = board.Phrasing.Degrees(laying.Rounded) });
         board.Step(
             "verdict",
             "Verdict",
             isRight
-                ? $"{board.Say.Degrees(90)}: it is right, and now it may have its box."
-                : $"{board.Say.Degrees(laying.Rounded)}: not right, only nearly. Good that we measured."
+                ? $"{board.Phrasing.Degrees(90)}: it is right, and now it may have its box."
+                : $"{board.Phrasing.Degrees(laying.Rounded)}: not right, only nearly. Good that we measured."
         );
         return board.Script(Key, Title, task.Angle.Measure.Degrees, task.Instrument);
     }

@@ -44,7 +44,7 @@ public sealed class DrawReflex(ReflexMethod method)
     public override Script Build(DemonstrationTask task)
     {
         var board = new Storyboard(task.Rules);
-        Speech say = board.Say;
+        Phrasing say = board.Phrasing;
         StandardPlacement laying = DrawAngle.OnBase(Drawn(task))!;
         var draw = new DrawingSteps(board, Id, laying);
         Angle asked = task.Angle with { StartLength = draw.ArmLength, EndLength = draw.ArmLength };

@@ -48,11 +48,11 @@ public sealed class MeasureReflex(ReflexMethod method)
         ).Kind(task.Angle);
         board.Change(Id, f => f with { Angle = lying });
         double result = ReflexRoutes.Measure(board, Id, lying, task, method);
-        board.Change(Id, f => f with { Written = board.Say.Degrees(result) });
+        board.Change(Id, f => f with { Written = board.Phrasing.Degrees(result) });
         board.Step(
             "write",
             "Write",
-            $"{task.Names.Full} = {board.Say.Degrees(result)}, written on the outside, where the arc is."
+            $"{task.Names.Full} = {board.Phrasing.Degrees(result)}, written on the outside, where the arc is."
         );
         return board.Script(
             Key,

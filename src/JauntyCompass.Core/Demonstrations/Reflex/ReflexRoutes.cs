@@ -42,7 +42,7 @@ internal static class ReflexRoutes
         board.Step(
             "smaller",
             "The smaller one",
-            $"The protractor ends at {board.Say.Degrees(180)}. We measure the smaller angle on the other side first.",
+            $"The protractor ends at {board.Phrasing.Degrees(180)}. We measure the smaller angle on the other side first.",
             Question.Open(
                 "The protractor is too small for this opening. What can we measure instead?"
             )
@@ -75,8 +75,8 @@ internal static class ReflexRoutes
         board.Step(
             "back",
             "Extend back",
-            $"Extend {task.Names.StartRay} backwards through {task.Names.Vertex}. Up to there it is a straight angle, {board.Say.Degrees(180)}; the extra lies beyond.",
-            Question.Open($"Where does {board.Say.Degrees(180)} end?")
+            $"Extend {task.Names.StartRay} backwards through {task.Names.Vertex}. Up to there it is a straight angle, {board.Phrasing.Degrees(180)}; the extra lies beyond.",
+            Question.Open($"Where does {board.Phrasing.Degrees(180)} end?")
         );
         var steps = new MeasuringSteps(board, figure, laying);
         steps.CentreAndZeroLine();

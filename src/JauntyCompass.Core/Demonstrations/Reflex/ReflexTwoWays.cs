@@ -49,14 +49,14 @@ public sealed class ReflexTwoWays()
             Question.YesOrNo("Must both ways give the same number?", yes: true)
         );
         double one = ReflexRoutes.Measure(board, First, left, task, ReflexMethod.From360);
-        board.Change(First, f => f with { Written = board.Say.Degrees(one) });
+        board.Change(First, f => f with { Written = board.Phrasing.Degrees(one) });
         double other = ReflexRoutes.Measure(board, Second, right, task, ReflexMethod.AddTo180);
-        board.Change(Second, f => f with { Written = board.Say.Degrees(other) });
+        board.Change(Second, f => f with { Written = board.Phrasing.Degrees(other) });
         bool adding = Measuring.ReflexSteps.Handier(task.Angle.Measure) == ReflexMethod.AddTo180;
         board.Step(
             "compare",
             "Compare",
-            $"Both ways give {board.Say.Degrees(one)}. Here {(adding ? "adding to 180 is handier: only a small piece to measure" : "taking from 360 is handier: only a small piece to measure")}.",
+            $"Both ways give {board.Phrasing.Degrees(one)}. Here {(adding ? "adding to 180 is handier: only a small piece to measure" : "taking from 360 is handier: only a small piece to measure")}.",
             Question.Open("Which of the two was handier here, and why?")
         );
         return board.Script(Key, Title, task.Angle.Measure.Degrees, task.Instrument);

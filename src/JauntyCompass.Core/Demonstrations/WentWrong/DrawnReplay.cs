@@ -59,20 +59,24 @@ public sealed class DrawnReplay(Mistake mistake)
         );
         Feedback told = Replays.Explain(
             mistake,
-            new MistakeStory(context, figure.Value ?? 0, figure, board.Say)
+            new MistakeStory(context, figure.Value ?? 0, figure, board.Phrasing)
         );
         Drawn(board, asked, task, slip);
-        string measure = board.Say.Degrees(asked.Measure.Degrees);
+        string measure = board.Phrasing.Degrees(asked.Measure.Degrees);
         board.Step(
             "drawing",
             "The drawing",
             $"Asked was {measure}, opening from {task.Names.StartRay}. This came out; let us look at it kindly."
         );
-        (string[] choices, int answer) = Replays.DrawnGuesses(mistake, task.Instrument, board.Say);
+        (string[] choices, int answer) = Replays.DrawnGuesses(
+            mistake,
+            task.Instrument,
+            board.Phrasing
+        );
         board.Step(
             "guess",
             "Guess",
-            $"Look again: “{board.Say.InOwnWords(mistake.Name)}”.",
+            $"Look again: “{board.Phrasing.InOwnWords(mistake.Name)}”.",
             new Question("What is not right yet?", choices, answer)
         );
         board.Step("happened", "What happened", told.Happened);
@@ -89,7 +93,7 @@ public sealed class DrawnReplay(Mistake mistake)
         board.Step(
             "right",
             "Drawn right",
-            $"And this is how it looks: {measure}, both {board.Say.Words.Arm}s from {task.Names.Vertex}, long enough to measure again."
+            $"And this is how it looks: {measure}, both {board.Phrasing.Words.Arm}s from {task.Names.Vertex}, long enough to measure again."
         );
         return board.Script(Key, $"What went wrong? {measure}", asked.Measure.Degrees);
     }

@@ -66,7 +66,7 @@ public sealed class Replay(Mistake mistake)
             {
                 Names = task.Names,
                 Mark = OpeningMarks.Of(task.Angle),
-                Written = $"{board.Say.Degrees(slip.Answer)}?",
+                Written = $"{board.Phrasing.Degrees(slip.Answer)}?",
             }
         );
         var steps = new MeasuringSteps(board, Id, laying);
@@ -79,7 +79,7 @@ public sealed class Replay(Mistake mistake)
         Right(board, steps, task);
         return board.Script(
             Key,
-            $"What went wrong? {board.Say.Degrees(slip.Answer)}",
+            $"What went wrong? {board.Phrasing.Degrees(slip.Answer)}",
             task.Angle.Measure.Degrees,
             task.Instrument
         );
@@ -87,18 +87,22 @@ public sealed class Replay(Mistake mistake)
 
     private void Answer(Storyboard board, Protractor instrument, MeasuringExample slip)
     {
-        (string[] choices, int answer) = Replays.Guesses(mistake, instrument, board.Say);
+        (string[] choices, int answer) = Replays.Guesses(mistake, instrument, board.Phrasing);
         board.Step(
             "answer",
             "The answer",
-            $"Someone wrote {board.Say.Degrees(slip.Answer)}. Let us see what happened; it happens to everybody.",
+            $"Someone wrote {board.Phrasing.Degrees(slip.Answer)}. Let us see what happened; it happens to everybody.",
             null
         );
         board.Step(
             "guess",
             "Guess",
-            $"Let us do it again the same way and see: “{board.Say.InOwnWords(mistake.Name)}”.",
-            new Question($"How could {board.Say.Degrees(slip.Answer)} come about?", choices, answer)
+            $"Let us do it again the same way and see: “{board.Phrasing.InOwnWords(mistake.Name)}”.",
+            new Question(
+                $"How could {board.Phrasing.Degrees(slip.Answer)} come about?",
+                choices,
+                answer
+            )
         );
     }
 
@@ -110,7 +114,7 @@ public sealed class Replay(Mistake mistake)
     )
     {
         Protractor protractor = laying.Protractor;
-        Speech say = board.Say;
+        Phrasing say = board.Phrasing;
         board.Lay(new LaidInstrument(Id, protractor.Id, slip.Placement));
         bool misplaced = slip.Placement != laying.Placement;
         if (misplaced)

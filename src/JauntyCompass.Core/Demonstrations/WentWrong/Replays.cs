@@ -30,21 +30,21 @@ public static class Replays
     internal static (string[] Choices, int Answer) Guesses(
         Mistake mistake,
         Protractor instrument,
-        Speech say
+        Phrasing say
     ) => Guesses([.. Shown()], mistake, instrument, say);
 
     /// <summary>The same for a drawing.</summary>
     internal static (string[] Choices, int Answer) DrawnGuesses(
         Mistake mistake,
         Protractor instrument,
-        Speech say
+        Phrasing say
     ) => Guesses([.. Drawn()], mistake, instrument, say);
 
     private static (string[] Choices, int Answer) Guesses(
         IEnumerable<Mistake> all,
         Mistake mistake,
         Protractor instrument,
-        Speech say
+        Phrasing say
     )
     {
         List<Mistake> among = [.. all.Where(m => m == mistake || m.CanBeMadeOn(instrument))];
@@ -72,7 +72,7 @@ public static class Replays
         mistake switch
         {
             InstrumentMistake made => made.Explain(story),
-            SumMistake made => made.Explain(new SumContext(story.Praise, story.Say)),
+            SumMistake made => made.Explain(new SumContext(story.Praise, story.Phrasing)),
             _ => throw new ArgumentException($"'{mistake.Key}' is not made on a sheet."),
         };
 

@@ -42,7 +42,7 @@ public sealed record AskOption(string Key, string Text);
 public sealed record Ask(string Field, AskType Type, string Label)
 {
     /// <summary>The same, asked in the words of a class.</summary>
-    public Ask Said(Speech say) =>
+    public Ask Said(Phrasing say) =>
         this with
         {
             Label = say.InOwnWords(Label),

@@ -40,7 +40,7 @@ public sealed record ItemView(
     }
 
     /// <summary>The same item, asked in the words of a class.</summary>
-    public ItemView Said(Speech say) =>
+    public ItemView Said(Phrasing say) =>
         this with
         {
             Prompt = say.InOwnWords(Prompt),

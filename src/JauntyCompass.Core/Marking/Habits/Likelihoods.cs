@@ -20,14 +20,6 @@ internal sealed class Likelihoods
     private const double LeastShown = 1.5;
     private const double LeastShareShown = 0.12;
 
-    // So many answers are multiplied before the product is brought back to a size at which it neither vanishes nor overflows.
-    private const int BeforeScaling = 8;
-
-    // A hand that hardly gives these answers, rightly or by some mistake in every so many, is left out: one so many times less likely
-    // than another.
-    private const double LeftOut = 20;
-    private const double SomeMistake = 0.25;
-
     // The hands that are kept, by their place.
     private readonly int[] _kept;
     private readonly int _n;
@@ -48,7 +40,7 @@ internal sealed class Likelihoods
     internal Likelihoods(IReadOnlyList<AnswerEvidence> answers, Mistake[] habits, double accident)
     {
         (_evidence, _habits, _count) = (answers, habits, answers.Count);
-        _kept = Kept(answers);
+        _kept = LikelyHands.Of(answers);
         _n = _kept.Length;
         _factor = new double[_count * _n];
         _added = new double[_count * _n];
@@ -72,16 +64,12 @@ internal sealed class Likelihoods
                 _added[i * _n + k] = once * over;
                 products[k] *= without;
             }
-            if (i % BeforeScaling == BeforeScaling - 1)
+            if (Scaling.IsDueAfter(i))
             {
-                Scale(products, exponents);
+                Scaling.Scale(products, exponents);
             }
         }
-        int top = exponents[0];
-        foreach (int exponent in exponents)
-        {
-            top = Math.Max(top, exponent);
-        }
+        int top = Scaling.Top(exponents);
         _hands = new double[_n];
         double largest = 0;
         for (int k = 0; k < _n; k++)
@@ -94,53 +82,6 @@ internal sealed class Likelihoods
             _hands[k] /= largest;
         }
         _scale = Math.Log(largest) + top * Math.Log(2);
-    }
-
-    private static int[] Kept(IReadOnlyList<AnswerEvidence> answers)
-    {
-        Span<double> products = stackalloc double[HandModel.Count];
-        Span<int> exponents = stackalloc int[HandModel.Count];
-        HandModel.Prior.CopyTo(products);
-        exponents.Clear();
-        for (int i = 0; i < answers.Count; i++)
-        {
-            ReadOnlySpan<float> careful = answers[i].Careful;
-            ReadOnlySpan<float> any = answers[i].AnyMistake;
-            for (int hand = 0; hand < careful.Length; hand++)
-            {
-                products[hand] *= (1 - SomeMistake) * careful[hand] + SomeMistake * any[hand];
-            }
-            if (i % BeforeScaling == BeforeScaling - 1)
-            {
-                Scale(products, exponents);
-            }
-        }
-        double best = double.NegativeInfinity;
-        for (int hand = 0; hand < products.Length; hand++)
-        {
-            products[hand] = Math.Log2(products[hand]) + exponents[hand];
-            best = Math.Max(best, products[hand]);
-        }
-        double least = best - Math.Log2(LeftOut);
-        var kept = new List<int>(products.Length);
-        for (int hand = 0; hand < products.Length; hand++)
-        {
-            if (products[hand] >= least)
-            {
-                kept.Add(hand);
-            }
-        }
-        return [.. kept];
-    }
-
-    private static void Scale(Span<double> products, Span<int> exponents)
-    {
-        for (int p = 0; p < products.Length; p++)
-        {
-            int exponent = Math.ILogB(products[p]);
-            products[p] = Math.ScaleB(products[p], -exponent);
-            exponents[p] += exponent;
-        }
     }
 
     /// <summary>Without a habit.</summary>
@@ -235,9 +176,9 @@ internal sealed class Likelihoods
                         (without + Shares[share] * (with - without)) * whole[share];
                 }
             }
-            if (i % BeforeScaling == BeforeScaling - 1)
+            if (Scaling.IsDueAfter(i))
             {
-                Scale(products, exponents);
+                Scaling.Scale(products, exponents);
             }
         }
         double top = double.NegativeInfinity;
@@ -322,11 +263,7 @@ internal sealed class Likelihoods
             {
                 Multiply(i, _evidence[i].Given(_habits[known].Place), products, exponents);
             }
-            int top = exponents[0];
-            foreach (int exponent in exponents)
-            {
-                top = Math.Max(top, exponent);
-            }
+            int top = Scaling.Top(exponents);
             for (int hand = 0; hand < _n; hand++)
             {
                 hands[hand] =
@@ -360,34 +297,15 @@ internal sealed class Likelihoods
         {
             products[k] *= Mixed(1, given[_kept[k]] * _factor[at + k] + _added[at + k]);
         }
-        if (answer % BeforeScaling == BeforeScaling - 1)
+        if (Scaling.IsDueAfter(answer))
         {
-            Scale(products, exponents);
-        }
-    }
-
-    private static void Scale(Span<Vector256<double>> products, Span<int> exponents)
-    {
-        for (int p = 0; p < products.Length; p++)
-        {
-            Vector256<double> product = products[p];
-            double largest = Math.Max(
-                Math.Max(product[0], product[1]),
-                Math.Max(product[2], product[3])
-            );
-            int exponent = Math.ILogB(largest);
-            products[p] = product * Math.ScaleB(1, -exponent);
-            exponents[p] += exponent;
+            Scaling.Scale(products, exponents);
         }
     }
 
     private double Averaged(ReadOnlySpan<Vector256<double>> products, ReadOnlySpan<int> exponents)
     {
-        int top = exponents[0];
-        foreach (int exponent in exponents)
-        {
-            top = Math.Max(top, exponent);
-        }
+        int top = Scaling.Top(exponents);
         double sum = 0;
         for (int hand = 0; hand < products.Length; hand++)
         {

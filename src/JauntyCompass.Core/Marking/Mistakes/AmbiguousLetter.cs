@@ -27,7 +27,7 @@ public sealed class AmbiguousLetter()
         angle.Rays.Count > 2 ? new AngleName($"∠{angle.Vertex}") : null;
 
     /// <inheritdoc/>
-    public override Feedback Explain(Speech say) =>
+    public override Feedback Explain(Phrasing say) =>
         new(
             null,
             "Several angles stand at this vertex, so one letter does not say which is meant.",

@@ -14,7 +14,7 @@ public sealed class BenchmarkByEye()
     public override string? Demonstration => "estimate";
 
     /// <inheritdoc/>
-    public override Feedback Explain(Speech say) =>
+    public override Feedback Explain(Phrasing say) =>
         new(
             null,
             "Another benchmark is nearer.",

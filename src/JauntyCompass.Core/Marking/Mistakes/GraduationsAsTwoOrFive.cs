@@ -56,7 +56,7 @@ public sealed class GraduationsAsTwoOrFive : InstrumentMistake, IMeasuringReplay
         new(
             story.Praise,
             "The label is right. After it, each small step was counted for more or fewer degrees than it is.",
-            $"Count the small steps between two labels: there are {Steps(story.Context.Instrument)}, so each is {story.Say.Degrees(story.Context.Instrument.SmallestGraduation)}."
+            $"Count the small steps between two labels: there are {Steps(story.Context.Instrument)}, so each is {story.Phrasing.Degrees(story.Context.Instrument.SmallestGraduation)}."
         );
 
     private static string Steps(Protractor instrument) =>

@@ -13,7 +13,7 @@ public sealed class HourHandNotMoved()
     public override string? Demonstration => "full-circle-turn";
 
     /// <inheritdoc/>
-    public override Feedback Explain(Speech say) =>
+    public override Feedback Explain(Phrasing say) =>
         new(
             null,
             "While the minutes pass, the hour hand moves on, too.",

@@ -14,7 +14,7 @@ public sealed class InstrumentIdea()
     public override string? Demonstration => "measure";
 
     /// <inheritdoc/>
-    public override Feedback Explain(Speech say) =>
+    public override Feedback Explain(Phrasing say) =>
         new(
             null,
             "That is not what it is for.",

@@ -18,7 +18,7 @@ public sealed class KindAgainstNumber()
     public override bool CanBeHabit => false;
 
     /// <inheritdoc/>
-    public override Feedback Explain(Speech say) =>
+    public override Feedback Explain(Phrasing say) =>
         new(
             null,
             "The kind you said and the number you wrote do not go together.",

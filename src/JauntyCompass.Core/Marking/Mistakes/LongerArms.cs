@@ -13,7 +13,7 @@ public sealed class LongerArms()
     public override string? Demonstration => "told-longer-arms";
 
     /// <inheritdoc/>
-    public override Feedback Explain(Speech say) =>
+    public override Feedback Explain(Phrasing say) =>
         new(
             null,
             $"The one with the longer {say.Words.Arm}s was taken for the larger angle.",

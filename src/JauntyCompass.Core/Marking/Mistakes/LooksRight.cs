@@ -14,7 +14,7 @@ public sealed class LooksRight()
     public override string? Demonstration => "right-angle-box";
 
     /// <inheritdoc/>
-    public override Feedback Explain(Speech say) =>
+    public override Feedback Explain(Phrasing say) =>
         new(
             null,
             "It looks like a right angle, but nothing says that it is one.",

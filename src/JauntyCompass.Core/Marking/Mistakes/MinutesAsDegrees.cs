@@ -13,7 +13,7 @@ public sealed class MinutesAsDegrees()
     public override string? Demonstration => "full-circle-turn";
 
     /// <inheritdoc/>
-    public override Feedback Explain(Speech say) =>
+    public override Feedback Explain(Phrasing say) =>
         new(
             null,
             "Each small mark was counted as one degree.",

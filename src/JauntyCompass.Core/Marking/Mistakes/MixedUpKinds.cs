@@ -13,7 +13,7 @@ public sealed class MixedUpKinds()
     public override string? Demonstration => "kinds";
 
     /// <inheritdoc/>
-    public override Feedback Explain(Speech say) =>
+    public override Feedback Explain(Phrasing say) =>
         new(
             null,
             "The opening is seen; its name belongs to another kind.",

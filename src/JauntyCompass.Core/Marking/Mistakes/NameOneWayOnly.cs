@@ -13,7 +13,7 @@ public sealed class NameOneWayOnly()
     public override string? Demonstration => "naming";
 
     /// <inheritdoc/>
-    public override Feedback Explain(Speech say) =>
+    public override Feedback Explain(Phrasing say) =>
         new(
             null,
             "Read backwards it is still the same angle: the vertex stays in the middle.",

@@ -24,7 +24,7 @@ public sealed class OtherArms() : NamingMistake("other-arms", "named the angle n
             : null;
 
     /// <inheritdoc/>
-    public override Feedback Explain(Speech say) =>
+    public override Feedback Explain(Phrasing say) =>
         new(
             null,
             "This is the name of the angle next to it.",

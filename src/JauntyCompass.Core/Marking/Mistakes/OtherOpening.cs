@@ -14,7 +14,7 @@ public sealed class OtherOpening()
     public override string? Demonstration => "reflex-from-360";
 
     /// <inheritdoc/>
-    public override Feedback Explain(Speech say) =>
+    public override Feedback Explain(Phrasing say) =>
         new(
             null,
             "Two openings meet at this vertex, and you looked at the one without the arc.",

@@ -14,7 +14,7 @@ public sealed class ReflexArcInside()
     public override string? Demonstration => "told-reflex-arc-inside";
 
     /// <inheritdoc/>
-    public override Feedback Explain(Speech say) =>
+    public override Feedback Explain(Phrasing say) =>
         new(
             null,
             "Your rays stand right. The arc marks the smaller opening.",

@@ -33,13 +33,18 @@ public sealed class TenFromOtherScale : InstrumentMistake, IMeasuringReplay
         {
             return;
         }
-        double label = context.StartingNumber - rest;
-        if (context.Result(context.FullScale - label + rest) is double same)
+        int other = context.ScaleInUse == 0 ? 1 : 0;
+        if (context.BesideOn(other, context.StartingNumber - rest) is not double label)
+        {
+            return;
+        }
+        // Round a full circle zero is where the turn ends, too.
+        label = label == 0 && context.FullScale == 360 ? 360 : label;
+        if (context.Result(label + rest) is double same)
         {
             outcomes.Add(same);
         }
-        double next = context.FullScale - context.Instrument.LabelEvery - label + rest;
-        if (context.Result(next) is double neighbour)
+        if (context.Result(label - context.Instrument.LabelEvery + rest) is double neighbour)
         {
             outcomes.Add(neighbour);
         }

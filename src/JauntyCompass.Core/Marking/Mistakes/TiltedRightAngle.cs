@@ -14,7 +14,7 @@ public sealed class TiltedRightAngle()
     public override string? Demonstration => "told-tilted-right-angle";
 
     /// <inheritdoc/>
-    public override Feedback Explain(Speech say) =>
+    public override Feedback Explain(Phrasing say) =>
         new(
             null,
             "It stands on its tip, and so it does not look like a right angle.",

@@ -21,7 +21,7 @@ public sealed class TwoLetters()
     public override AngleName? Predict(AngleToName angle) => new($"∠{angle.Start}{angle.Vertex}");
 
     /// <inheritdoc/>
-    public override Feedback Explain(Speech say) =>
+    public override Feedback Explain(Phrasing say) =>
         new(
             null,
             "Two letters name a ray or a side, not an angle.",

@@ -26,7 +26,7 @@ public sealed class VertexNotInTheMiddle()
         new(angle.Vertex, angle.Start, angle.End);
 
     /// <inheritdoc/>
-    public override Feedback Explain(Speech say) =>
+    public override Feedback Explain(Phrasing say) =>
         new(
             null,
             "In this name the vertex is not the letter in the middle.",

@@ -47,7 +47,7 @@ public sealed class ZeroLineOff : InstrumentMistake, IMeasuringReplay
     public override Feedback Explain(MistakeStory story)
     {
         string off = story.Context.Laid is LaidAngle laid
-            ? $"stood {story.Say.Degrees(Math.Abs(laid.Alignment.ZeroLineOff))} off the {story.Words.Arm}"
+            ? $"stood {story.Phrasing.Degrees(Math.Abs(laid.Alignment.ZeroLineOff))} off the {story.Words.Arm}"
             : $"seems to have stood a little off the {story.Words.Arm}";
         return new Feedback(
             story.Praise,

@@ -70,8 +70,8 @@ public sealed class ComputedStep<TSum>(
                 new Feedback(
                     first.Feedback.Praise,
                     follows
-                        ? $"{rules.Say.Degrees(value)} fits, and your sum is right."
-                        : $"{rules.Say.Degrees(value)} fits the angle. From what you read the sum comes to {rules.Say.Degrees(own.Result)}: add it up once more.",
+                        ? $"{rules.Phrasing.Degrees(value)} fits, and your sum is right."
+                        : $"{rules.Phrasing.Degrees(value)} fits the angle. From what you read the sum comes to {rules.Phrasing.Degrees(own.Result)}: add it up once more.",
                     ""
                 )
             )
@@ -93,7 +93,7 @@ public sealed class ComputedStep<TSum>(
         string? praise = Praise.ForPlacing(readings[0].Context, rules.Words);
         return new Judgement(
             verdict,
-            named?.Explain(new SumContext(praise, rules.Say))
+            named?.Explain(new SumContext(praise, rules.Phrasing))
                 ?? new Feedback(
                     first.Verdict == Verdict.Accepted ? first.Feedback.Praise : null,
                     "I cannot tell how this number follows from what you read.",

@@ -45,7 +45,7 @@ public sealed class EstimateStep(double truth, double? estimate)
         // What a drawing measures is still to be found out, so it is not told.
         string told = IsDrawn
             ? $"What you drew by eye is a good deal too {size}."
-            : $"Your estimate was {rules.Say.Degrees(guess)}, and that is a good deal too {size}.";
+            : $"Your estimate was {rules.Phrasing.Degrees(guess)}, and that is a good deal too {size}.";
         const string Tip = "Hold it against a right angle first.";
         return Decides
             ? Judged(verdict, guess, off, told, Tip)

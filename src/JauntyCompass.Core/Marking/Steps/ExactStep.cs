@@ -68,11 +68,14 @@ public abstract class ExactStep<TAnswer>(string key, string title)
                 : null;
         return Measured(
             given,
-            new Judgement(Verdict.NotYet, named?.Explain(rules.Say) ?? NotExplained(given, rules))
+            new Judgement(
+                Verdict.NotYet,
+                named?.Explain(rules.Phrasing) ?? NotExplained(given, rules)
+            )
             {
                 Causes = causes,
                 LikelyCause = named?.Mistake.Key ?? Diagnosis.NotExplained,
-                Picture = named?.Draw(rules.Say),
+                Picture = named?.Draw(rules.Phrasing),
             }
         );
     }

@@ -40,7 +40,7 @@ public sealed class KindSaidStep(AngleKind truth, AngleKind said, double? readin
         string doubt =
             !disagrees ? ""
             : said == truth
-                ? $"You said {Numbers.Adjective(said)}. Can {rules.Say.Degrees(reading!.Value)} be that?"
+                ? $"You said {Numbers.Adjective(said)}. Can {rules.Phrasing.Degrees(reading!.Value)} be that?"
             : $"Look at the opening again: is it really {Numbers.Adjective(said)}?";
         Verdict verdict = said == truth ? Verdict.Accepted : Verdict.NotYet;
         var judged = new Judgement(verdict, new Feedback(null, doubt, ""));

@@ -1,5 +1,5 @@
-using JauntyCompass.Core.Wording;
 using JauntyCompass.Core.Answers;
+using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Marking.Steps;
 
@@ -43,13 +43,13 @@ public sealed class ReadingStep(
     /// </summary>
     public bool OfReflex { get; init; }
 
-    private double Told(double degrees) => OfReflex ? 360 - degrees : degrees;
+    private double Asked(double degrees) => OfReflex ? 360 - degrees : degrees;
 
     /// <inheritdoc/>
     public override double ToleranceIn(MarkingRules rules) => rules.Tolerance;
 
     /// <inheritdoc/>
-    public override IReadOnlyList<Reading> Right => [new(Told(context.Measure))];
+    public override IReadOnlyList<Reading> Right => [new(Asked(context.Measure))];
 
     /// <inheritdoc/>
     public override Judgement Judge(MarkingRules rules)
@@ -93,7 +93,7 @@ public sealed class ReadingStep(
         {
             if (outcomes[i].Spread == 0)
             {
-                answers.Add(Reading.Written(Told(outcomes[i].Degrees)));
+                answers.Add(Reading.Written(Asked(outcomes[i].Degrees)));
             }
         }
         return answers;

@@ -11,5 +11,5 @@ public interface ISum
 
 /// <summary>What a mistake in a sum needs to be explained.</summary>
 /// <param name="Praise">What was done well with the instrument before, or null.</param>
-/// <param name="Say">How the class says things.</param>
-public sealed record SumContext(string? Praise, Speech Say);
+/// <param name="Phrasing">How the class says things.</param>
+public sealed record SumContext(string? Praise, Phrasing Phrasing);

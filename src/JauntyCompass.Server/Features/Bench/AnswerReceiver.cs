@@ -53,7 +53,7 @@ public sealed class AnswerReceiver(
             StudentHistory history = guess ?? await Load(assignment, studentId, cancellation);
             Mark mark = MarkAggregator.Of(
                 steps,
-                new MarkingRules(assignment.Tolerance, assignment.Rules.Speech)
+                new MarkingRules(assignment.Tolerance, assignment.Rules.Phrasing)
                 {
                     History = history.Beliefs,
                     Weights = assignment.Weights,

@@ -142,7 +142,7 @@ public static class TwinEndpoints
                 kind.Mark(
                     twin,
                     request.Response,
-                    new MarkingRules(assignment.Set!.Specification.Tolerance, rules.Speech)
+                    new MarkingRules(assignment.Set!.Specification.Tolerance, rules.Phrasing)
                 )
             )
         );

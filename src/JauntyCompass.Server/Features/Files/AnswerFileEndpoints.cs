@@ -129,7 +129,7 @@ public static class AnswerFileEndpoints
         }
         var rules = new MarkingRules(
             assignment.Set!.Specification.Tolerance,
-            assignment.RulesInForce.Speech
+            assignment.RulesInForce.Phrasing
         )
         {
             Weights = assignment.Weights,

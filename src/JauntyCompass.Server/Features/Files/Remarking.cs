@@ -49,7 +49,7 @@ public static class Remarking
     /// <summary>Marks all answers of a file that the newest marker has not marked yet.</summary>
     public static AnswersFile Of(AnswersFile file, CancellationToken cancellation)
     {
-        var rules = new MarkingRules(file.Tolerance, Speech.Usual);
+        var rules = new MarkingRules(file.Tolerance, Phrasing.Usual);
         var marked = new Dictionary<AnswerInFile, Mark>(ReferenceEqualityComparer.Instance);
         foreach (IGrouping<int, AnswerInFile> own in file.Answers.GroupBy(a => a.Student))
         {

@@ -45,7 +45,7 @@ public sealed record InstrumentReply(
                         safety.Rule,
                         RuleSentences.Name(safety.Rule),
                         safety.Trust,
-                        RuleSentences.Reason(safety, Speech.Usual),
+                        RuleSentences.Reason(safety, Phrasing.Usual),
                         safety.Example
                     )),
             ],

@@ -44,7 +44,7 @@ public static class MarkEndpoints
                 .Mark(
                     request.Item,
                     request.Response,
-                    new MarkingRules(request.Tolerance, Speech.Usual)
+                    new MarkingRules(request.Tolerance, Phrasing.Usual)
                 )
         );
 }

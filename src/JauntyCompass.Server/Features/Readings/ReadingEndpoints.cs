@@ -159,14 +159,14 @@ public static class ReadingEndpoints
                 new AdviceReply(
                     advice.ScaleIndex < 0 ? null : laid.Protractor.Scales[advice.ScaleIndex].Id,
                     advice.Reason,
-                    AdviceSentences.Why(laid, Speech.Usual),
+                    AdviceSentences.Why(laid, Phrasing.Usual),
                     advice.Reading
                 ),
                 rules,
-                PlacementSentences.Lying(laid, Speech.Usual),
+                PlacementSentences.Lying(laid, Phrasing.Usual),
                 new StandingReply(
-                    PlacementSentences.Standing(laid, WhichArm.Start, Speech.Usual),
-                    PlacementSentences.Standing(laid, WhichArm.End, Speech.Usual)
+                    PlacementSentences.Standing(laid, WhichArm.Start, Phrasing.Usual),
+                    PlacementSentences.Standing(laid, WhichArm.End, Phrasing.Usual)
                 ),
                 laid.CarefulReading
             )

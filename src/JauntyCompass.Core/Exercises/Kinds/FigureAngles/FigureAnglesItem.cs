@@ -1,7 +1,7 @@
-using JauntyCompass.Core.Wording;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Exercises.Kinds.FigureAngles;
 

@@ -1,11 +1,11 @@
 using JauntyCompass.Core.Sheet;
 
-namespace JauntyCompass.Core.Demonstrations.WentWrong.Told;
+namespace JauntyCompass.Core.Demonstrations.WentWrong.Explained;
 
 /// <summary>Drawing: a reflex angle drawn right with the arc inside; the drawing then shows the smaller one.</summary>
 public sealed class ReflexArcInside()
-    : ToldReplay(
-        Told(
+    : ExplainedReplay(
+        ExplainedFacts(
             "told-reflex-arc-inside",
             "What went wrong? A reflex angle with the arc inside, drawing"
         ) with
@@ -16,14 +16,14 @@ public sealed class ReflexArcInside()
         }
     )
 {
-    private protected override Telling Tell(DemonstrationTask task, Storyboard board) =>
+    private protected override Explanation Explain(DemonstrationTask task, Storyboard board) =>
         new(
-            $"Asked was {board.Say.Degrees(task.Angle.Measure.Degrees)}. This came out.",
+            $"Asked was {board.Phrasing.Degrees(task.Angle.Measure.Degrees)}. This came out.",
             ["the arc is inside", "the rays are wrong", "the other scale was used"],
             0,
-            $"The rays are right. The arc is inside, so the drawing shows {board.Say.Degrees(task.Angle.Measure.Explement.Degrees)}.",
+            $"The rays are right. The arc is inside, so the drawing shows {board.Phrasing.Degrees(task.Angle.Measure.Explement.Degrees)}.",
             "Say the kind again: reflex. The arc goes round the outside.",
-            $"The same rays, the arc outside: {board.Say.Degrees(task.Angle.Measure.Degrees)}."
+            $"The same rays, the arc outside: {board.Phrasing.Degrees(task.Angle.Measure.Degrees)}."
         );
 
     private protected override void Wrong(DemonstrationTask task, Storyboard board) =>
@@ -31,7 +31,7 @@ public sealed class ReflexArcInside()
             new Figure(Id, Long(task).Smaller)
             {
                 Names = task.Names,
-                Written = $"{board.Say.Degrees(task.Angle.Measure.Degrees)}?",
+                Written = $"{board.Phrasing.Degrees(task.Angle.Measure.Degrees)}?",
             }
         );
 }

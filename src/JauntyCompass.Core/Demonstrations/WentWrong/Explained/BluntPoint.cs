@@ -1,24 +1,27 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Sheet;
 
-namespace JauntyCompass.Core.Demonstrations.WentWrong.Told;
+namespace JauntyCompass.Core.Demonstrations.WentWrong.Explained;
 
 /// <summary>Drawing: a blunt point and a thick dot; the line is wider than a degree.</summary>
 public sealed class BluntPoint()
-    : ToldReplay(
-        Told("told-blunt-point", "What went wrong? A blunt point and a thick dot, drawing")
+    : ExplainedReplay(
+        ExplainedFacts(
+            "told-blunt-point",
+            "What went wrong? A blunt point and a thick dot, drawing"
+        )
     )
 {
     private const double OutsideRim = 1.5;
 
-    private protected override Telling Tell(DemonstrationTask task, Storyboard board) =>
+    private protected override Explanation Explain(DemonstrationTask task, Storyboard board) =>
         new(
             "Measured again, this drawing shows one thing at one edge of the line and another at the other.",
             ["the pencil was blunt", "the protractor moved", "the ray is too short"],
             0,
             "The dot covers more than a degree, and the line is as wide as the dot.",
             "Sharpen first. The dot is only as large as the point; nobody needs to see it from afar.",
-            $"A sharp point, a sharp line: {board.Say.Degrees(task.Angle.Measure.Degrees)}."
+            $"A sharp point, a sharp line: {board.Phrasing.Degrees(task.Angle.Measure.Degrees)}."
         );
 
     private protected override void Wrong(DemonstrationTask task, Storyboard board)

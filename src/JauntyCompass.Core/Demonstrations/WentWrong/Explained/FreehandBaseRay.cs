@@ -1,25 +1,28 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Sheet;
 
-namespace JauntyCompass.Core.Demonstrations.WentWrong.Told;
+namespace JauntyCompass.Core.Demonstrations.WentWrong.Explained;
 
 /// <summary>Drawing: the base ray was not drawn with the straightedge.</summary>
 public sealed class FreehandBaseRay()
-    : ToldReplay(
-        Told("told-freehand-base-ray", "What went wrong? A base ray drawn freehand, drawing")
+    : ExplainedReplay(
+        ExplainedFacts(
+            "told-freehand-base-ray",
+            "What went wrong? A base ray drawn freehand, drawing"
+        )
     )
 {
     // How a hand wanders, in mm beside the line at equal distances along it.
     private static readonly double[] Wander = [0, 1.6, 2.2, 0.9, -1.3, -2.4, -1.1, 1.8];
 
-    private protected override Telling Tell(DemonstrationTask task, Storyboard board) =>
+    private protected override Explanation Explain(DemonstrationTask task, Storyboard board) =>
         new(
             "This angle cannot be measured again: every try gives another number.",
             ["the base ray is not straight", "the arc is missing", "the dot is too thick"],
             0,
-            $"The base ray was drawn freehand. The {board.Say.Words.ZeroLine} finds no line to lie on.",
-            $"Take the {board.Say.Words.Straightedge} for every ray, the first one too.",
-            $"Straight rays, and everyone measures {board.Say.Degrees(task.Angle.Measure.Degrees)}."
+            $"The base ray was drawn freehand. The {board.Phrasing.Words.ZeroLine} finds no line to lie on.",
+            $"Take the {board.Phrasing.Words.Straightedge} for every ray, the first one too.",
+            $"Straight rays, and everyone measures {board.Phrasing.Degrees(task.Angle.Measure.Degrees)}."
         );
 
     private protected override void Wrong(DemonstrationTask task, Storyboard board)

@@ -4,12 +4,12 @@ using JauntyCompass.Core.Demonstrations.Measuring;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Validation;
 
-namespace JauntyCompass.Core.Demonstrations.WentWrong.Told;
+namespace JauntyCompass.Core.Demonstrations.WentWrong.Explained;
 
 /// <summary>Drawing: the protractor moved before the dot was made.</summary>
 public sealed class MovedBeforeTheDot()
-    : ToldReplay(
-        Told(
+    : ExplainedReplay(
+        ExplainedFacts(
             "told-moved-before-the-dot",
             "What went wrong? The protractor moved before the dot, drawing"
         )
@@ -27,18 +27,18 @@ public sealed class MovedBeforeTheDot()
         }
     }
 
-    private protected override Telling Tell(DemonstrationTask task, Storyboard board) =>
+    private protected override Explanation Explain(DemonstrationTask task, Storyboard board) =>
         new(
-            $"Asked was {board.Say.Degrees(task.Angle.Measure.Degrees)}. Measured again, this drawing shows {board.Say.Degrees(task.Angle.Measure.Degrees + Slipped)}.",
+            $"Asked was {board.Phrasing.Degrees(task.Angle.Measure.Degrees)}. Measured again, this drawing shows {board.Phrasing.Degrees(task.Angle.Measure.Degrees + Slipped)}.",
             [
                 "it moved before the dot was made",
                 "the dot stands at the other scale",
                 "a blunt pencil",
             ],
             0,
-            $"Between counting and dotting the protractor turned: its {board.Say.Words.ZeroLine} no longer covers the base ray.",
+            $"Between counting and dotting the protractor turned: its {board.Phrasing.Words.ZeroLine} no longer covers the base ray.",
             "Hold it down with spread fingers, look at centre and zero line once more, then dot.",
-            $"Laid still, the dot stands where it should: {board.Say.Degrees(task.Angle.Measure.Degrees)}."
+            $"Laid still, the dot stands where it should: {board.Phrasing.Degrees(task.Angle.Measure.Degrees)}."
         );
 
     private protected override void Wrong(DemonstrationTask task, Storyboard board)

@@ -1,12 +1,12 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Sheet;
 
-namespace JauntyCompass.Core.Demonstrations.WentWrong.Told;
+namespace JauntyCompass.Core.Demonstrations.WentWrong.Explained;
 
 /// <summary>The vertex is not in the middle of the name.</summary>
 public sealed class VertexNotInTheMiddle()
-    : ToldReplay(
-        Told(
+    : ExplainedReplay(
+        ExplainedFacts(
             "told-vertex-not-in-the-middle",
             "What went wrong? The vertex is not in the middle of the name"
         )
@@ -17,10 +17,10 @@ public sealed class VertexNotInTheMiddle()
 
     private protected override bool IsAboutMeasure => false;
 
-    private protected override Telling Tell(DemonstrationTask task, Storyboard board)
+    private protected override Explanation Explain(DemonstrationTask task, Storyboard board)
     {
         var names = task.Names;
-        return new Telling(
+        return new Explanation(
             $"Someone called this angle ∠{names.Vertex}{names.Start}{names.End}.",
             [
                 "the vertex is not in the middle of the name",
@@ -29,7 +29,7 @@ public sealed class VertexNotInTheMiddle()
             ],
             0,
             $"That would be an angle at {names.Start}. The arc stands at {names.Vertex}.",
-            $"Put a finger on one {board.Say.Words.Arm}, slide it over the vertex to the other, and say the letters as you pass them.",
+            $"Put a finger on one {board.Phrasing.Words.Arm}, slide it over the vertex to the other, and say the letters as you pass them.",
             $"{names.Full}, or the other way round ∠{names.End}{names.Vertex}{names.Start}: the vertex in the middle."
         );
     }

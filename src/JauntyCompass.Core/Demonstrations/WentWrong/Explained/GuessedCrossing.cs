@@ -4,12 +4,15 @@ using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Validation;
 
-namespace JauntyCompass.Core.Demonstrations.WentWrong.Told;
+namespace JauntyCompass.Core.Demonstrations.WentWrong.Explained;
 
 /// <summary>An arm too short, its crossing guessed: a few degrees off.</summary>
 public sealed class GuessedCrossing()
-    : ToldReplay(
-        Told("told-guessed-crossing", "What went wrong? Guessed where a short arm would cross")
+    : ExplainedReplay(
+        ExplainedFacts(
+            "told-guessed-crossing",
+            "What went wrong? Guessed where a short arm would cross"
+        )
     )
 {
     // As far as a guess goes astray, in degrees. Common practice, no source.
@@ -23,14 +26,14 @@ public sealed class GuessedCrossing()
         LayingFaults.NeedsZero(task, errors);
     }
 
-    private protected override Telling Tell(DemonstrationTask task, Storyboard board) =>
+    private protected override Explanation Explain(DemonstrationTask task, Storyboard board) =>
         new(
-            $"Someone wrote {board.Say.Degrees(Guess(task))}.",
+            $"Someone wrote {board.Phrasing.Degrees(Guess(task))}.",
             ["guessed where the arm would cross", "read the other scale", "laid it on badly"],
             0,
             $"{task.Names.EndRay} stops before the graduations, and the eye went on by itself. Eyes do not go straight.",
-            $"Extend the {board.Say.Words.Arm} with the {board.Say.Words.Straightedge} first: the angle stays the same.",
-            $"Extended, it crosses at {board.Say.Degrees(Math.Round(task.Angle.Measure.Degrees))}."
+            $"Extend the {board.Phrasing.Words.Arm} with the {board.Phrasing.Words.Straightedge} first: the angle stays the same.",
+            $"Extended, it crosses at {board.Phrasing.Degrees(Math.Round(task.Angle.Measure.Degrees))}."
         );
 
     private protected override void Wrong(DemonstrationTask task, Storyboard board)
@@ -40,7 +43,7 @@ public sealed class GuessedCrossing()
             new Figure(Id, Short(task))
             {
                 Names = task.Names,
-                Written = $"{board.Say.Degrees(Guess(task))}?",
+                Written = $"{board.Phrasing.Degrees(Guess(task))}?",
             }
         );
         Lay(board, laying);
@@ -58,7 +61,7 @@ public sealed class GuessedCrossing()
             {
                 Names = task.Names,
                 EndExtendedTo = task.Instrument.EdgeRadius + 12,
-                Written = board.Say.Degrees(task.Angle.Measure.Degrees),
+                Written = board.Phrasing.Degrees(task.Angle.Measure.Degrees),
             }
         );
         Lay(board, laying);

@@ -10,7 +10,7 @@ namespace JauntyCompass.Core.Demonstrations.WentWrong;
 /// <param name="Happened">What happened, in one kind sentence or two.</param>
 /// <param name="Remedy">What to do.</param>
 /// <param name="Right">What is seen once it is done right.</param>
-internal sealed record Telling(
+internal sealed record Explanation(
     string Said,
     IReadOnlyList<string> Guesses,
     int Answer,
@@ -24,13 +24,13 @@ internal sealed record Telling(
 /// a number are replayed from the catalogue of mistakes.
 /// </summary>
 /// <param name="facts">What the Board's list knows of it.</param>
-public abstract class ToldReplay(DemonstrationFacts facts) : Demonstration(facts)
+public abstract class ExplainedReplay(DemonstrationFacts facts) : Demonstration(facts)
 {
     /// <summary>The figure of the sheet.</summary>
     protected const string Id = "angle";
 
     /// <summary>What the list knows of a told mistake.</summary>
-    private protected static DemonstrationFacts Told(string key, string title) =>
+    private protected static DemonstrationFacts ExplainedFacts(string key, string title) =>
         new(
             key,
             DemonstrationGroup.WentWrong,
@@ -44,7 +44,7 @@ public abstract class ToldReplay(DemonstrationFacts facts) : Demonstration(facts
         };
 
     // The right guess stands now here, now there.
-    private Question Guess(Telling told)
+    private Question Guess(Explanation told)
     {
         int count = told.Guesses.Count;
         int by = Key.Length % count;
@@ -59,7 +59,7 @@ public abstract class ToldReplay(DemonstrationFacts facts) : Demonstration(facts
     public override Script Build(DemonstrationTask task)
     {
         var board = new Storyboard(task.Rules);
-        Telling told = Tell(task, board);
+        Explanation told = Explain(task, board);
         Wrong(task, board);
         board.Step("answer", "The answer", told.Said);
         board.Step(
@@ -85,7 +85,7 @@ public abstract class ToldReplay(DemonstrationFacts facts) : Demonstration(facts
     private protected virtual bool IsAboutMeasure => true;
 
     /// <summary>What is said, asked and told.</summary>
-    private protected abstract Telling Tell(DemonstrationTask task, Storyboard board);
+    private protected abstract Explanation Explain(DemonstrationTask task, Storyboard board);
 
     /// <summary>The sheet with the mistake.</summary>
     private protected abstract void Wrong(DemonstrationTask task, Storyboard board);
@@ -97,7 +97,7 @@ public abstract class ToldReplay(DemonstrationFacts facts) : Demonstration(facts
             {
                 Names = task.Names,
                 Mark = OpeningMarks.Of(task.Angle),
-                Written = board.Say.Degrees(task.Angle.Measure.Degrees),
+                Written = board.Phrasing.Degrees(task.Angle.Measure.Degrees),
             }
         );
 

@@ -1,26 +1,28 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Sheet;
 
-namespace JauntyCompass.Core.Demonstrations.WentWrong.Told;
+namespace JauntyCompass.Core.Demonstrations.WentWrong.Explained;
 
 /// <summary>Longer arms, or a bigger arc, taken for a bigger angle.</summary>
 public sealed class LongerArms()
-    : ToldReplay(Told("told-longer-arms", "What went wrong? Longer arms taken for a larger angle"))
+    : ExplainedReplay(
+        ExplainedFacts("told-longer-arms", "What went wrong? Longer arms taken for a larger angle")
+    )
 {
     private const double Apart = 70;
     private const double ShortArm = 42;
     private const double LongArm = 95;
 
-    private protected override Telling Tell(DemonstrationTask task, Storyboard board)
+    private protected override Explanation Explain(DemonstrationTask task, Storyboard board)
     {
-        string arm = board.Say.Words.Arm;
-        return new Telling(
+        string arm = board.Phrasing.Words.Arm;
+        return new Explanation(
             "Someone said: the second angle is the larger one.",
             [$"the longer {arm}s were looked at", "the scale was wrong", "nothing is wrong"],
             0,
             $"Its {arm}s are longer. An angle is the opening, and the opening is the same.",
             $"Cover the ends of the {arm}s with a hand, or lay one angle on the other.",
-            $"Both open by {board.Say.Degrees(task.Angle.Measure.Degrees)}."
+            $"Both open by {board.Phrasing.Degrees(task.Angle.Measure.Degrees)}."
         );
     }
 
@@ -28,7 +30,7 @@ public sealed class LongerArms()
         Both(task, board, written: null);
 
     private protected override void Right(DemonstrationTask task, Storyboard board) =>
-        Both(task, board, board.Say.Degrees(task.Angle.Measure.Degrees));
+        Both(task, board, board.Phrasing.Degrees(task.Angle.Measure.Degrees));
 
     private static void Both(DemonstrationTask task, Storyboard board, string? written)
     {

@@ -1,25 +1,25 @@
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Wording;
 
-namespace JauntyCompass.Core.Demonstrations.WentWrong.Told;
+namespace JauntyCompass.Core.Demonstrations.WentWrong.Explained;
 
 /// <summary>Kind and number disagree: <i>acute, 128</i>. Either may be wrong, so both are looked at again.</summary>
 public sealed class KindAgainstNumber()
-    : ToldReplay(
-        Told("told-kind-against-number", "What went wrong? Kind and number disagree") with
+    : ExplainedReplay(
+        ExplainedFacts("told-kind-against-number", "What went wrong? Kind and number disagree") with
         {
             MostMeasure = 80,
         }
     )
 {
-    private protected override Telling Tell(DemonstrationTask task, Storyboard board) =>
+    private protected override Explanation Explain(DemonstrationTask task, Storyboard board) =>
         new(
-            $"Someone wrote: acute, {board.Say.Degrees(Other(task))}.",
+            $"Someone wrote: acute, {board.Phrasing.Degrees(Other(task))}.",
             ["kind and number disagree", "the degree sign is missing", "nothing is wrong"],
             0,
-            $"Acute is less than {board.Say.Degrees(90)}, and {board.Say.Degrees(Other(task))} is more. Both cannot be right.",
+            $"Acute is less than {board.Phrasing.Degrees(90)}, and {board.Phrasing.Degrees(Other(task))} is more. Both cannot be right.",
             "Either may be wrong: look at the opening again, and at the scale again.",
-            $"The kind was right. The other scale says {board.Say.Degrees(task.Angle.Measure.Degrees)}, and that is {Numbers.Adjective(task.Angle.Measure.Kind)}."
+            $"The kind was right. The other scale says {board.Phrasing.Degrees(task.Angle.Measure.Degrees)}, and that is {Numbers.Adjective(task.Angle.Measure.Kind)}."
         );
 
     private protected override void Wrong(DemonstrationTask task, Storyboard board) =>
@@ -27,7 +27,7 @@ public sealed class KindAgainstNumber()
             new Figure(Id, Long(task))
             {
                 Names = task.Names,
-                Written = $"acute, {board.Say.Degrees(Other(task))}?",
+                Written = $"acute, {board.Phrasing.Degrees(Other(task))}?",
             }
         );
 

@@ -1,11 +1,14 @@
 using JauntyCompass.Core.Sheet;
 
-namespace JauntyCompass.Core.Demonstrations.WentWrong.Told;
+namespace JauntyCompass.Core.Demonstrations.WentWrong.Explained;
 
 /// <summary>A right angle not seen because it is tilted.</summary>
 public sealed class TiltedRightAngle()
-    : ToldReplay(
-        Told("told-tilted-right-angle", "What went wrong? A tilted right angle not seen") with
+    : ExplainedReplay(
+        ExplainedFacts(
+            "told-tilted-right-angle",
+            "What went wrong? A tilted right angle not seen"
+        ) with
         {
             UsualMeasure = 90,
             LeastMeasure = 90,
@@ -15,14 +18,14 @@ public sealed class TiltedRightAngle()
 {
     private const double Tilt = 38;
 
-    private protected override Telling Tell(DemonstrationTask task, Storyboard board) =>
+    private protected override Explanation Explain(DemonstrationTask task, Storyboard board) =>
         new(
             "Someone said: this one is acute.",
             ["it is tilted, and nobody turned the page", "the arms are too short", "it is acute"],
             0,
             "It is tilted. A right angle does not have to stand on a level line.",
             "Turn the page, or hold the corner of a sheet of paper to it: it fits.",
-            $"A right angle, {board.Say.Degrees(90)}, whichever way it lies."
+            $"A right angle, {board.Phrasing.Degrees(90)}, whichever way it lies."
         );
 
     private protected override void Wrong(DemonstrationTask task, Storyboard board) =>
@@ -41,7 +44,7 @@ public sealed class TiltedRightAngle()
             {
                 Names = task.Names,
                 Mark = OpeningMark.Box,
-                Written = board.Say.Degrees(90),
+                Written = board.Phrasing.Degrees(90),
             }
         );
 }

@@ -17,10 +17,10 @@ public enum DegreeStyle
 /// <summary>Says things in a class's words and in its way of writing degrees.</summary>
 /// <param name="Words">The class's words.</param>
 /// <param name="Style">How degrees are written.</param>
-public sealed partial record Speech(Words Words, DegreeStyle Style)
+public sealed partial record Phrasing(Words Words, DegreeStyle Style)
 {
     /// <summary>Usual words, degree sign.</summary>
-    public static Speech Usual { get; } = new(Words.Usual, DegreeStyle.Sign);
+    public static Phrasing Usual { get; } = new(Words.Usual, DegreeStyle.Sign);
 
     /// <summary>A number of degrees, without needless decimals: <c>64°</c>, <c>45.5 degrees</c>.</summary>
     public string Degrees(double degrees)

@@ -10,7 +10,8 @@ export default defineConfig({
   outputDir: 'test-results',
   workers,
   metadata: { firstPort },
-  retries: 0,
+  // A browser without a graphics processor stops drawing now and then, and whoever waits for its next frame waits for ever.
+  retries: process.env.JAUNTY_PICTURES ? 0 : 1,
   // Wide, for a machine whose disk or processor stands still for a while: how quick anything is, is measured in bench/.
   timeout: 120_000,
   expect: { timeout: 20_000 },
@@ -18,6 +19,8 @@ export default defineConfig({
   use: {
     viewport: { width: 1280, height: 800 },
     trace: 'off',
+    actionTimeout: 30_000,
+    navigationTimeout: 30_000,
     launchOptions: {
       executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium-headless-shell',
       args: [

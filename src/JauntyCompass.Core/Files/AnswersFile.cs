@@ -1,3 +1,4 @@
+using JauntyCompass.Core.Answers;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Marking;
@@ -48,7 +49,14 @@ public sealed record AnswerInFile(
         {
             for (int i = 0; i < Marks.Count; i++)
             {
-                errors.Range($"marks[{i}].tolerance", Marks[i].Tolerance, 0, 10, "degrees");
+                // That of what is estimated by eye is wider than any that a teacher sets.
+                errors.Range(
+                    $"marks[{i}].tolerance",
+                    Marks[i].Tolerance,
+                    0,
+                    Estimate.Good,
+                    "degrees"
+                );
                 errors.Range(
                     $"marks[{i}].markerVersion",
                     Marks[i].MarkerVersion,

@@ -8,6 +8,9 @@ public static class DrawnTurn
     // Asked for 178°, a hand may draw 181°: a hair past the straight line, not 179° the wrong way round.
     private const double PastStraight = 5;
 
+    // Of an angle that is nearly straight, too, what lies a hair past the line went past it, and was not drawn the wrong way round.
+    private const double NearlyStraight = 160;
+
     // A straight angle has no wrong way: what strays from it, on whichever side, only strays. In degrees.
     private const double LeastStraight = 178;
     private const double PastStraightAngle = 30;
@@ -21,10 +24,15 @@ public static class DrawnTurn
     public static double Of(Angle asked, Direction drawn)
     {
         double turn = asked.Start.ShorterTurnTo(drawn) * asked.Opening.Sign();
+        double past = turn + 360;
+        double measure = asked.Measure.Degrees;
         bool pastStraight =
             turn < 0
-            && Math.Abs(turn + 360 - asked.Measure.Degrees)
-                <= (asked.Measure.Degrees >= LeastStraight ? PastStraightAngle : PastStraight);
-        return pastStraight ? turn + 360 : turn;
+            && (
+                Math.Abs(past - measure)
+                    <= (measure >= LeastStraight ? PastStraightAngle : PastStraight)
+                || (measure >= NearlyStraight && past <= 180 + PastStraight)
+            );
+        return pastStraight ? past : turn;
     }
 }

@@ -14,6 +14,9 @@ internal sealed class SeenAnswer(MarkingContext context, DrawnFigure? figure, do
     // How far a ray strays from its dot in a careful hand: standard deviation in degrees. Common practice, no source.
     private const double RulingNoise = 1.2;
 
+    // A dot at the end of a scale may lie so far beyond it, in degrees. Common practice, no source.
+    private const double BesideScale = 1.5;
+
     // How often work without a habit still shows a given flaw. Common practice, no source.
     private const double UsualFlaw = 0.05;
 
@@ -65,6 +68,16 @@ internal sealed class SeenAnswer(MarkingContext context, DrawnFigure? figure, do
         Span<double> likelihoods
     )
     {
+        // Who takes another number makes a dot at that number, and not where the instrument has none.
+        if (
+            figure is not null
+            && !mistake.IsOfRuling
+            && !mistake.IsOfPlacing
+            && (figure.ValueAtDot ?? answer) > context.FullScale + BesideScale
+        )
+        {
+            return;
+        }
         if (figure?.ValueAtDot is not double atDot)
         {
             AddLed(answer, outcomes, weight, likelihoods);

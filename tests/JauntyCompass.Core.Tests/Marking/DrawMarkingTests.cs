@@ -66,6 +66,18 @@ public class DrawMarkingTests
     private static Mark MarkOf(DrawItem item, DrawResponse response) =>
         ExerciseKinds.Of(item).Mark(item, response, MarkingRules.Usual);
 
+    // 182 the asked way round is 178 the other way; neither makes it what ticks counted backwards from 172 come to.
+    [Fact]
+    public void A_ray_that_went_past_the_straight_line_went_past_it()
+    {
+        DrawItem item = Item(172);
+        Mark mark = MarkOf(item, Drawn(item, 182));
+        mark.Value!.Value.ShouldBe(182, 1e-6);
+        mark.Verdict.ShouldBe(Verdict.NotYet);
+        mark.LikelyCause.ShouldNotBe("ticks-backwards");
+        mark.LikelyCause.ShouldNotBe("opens-wrong-way");
+    }
+
     [Property]
     public void A_true_drawing_is_accepted_whichever_way_it_lies(
         byte tenths,

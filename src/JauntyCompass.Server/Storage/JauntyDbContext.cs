@@ -1,5 +1,3 @@
-using System.Text.Json;
-using JauntyCompass.Core.Exercises;
 using Microsoft.AspNetCore.DataProtection.EntityFrameworkCore;
 using Microsoft.AspNetCore.Identity;
 using Microsoft.AspNetCore.Identity.EntityFrameworkCore;
@@ -181,8 +179,8 @@ public sealed class JauntyDbContext(DbContextOptions<JauntyDbContext> options)
         property
             .HasColumnType("json")
             .HasConversion(
-                value => JsonSerializer.Serialize(value, ExerciseJson.Options),
-                text => JsonSerializer.Deserialize<T>(text, ExerciseJson.Options)!,
+                value => StoredJson.Write(value),
+                text => StoredJson.Read<T>(text),
                 // Stored once and never changed: the same object is the same value.
                 new ValueComparer<T>(
                     (a, b) => ReferenceEquals(a, b),

@@ -1,4 +1,3 @@
-using System.Text.Json;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Steps;
@@ -44,7 +43,7 @@ public sealed class AnswerReceiver(
         Item item = assignment.ItemsOf(studentId)[request.ItemIndex];
         ExerciseKind kind = ExerciseKinds.Of(item);
         IReadOnlyList<AnsweredStep> steps = kind.Steps(item, request.Response);
-        string response = JsonSerializer.Serialize(request.Response, ExerciseJson.Options);
+        string response = StoredJson.Write(request.Response);
         // Of a student not seen yet it is most likely the first answer; the database tells if it is not.
         StudentHistory? guess =
             histories.Of(assignment.Id, studentId) ?? StudentHistory.Empty(assignment.Tolerance);
@@ -70,7 +69,7 @@ public sealed class AnswerReceiver(
                     history.Answered,
                     mark.MarkerVersion,
                     response,
-                    JsonSerializer.Serialize(mark, ExerciseJson.Options),
+                    StoredJson.Write(mark),
                     received,
                     request.AnsweredAt
                 ),

@@ -120,10 +120,7 @@ public static class DraftEndpoints
         {
             return Problems.NotFound("item");
         }
-        string json = System.Text.Json.JsonSerializer.Serialize(
-            draft,
-            Core.Exercises.ExerciseJson.Options
-        );
+        string json = StoredJson.Write(draft);
         DateTimeOffset now = clock.GetUtcNow();
         // Two devices may keep the same item at the same moment; the later one stays. One that was under way while the item was
         // handed in comes too late: work at the next try is told no sooner than the hand has rested.

@@ -47,6 +47,35 @@ public class MeasureMarkingTests
         mark.LikelyCause.ShouldBeNull();
     }
 
+    [Theory]
+    [InlineData(0)]
+    [InlineData(1)]
+    [InlineData(2)]
+    [InlineData(4.5)]
+    public void What_is_off_by_the_tolerance_is_accepted_and_what_is_off_by_more_is_not(
+        double tolerance
+    )
+    {
+        MeasureItem item = ItemOf(AngleOf(63));
+        Verdict Off(double degrees) =>
+            ExerciseKinds
+                .Of(item)
+                .Mark(
+                    item,
+                    new MeasureResponse(63 + degrees),
+                    MarkingRules.Usual with
+                    {
+                        Tolerance = tolerance,
+                    }
+                )
+                .Verdict;
+        Off(tolerance).ShouldBe(Verdict.Accepted);
+        Off(-tolerance).ShouldBe(Verdict.Accepted);
+        Off(tolerance + 0.1).ShouldBe(Verdict.Near);
+        Off(-tolerance - 0.1).ShouldBe(Verdict.Near);
+        Off(tolerance + 1.1).ShouldBe(Verdict.NotYet);
+    }
+
     // What each mistake makes of a measure: common practice, no source. The examples 37 → 33, 38 → 158 and 47 → 74 are its own.
     [Theory]
     [InlineData(128, 52, "other-scale")]

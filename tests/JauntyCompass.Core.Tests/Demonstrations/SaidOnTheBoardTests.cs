@@ -153,6 +153,29 @@ public partial class SaidOnTheBoardTests
         tried.ShouldBeGreaterThan(3);
     }
 
+    // A student's own placement is never perfect; what is as good as well laid is no news.
+    [Theory]
+    [InlineData(0.1, 0.2, false)]
+    [InlineData(6, 0, true)]
+    [InlineData(0, 4, true)]
+    public void How_it_lay_is_told_only_where_it_lay_badly(double off, double turned, bool told)
+    {
+        Demonstration shown = DemonstrationCatalogue.Find("wrong-other-scale")!;
+        DemonstrationTask task = Task(shown, 64);
+        Placement well = Placement.Over(task.Angle);
+        Script script = shown.Build(
+            task with
+            {
+                Placement = new Placement(
+                    well.Centre.Towards(new Direction(100), off),
+                    well.Turn.Turned(turned)
+                ),
+                Answer = 116,
+            }
+        );
+        script.Steps.Any(s => s.Key == "lying").ShouldBe(told);
+    }
+
     private static double Number(Match sum, int group) =>
         double.Parse(sum.Groups[group].Value, CultureInfo.InvariantCulture);
 

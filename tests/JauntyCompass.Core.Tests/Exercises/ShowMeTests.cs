@@ -114,6 +114,7 @@ public partial class ShowMeTests
         foreach (Step step in script.Steps)
         {
             Figure(step).Vertex.ShouldBe(item.Corners[corner]);
+            step.State.Figures[0].Names!.Vertex.ShouldBe("ABC"[corner].ToString());
         }
     }
 

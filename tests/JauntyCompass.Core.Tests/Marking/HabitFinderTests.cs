@@ -60,6 +60,31 @@ public class HabitFinderTests
         right.ShouldBeGreaterThan(Students * 85 / 100);
     }
 
+    // Nine answers without a fault and one with: that is a slip, whichever mistake it was.
+    [Fact]
+    public void What_showed_once_in_ten_is_no_habit()
+    {
+        SetSpecification spec = new([new KindCount("measure", 10)], Mistakes: Targets);
+        for (int seed = 0; seed < 8; seed++)
+        {
+            Item[] items = [.. SetGenerator.Generate(spec, seed).Items.Select(i => i.Item)];
+            for (int slip = 0; slip < items.Length; slip++)
+            {
+                var evidence = new List<AnswerEvidence>();
+                for (int i = 0; i < items.Length; i++)
+                {
+                    ExerciseKind kind = ExerciseKinds.Of(items[i]);
+                    double right = kind.Steps(items[i], null)[^1].Degrees!.Value;
+                    double read = i == slip ? 180 - right : right;
+                    evidence.AddRange(kind.Weigh(items[i], new MeasureResponse(read), 2));
+                }
+                HabitFinder
+                    .Find(evidence, [.. Targets.Select(k => MistakeCatalogue.Find(k)!)])
+                    .Named.ShouldBeEmpty($"seed {seed}, item {slip}");
+            }
+        }
+    }
+
     [Fact]
     public void Two_habits_at_once_are_both_named()
     {

@@ -47,6 +47,33 @@ public class MeasureMarkingTests
         mark.LikelyCause.ShouldBeNull();
     }
 
+    // Better silent than wrong: what is less likely than 0.6 is listed and not named.
+    [Fact]
+    public void A_cause_is_named_only_when_it_is_likely()
+    {
+        int silent = 0;
+        for (int measure = 12; measure <= 168; measure += 3)
+        {
+            Angle angle = AngleOf(measure);
+            for (int reading = 1; reading < 180; reading += 2)
+            {
+                Mark mark = MarkReading(angle, reading, placement: null);
+                if (mark.LikelyCause is null)
+                {
+                    continue;
+                }
+                Cause first = mark.Causes[0];
+                bool named = first.Likelihood >= 0.6 && first.Mistake != Diagnosis.NotExplained;
+                mark.LikelyCause.ShouldBe(
+                    named ? first.Mistake : Diagnosis.NotExplained,
+                    $"{reading} of {measure}"
+                );
+                silent += first.Likelihood < 0.6 ? 1 : 0;
+            }
+        }
+        silent.ShouldBeGreaterThan(20);
+    }
+
     [Theory]
     [InlineData(0)]
     [InlineData(1)]

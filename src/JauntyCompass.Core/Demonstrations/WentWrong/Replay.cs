@@ -28,6 +28,9 @@ public sealed class Replay(Mistake mistake)
 {
     private const string Id = "angle";
 
+    // What lies so little off, in mm or degrees, is told as nothing at all.
+    private const double WorthSaying = 0.5;
+
     /// <summary>The mistake that is replayed.</summary>
     public string Mistake => mistake.Key;
 
@@ -116,10 +119,12 @@ public sealed class Replay(Mistake mistake)
         Protractor protractor = laying.Protractor;
         Phrasing say = board.Phrasing;
         board.Lay(new LaidInstrument(Id, protractor.Id, slip.Placement));
-        bool misplaced = slip.Placement != laying.Placement;
-        if (misplaced)
+        LaidAngle laid = LaidAngle.Of(laying.Angle, protractor, slip.Placement, WhichArm.Start);
+        if (
+            laid.Alignment.CentreOffset >= WorthSaying
+            || Math.Abs(laid.Alignment.ZeroLineOff) >= WorthSaying
+        )
         {
-            LaidAngle laid = LaidAngle.Of(laying.Angle, protractor, slip.Placement, WhichArm.Start);
             board.Step(
                 "lying",
                 "How it lay",

@@ -11,10 +11,10 @@ public sealed record ExactDegrees(Rational Value) : ExactAnswer
         : this(Rational.Of(degrees)) { }
 
     /// <inheritdoc/>
-    public override double? Degrees => Value.ToDouble();
+    public override double? Degrees => Value.Quotient;
 
     /// <inheritdoc/>
-    public override string Text => Numbers.Degrees(Value.ToDouble());
+    public override string Text => Numbers.Degrees(Value.Quotient);
 
     /// <inheritdoc/>
     public override int UsualWrong => 360;
@@ -29,7 +29,7 @@ public sealed record Count(Rational Value) : ExactAnswer
         : this(Rational.Of(number)) { }
 
     /// <inheritdoc/>
-    public override string Text => Numbers.Plain(Value.ToDouble());
+    public override string Text => Numbers.Plain(Value.Quotient);
 
     /// <inheritdoc/>
     public override int UsualWrong => 10;

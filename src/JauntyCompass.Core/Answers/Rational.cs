@@ -39,7 +39,7 @@ public readonly record struct Rational
     }
 
     /// <summary>The nearest number of double precision.</summary>
-    public double ToDouble() => (double)Numerator / Denominator;
+    public double Quotient => (double)Numerator / Denominator;
 
     private static long GreatestCommonDivisor(long a, long b)
     {

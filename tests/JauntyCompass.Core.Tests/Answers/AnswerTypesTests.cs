@@ -38,7 +38,7 @@ public class AnswerTypesTests
     {
         double typed = (double)(10 * whole + tenths % 10) / 10;
         Rational.Of(typed).ShouldBe(new Rational(10 * whole + tenths % 10, 10));
-        Rational.Of(typed).ToDouble().ShouldBe(typed);
+        Rational.Of(typed).Quotient.ShouldBe(typed);
     }
 
     [Theory]

@@ -107,7 +107,7 @@ public class EveryKindTests
 
     [Theory]
     [MemberData(nameof(Kinds))]
-    public void It_claims_no_mistake_that_none_of_its_items_foretells_or_sees(string key)
+    public void It_claims_no_mistake_that_none_of_its_items_predicts_or_sees(string key)
     {
         var shown = new HashSet<string>();
         foreach (Item item in Items(key, 30))

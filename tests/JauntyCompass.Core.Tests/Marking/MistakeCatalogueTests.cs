@@ -122,7 +122,7 @@ public partial class MistakeCatalogueTests
 
     // Reading and drawing are two directions of one thing: the same number on the same scale, whichever way it is gone.
     [Property]
-    public void On_a_well_laid_instrument_measuring_and_drawing_foretell_the_same_answers(
+    public void On_a_well_laid_instrument_measuring_and_drawing_lead_to_the_same_answers(
         byte tenths,
         bool clockwise
     )

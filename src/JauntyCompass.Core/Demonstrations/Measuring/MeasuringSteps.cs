@@ -24,9 +24,6 @@ internal sealed record MeasuringSteps(
     private const double AsideBy = 0.55;
     private const double LevelWithin = 0.5;
 
-    // Nearer to 90° than this, in degrees, no eye can say the kind. Common practice, no source.
-    private const double TooNearToSay = 10;
-
     // Well past the rim, so that an extension is seen to cross the graduations, in mm.
     private const double BeyondRim = 10;
 
@@ -37,40 +34,7 @@ internal sealed record MeasuringSteps(
     private Protractor Protractor => StandardPlacement.Protractor;
 
     /// <summary>Says the kind of the figure and writes it beside the arc.</summary>
-    internal void Kind(Angle given)
-    {
-        AngleKind[] choices =
-        [
-            AngleKind.Acute,
-            AngleKind.Right,
-            AngleKind.Obtuse,
-            AngleKind.Straight,
-            AngleKind.Reflex,
-        ];
-        AngleKind kind = given.Measure.Kind;
-        if (kind != AngleKind.Right && Math.Abs(given.Measure.Degrees - 90) <= TooNearToSay)
-        {
-            Board.Change(FigureId, f => f with { Written = $"{Numbers.Adjective(kind)}?" });
-            Board.Step(
-                "kind",
-                "Kind",
-                $"It is close to a right angle, so the eye cannot be sure. We write “{Numbers.Adjective(kind)}?” and let the protractor decide.",
-                Question.Open("Is it less than a right angle, or more? How sure are you?")
-            );
-            return;
-        }
-        Board.Change(FigureId, f => f with { Written = Numbers.Adjective(kind) });
-        Board.Step(
-            "kind",
-            "Kind",
-            $"Look first: {Numbers.Compared(kind)}. It is {Numbers.WithArticle(kind)}, and we write that down.",
-            new Question(
-                "Which kind of angle is this?",
-                [.. choices.Select(Numbers.Adjective)],
-                Array.IndexOf(choices, kind)
-            )
-        );
-    }
+    internal void Kind(Angle given) => KindStep.Add(Board, FigureId, given);
 
     /// <summary>Estimates against a benchmark; the estimate is kept for the check.</summary>
     internal void MakeEstimate(Angle given)

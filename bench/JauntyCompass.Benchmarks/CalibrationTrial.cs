@@ -14,7 +14,7 @@ namespace JauntyCompass.Benchmarks;
 /// </summary>
 internal static class CalibrationTrial
 {
-    private const int Students = 400;
+    private const int Students = 1200;
     private static readonly Mistake[] Catalogue = [.. ExerciseKinds.Find("measure")!.Mistakes];
     private static readonly Mistake[] Targets =
     [

@@ -22,6 +22,9 @@ public static class HabitFinder
     private const double PriorOfTwo = 0.08;
     private const double PriorOfUnknown = 0.02;
 
+    // What is stated holds also against a hand that lapses often, with these odds.
+    private const double OddsOverLapses = 2;
+
     // In any answer something may happen once that is no habit. Common practice, no source.
     private const double Accident = 0.035;
 
@@ -83,7 +86,7 @@ public static class HabitFinder
             marginal[other] += weight;
             sum += weight;
         }
-        return Told(answers, table, habits, marginal, unknown, none, sum);
+        return Told(answers, table, habits, prior, marginal, unknown, none, sum);
     }
 
     // Pairs of those that alone are likely enough.
@@ -123,6 +126,7 @@ public static class HabitFinder
         IReadOnlyList<AnswerEvidence> answers,
         Likelihoods table,
         Mistake[] habits,
+        double[] prior,
         double[] marginal,
         double unknown,
         double none,
@@ -142,7 +146,9 @@ public static class HabitFinder
                     habits[h].Key,
                     habits[h].Name,
                     likelihood,
-                    likelihood >= NamedFrom && table.ShowsAsAHabit(h, isOther ? beside : null)
+                    likelihood >= NamedFrom
+                        && table.ShowsAsAHabit(h, isOther ? beside : null)
+                        && !MayBeLapses(table.RatioOfLapsingHand(h), prior[h])
                 )
             );
         }
@@ -170,6 +176,10 @@ public static class HabitFinder
         table.AllHands(order.Length > 0 && marginal[order[0]] > none ? order[0] : null, hands);
         return new Beliefs(answers.Count, none / sum, told) { Hands = hands };
     }
+
+    // A student of whom it were known that they lapse often would still be said to have it.
+    private static bool MayBeLapses(double ratio, double prior) =>
+        PriorOfOne * prior * ratio < OddsOverLapses * PriorOfNone;
 
     private static double Threshold(HabitBelief belief, bool likeliest) =>
         MistakeCatalogue.Find(belief.Mistake) is { IsWithinNoise: true } ? WithinNoiseNamedFrom

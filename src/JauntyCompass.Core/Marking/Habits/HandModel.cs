@@ -151,6 +151,9 @@ public static class HandModel
     private static double Tails(double limit, double variance) =>
         Math.Max(1e-4, 2 * (1 - Normal.Below(limit / Math.Sqrt(variance))));
 
+    /// <summary>Whether a hand is off now and again for no reason that anybody could tell.</summary>
+    internal static bool LapsesOften(int hand) => Lapses[hand % Lapses.Length] == Lapses[^1];
+
     private static int Index(int noise, int step, int lapse) =>
         (noise * Steps.Length + step) * Lapses.Length + lapse;
 

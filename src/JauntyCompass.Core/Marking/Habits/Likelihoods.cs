@@ -194,6 +194,29 @@ internal sealed class Likelihoods
     }
 
     /// <summary>
+    /// How many times likelier a habit makes the answers of a hand that lapses often than no habit does; infinite where none such would
+    /// give them.
+    /// </summary>
+    internal double RatioOfLapsingHand(int habit)
+    {
+        Span<double> with = stackalloc double[_n];
+        int power = Products(habit, with);
+        double ofHabit = 0;
+        double ofNone = 0;
+        for (int k = 0; k < _n; k++)
+        {
+            if (HandModel.LapsesOften(_kept[k]))
+            {
+                ofHabit += with[k];
+                ofNone += _hands[k];
+            }
+        }
+        return ofNone > 0
+            ? Math.ScaleB(ofHabit / ofNone, power)
+            : double.PositiveInfinity;
+    }
+
+    /// <summary>
     /// Whether a habit showed in more answers than slips do, if the student has it.
     /// </summary>
     /// <param name="habit">The habit.</param>
@@ -255,20 +278,7 @@ internal sealed class Likelihoods
     {
         if (habit is int known)
         {
-            Span<Vector256<double>> products = stackalloc Vector256<double>[_n];
-            Span<int> exponents = stackalloc int[_n];
-            products.Fill(Vector256<double>.One);
-            exponents.Clear();
-            for (int i = 0; i < _count; i++)
-            {
-                Multiply(i, _evidence[i].Given(_habits[known].Place), products, exponents);
-            }
-            int top = Scaling.Top(exponents);
-            for (int hand = 0; hand < _n; hand++)
-            {
-                hands[hand] =
-                    _hands[hand] * Math.ScaleB(Average(products[hand]), exponents[hand] - top);
-            }
+            Products(known, hands);
         }
         else
         {
@@ -283,6 +293,26 @@ internal sealed class Likelihoods
         {
             hands[hand] /= sum;
         }
+    }
+
+    // For each hand its share of the work without a habit, times how much likelier the habit makes the answers.
+    private int Products(int habit, Span<double> hands)
+    {
+        Span<Vector256<double>> products = stackalloc Vector256<double>[_n];
+        Span<int> exponents = stackalloc int[_n];
+        products.Fill(Vector256<double>.One);
+        exponents.Clear();
+        for (int i = 0; i < _count; i++)
+        {
+            Multiply(i, _evidence[i].Given(_habits[habit].Place), products, exponents);
+        }
+        int top = Scaling.Top(exponents);
+        for (int hand = 0; hand < _n; hand++)
+        {
+            hands[hand] =
+                _hands[hand] * Math.ScaleB(Average(products[hand]), exponents[hand] - top);
+        }
+        return top;
     }
 
     private void Multiply(

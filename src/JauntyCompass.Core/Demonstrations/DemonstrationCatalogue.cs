@@ -44,7 +44,7 @@ public static class DemonstrationCatalogue
         new DrawReflex(ReflexMethod.From360),
         new DrawReflex(ReflexMethod.AddTo180),
         new DrawReflex(ReflexMethod.FullCircle),
-        .. Replays.All,
+        .. ReplayDemonstrations.All,
         new GuessedCrossing(),
         new KindAgainstNumber(),
         new LongerArms(),

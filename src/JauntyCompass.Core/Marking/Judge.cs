@@ -1,3 +1,5 @@
+using JauntyCompass.Core.Marking.Explanations;
+using JauntyCompass.Core.Marking.Observations;
 using JauntyCompass.Core.Marking.Steps;
 
 namespace JauntyCompass.Core.Marking;
@@ -58,7 +60,7 @@ public static class Judge
             Parts = Split(context, figure, answer),
             Causes = causes,
             LikelyCause = likely,
-            Picture = named?.Draw(story),
+            Picture = named is null ? null : ExplanationCatalogue.Of(named).Draw(story),
         };
     }
 
@@ -100,7 +102,7 @@ public static class Judge
         for (int i = 0; figure is not null && i < mistakes.Count; i++)
         {
             if (
-                mistakes[i].Observe(figure) is Observation found
+                ObservationCatalogue.Observe(mistakes[i], figure) is Flaw found
                 && found.Likelihood >= ObservedFrom
             )
             {
@@ -145,7 +147,7 @@ public static class Judge
     {
         if (named is not null)
         {
-            Feedback told = named.Explain(story);
+            Feedback told = ExplanationCatalogue.Of(named).Explain(story);
             return verdict == Verdict.Near && story.Figure is null
                 ? told with
                 {

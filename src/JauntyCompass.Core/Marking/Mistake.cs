@@ -1,20 +1,14 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Answers;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking.Sums;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Marking;
 
-/// <summary>What looking at a drawing shows of one mistake.</summary>
-/// <param name="Amount">How much of it there is, in mm, or 1 for a plain fact.</param>
-/// <param name="Likelihood">Probability that it is more than the hand's own noise, 0 to 1.</param>
-/// <param name="Serious">Whether the drawing cannot stand with it, even at the right number of degrees.</param>
-public readonly record struct Observation(double Amount, double Likelihood, bool Serious);
-
 /// <summary>
-/// One way of going wrong: what it is called, how common it is, what helps. Where it can be made, what it leads to and how it is
-/// explained is told by the types derived from it, each for the context it needs. A mistake knows nothing of markers, kinds of
+/// One way of going wrong: what it is called, how common it is, where it can be made, what helps. What it leads to, what is to be seen of
+/// it, how it is explained and how it is made again on the Board are four things in four places (<c>Predictions</c>, <c>Observations</c>,
+/// <c>Explanations</c>, <c>Demonstrations/WentWrong/Replays</c>), each tied to it by its type. A mistake knows nothing of markers, kinds of
 /// exercise or other mistakes; they refer to it by its type.
 /// </summary>
 public abstract class Mistake
@@ -59,15 +53,8 @@ public abstract class Mistake
 }
 
 /// <summary>A mistake that is explained in a context of some type: work with an instrument, a sum, the class's words alone.</summary>
-/// <typeparam name="TContext">What it needs to know to be explained.</typeparam>
-public abstract class Mistake<TContext> : Mistake
-{
-    /// <summary>Explains it to the student, without giving the right answer away.</summary>
-    public abstract Feedback Explain(TContext context);
-
-    /// <summary>Draws what happened over the student's sheet, or null when there is nothing to draw.</summary>
-    public virtual MarkPicture? Draw(TContext context) => null;
-}
+/// <typeparam name="TContext">What must be known to explain it.</typeparam>
+public abstract class Mistake<TContext> : Mistake;
 
 /// <summary>A mistake of laying an instrument on, of reading it, or of drawing with it.</summary>
 public abstract class InstrumentMistake : Mistake<MistakeStory>
@@ -87,25 +74,6 @@ public abstract class InstrumentMistake : Mistake<MistakeStory>
     /// <inheritdoc/>
     internal override bool CanBeMadeOn(Protractor instrument) =>
         NeedsTwoScales is not bool two || two == instrument.Scales.Count > 1;
-
-    /// <summary>Adds the answers this mistake would give. A mistake that cannot show here adds none.</summary>
-    /// <param name="context">The true context.</param>
-    /// <param name="figure">The drawing, when one was made.</param>
-    /// <param name="outcomes">Where to add them.</param>
-    public virtual void Predict(
-        MarkingContext context,
-        DrawnFigure? figure,
-        ref Outcomes outcomes
-    ) { }
-
-    /// <summary>Looks for this mistake on a drawing. Null: not to be seen, or not a thing that can be seen.</summary>
-    public virtual Observation? Observe(DrawnFigure figure) => null;
-
-    /// <summary>
-    /// Looks for this mistake in how the instrument lies: the probability, 0 to 1, that it is more than the hand's own noise. Null:
-    /// no mistake of laying it on, or not known how it lies.
-    /// </summary>
-    public virtual double? SeenInPlacing(MarkingContext context) => null;
 }
 
 /// <summary>A mistake in computing something from readings.</summary>
@@ -114,11 +82,7 @@ public abstract class SumMistake : Mistake<SumContext>;
 /// <summary>A mistake in sums of one type.</summary>
 /// <typeparam name="TSum">The type of sum.</typeparam>
 public abstract class SumMistake<TSum> : SumMistake
-    where TSum : ISum
-{
-    /// <summary>What the sum would come to, in degrees. A mistake that cannot be made in it gives nothing.</summary>
-    public abstract IReadOnlyList<double> Predict(TSum sum);
-}
+    where TSum : ISum;
 
 /// <summary>A mistake of looking, naming or thinking that needs no instrument to be made.</summary>
 /// <param name="key">Short unique name.</param>
@@ -145,27 +109,4 @@ public abstract class NamingMistake(string key, string name, double prior)
 {
     /// <summary>What a name made with it is worth.</summary>
     public abstract NameVerdict Verdict { get; }
-
-    /// <summary>A name as this mistake makes it; null where it cannot be made.</summary>
-    public abstract AngleName? Predict(AngleToName angle);
-}
-
-/// <summary>A mistake that can be made again on the sheet in measuring an angle.</summary>
-public interface IMeasuringReplay
-{
-    /// <summary>
-    /// How it looks when it is made at an angle: how the instrument lies, along which scale is counted and how far, what is
-    /// written. Null when it cannot be shown at this angle with this instrument.
-    /// </summary>
-    /// <param name="laid">The instrument laid well, with a scale in use.</param>
-    MeasuringExample? Replay(in LaidAngle laid);
-}
-
-/// <summary>A mistake that can be made again on the sheet in drawing an angle.</summary>
-public interface IDrawingReplay
-{
-    /// <summary>How it looks when it is made in drawing an angle, or null when it cannot be shown.</summary>
-    /// <param name="asked">The angle asked for; its start arm is the base ray.</param>
-    /// <param name="instrument">The instrument.</param>
-    DrawingExample? Replay(Angle asked, Protractor instrument);
 }

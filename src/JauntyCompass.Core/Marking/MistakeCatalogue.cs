@@ -99,6 +99,23 @@ public static class MistakeCatalogue
     /// <summary>Place of a mistake in the catalogue.</summary>
     internal static int PlaceOf(string key) => Places[key];
 
+    /// <summary>Puts what there is of some mistakes in the places of these mistakes, one each; null where there is none.</summary>
+    internal static T?[] ByPlace<T>(Func<T, Mistake> mistake, params ReadOnlySpan<T> all)
+        where T : class
+    {
+        var places = new T?[All.Count];
+        foreach (T each in all)
+        {
+            int place = mistake(each).Place;
+            if (places[place] is not null)
+            {
+                throw new InvalidOperationException($"'{All[place].Key}' has two of {typeof(T)}.");
+            }
+            places[place] = each;
+        }
+        return places;
+    }
+
     /// <summary>The mistake of a type.</summary>
     public static T Get<T>()
         where T : Mistake => Known<T>.Mistake;

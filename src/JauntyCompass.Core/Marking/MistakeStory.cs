@@ -1,3 +1,4 @@
+using JauntyCompass.Core.Marking.Explanations;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Marking;
@@ -49,7 +50,15 @@ public sealed class MistakeInContext
     public static MistakeInContext Of<TContext>(
         Mistake<TContext> mistake,
         Func<Phrasing, TContext> context
-    ) => new(mistake, say => mistake.Explain(context(say)), say => mistake.Draw(context(say)));
+    )
+    {
+        Explanation<TContext> explanation = ExplanationCatalogue.Of(mistake);
+        return new(
+            mistake,
+            say => explanation.Explain(context(say)),
+            say => explanation.Draw(context(say))
+        );
+    }
 
     /// <summary>A mistake that is explained here in other words than elsewhere.</summary>
     public static MistakeInContext Of(Mistake mistake, Feedback explained) =>

@@ -1,4 +1,6 @@
 using JauntyCompass.Core.Marking.Habits;
+using JauntyCompass.Core.Marking.Observations;
+using JauntyCompass.Core.Marking.Predictions;
 
 namespace JauntyCompass.Core.Marking;
 
@@ -247,7 +249,7 @@ internal sealed class SeenAnswer(MarkingContext context, DrawnFigure? figure, do
         // What was never laid on was not laid on wrongly either.
         if (!context.NeverLaid || !mistake.IsOfPlacing)
         {
-            mistake.Predict(from, figure, ref outcomes);
+            PredictionCatalogue.Predict(mistake, from, figure, ref outcomes);
         }
     }
 
@@ -255,11 +257,11 @@ internal sealed class SeenAnswer(MarkingContext context, DrawnFigure? figure, do
     /// How much likelier the instrument lay as it did if a mistake was made in laying it than of a hand without it; 1 for other mistakes.
     /// </summary>
     internal double SeenInPlacing(InstrumentMistake mistake) =>
-        mistake.IsOfPlacing ? Weight(mistake.SeenInPlacing(context)) : 1;
+        mistake.IsOfPlacing ? Weight(ObservationCatalogue.Observe(mistake, context)) : 1;
 
     private double? Observed(InstrumentMistake mistake) =>
-        (figure is null ? null : mistake.Observe(figure)?.Likelihood)
-        ?? mistake.SeenInPlacing(context);
+        (figure is null ? null : ObservationCatalogue.Observe(mistake, figure)?.Likelihood)
+        ?? ObservationCatalogue.Observe(mistake, context);
 
     // How much likelier work with such a flaw is when the flaw was made than of a hand without the habit, which makes it now and
     // again. Clean work speaks against it.

@@ -3,6 +3,7 @@ using JauntyCompass.Core.Answers;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Mistakes;
+using JauntyCompass.Core.Marking.Predictions;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Marking.Sums;
 using JauntyCompass.Core.Randomness;
@@ -60,11 +61,12 @@ public sealed class Attempt
     public double Compute<TSum>(TSum sum, IReadOnlyList<SumMistake<TSum>> mistakes)
         where TSum : ISum
     {
-        if (mistakes.FirstOrDefault(Shows)?.Predict(sum) is not { Count: > 0 } wrong)
+        if (mistakes.FirstOrDefault(Shows) is not { } mistake)
         {
             return sum.Result;
         }
-        return wrong[Which(wrong.Count)];
+        IReadOnlyList<double> wrong = PredictionCatalogue.Predict(mistake, sum);
+        return wrong.Count > 0 ? wrong[Which(wrong.Count)] : sum.Result;
     }
 
     /// <summary>Reads a laid instrument as this student does, a whole number of degrees.</summary>

@@ -2,6 +2,7 @@ using FsCheck.Xunit;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Demonstrations.WentWrong;
+using JauntyCompass.Core.Demonstrations.WentWrong.Replays;
 using JauntyCompass.Core.Exercises.Kinds.Draw;
 using JauntyCompass.Core.Exercises.Kinds.Measuring;
 using JauntyCompass.Core.Instruments;
@@ -34,7 +35,7 @@ public class WentWrongTests
         foreach (Mistake mistake in MistakeCatalogue.Reading)
         {
             if (
-                (mistake as IMeasuringReplay)?.Replay(laid) is not MeasuringExample slip
+                ReplayCatalogue.Measuring(mistake)?.Replay(laid) is not MeasuringExample slip
                 || slip.Answer is < 0 or > 360
             )
             {
@@ -80,7 +81,7 @@ public class WentWrongTests
         );
         foreach (Mistake mistake in MistakeCatalogue.Drawing)
         {
-            if ((mistake as IDrawingReplay)?.Replay(asked, Desk) is not DrawingExample slip)
+            if (ReplayCatalogue.Drawing(mistake)?.Replay(asked, Desk) is not DrawingExample slip)
             {
                 continue;
             }
@@ -96,7 +97,7 @@ public class WentWrongTests
     [Fact]
     public void Every_mistake_that_a_reading_can_show_has_a_replay_and_every_other_a_demonstration()
     {
-        string[] replayed = [.. Replays.All.Select(d => d.Key)];
+        string[] replayed = [.. ReplayDemonstrations.All.Select(d => d.Key)];
         foreach (Mistake mistake in MistakeCatalogue.Reading)
         {
             // A slip of the eye leaves nothing on the sheet that could be shown, nor does what nobody saw.
@@ -105,7 +106,7 @@ public class WentWrongTests
         }
         foreach (Mistake mistake in MistakeCatalogue.All)
         {
-            string key = Replays.KeyFor(mistake);
+            string key = ReplayDemonstrations.KeyFor(mistake);
             DemonstrationCatalogue.Find(key).ShouldNotBeNull($"{mistake.Key}: {key}");
         }
     }

@@ -11,6 +11,7 @@ using JauntyCompass.Core.Exercises.Kinds.SpecialDrawings;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Observations;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Wording;
@@ -195,7 +196,7 @@ public class HonestMarksTests
             foreach (string other in item.Offered.Where(o => o != item.Mistake))
             {
                 var mistake = (InstrumentMistake)MistakeCatalogue.Find(other)!;
-                (mistake.SeenInPlacing(lies) ?? 0).ShouldBeLessThan(
+                (ObservationCatalogue.Observe(mistake, lies) ?? 0).ShouldBeLessThan(
                     0.5,
                     $"{item.Mistake} {other} {item.Angle.Measure.Degrees}"
                 );

@@ -5,6 +5,7 @@ using JauntyCompass.Core.Files;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Mistakes;
+using JauntyCompass.Core.Marking.Predictions;
 using JauntyCompass.Core.Sheet;
 using Shouldly;
 using Xunit;
@@ -120,9 +121,12 @@ public class ReadFromThePictureTests
     {
         Span<Outcome> room = stackalloc Outcome[Outcomes.Most];
         var outcomes = new Outcomes(room);
-        MistakeCatalogue
-            .Get<OtherScale>()
-            .Predict(MarkingContext.Measuring(angle, instrument, placement), null, ref outcomes);
+        PredictionCatalogue.Predict(
+            MistakeCatalogue.Get<OtherScale>(),
+            MarkingContext.Measuring(angle, instrument, placement),
+            null,
+            ref outcomes
+        );
         outcomes.Count.ShouldBe(1);
         return outcomes[0].Degrees;
     }

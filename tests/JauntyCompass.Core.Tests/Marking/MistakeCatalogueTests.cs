@@ -1,18 +1,25 @@
 using System.Globalization;
+using System.Reflection;
 using System.Text.RegularExpressions;
 using FsCheck.Xunit;
 using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Demonstrations.WentWrong.Replays;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Kinds.Draw;
 using JauntyCompass.Core.Exercises.Kinds.Measuring;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Explanations;
 using JauntyCompass.Core.Marking.Mistakes;
+using JauntyCompass.Core.Marking.Observations;
+using JauntyCompass.Core.Marking.Predictions;
+using JauntyCompass.Core.Marking.Sums;
 using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Recognition;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
+using JauntyCompass.Core.Wording;
 using Shouldly;
 using Xunit;
 
@@ -48,6 +55,69 @@ public partial class MistakeCatalogueTests
         }
         MistakeCatalogue.NameOf(Diagnosis.NotExplained).ShouldContain("not explained");
     }
+
+    // What is told of a mistake in another place reaches it only from a catalogue.
+    [Fact]
+    public void Whatever_is_known_of_a_mistake_stands_in_a_catalogue()
+    {
+        foreach (Mistake mistake in MistakeCatalogue.All)
+        {
+            Explained(mistake).ShouldBeTrue(mistake.Key);
+            bool leadsOrShows = mistake switch
+            {
+                InstrumentMistake made => Has<InstrumentPrediction>(made)
+                    || Has<DrawingObservation>(made),
+                SumMistake made => Has<SumPrediction<ReflexSum>>(made)
+                    || Has<SumPrediction<RangeSum>>(made),
+                NamingMistake made => Has<NamePrediction>(made),
+                _ => true,
+            };
+            leadsOrShows.ShouldBeTrue(mistake.Key);
+        }
+        Type[] aspects =
+        [
+            .. Aspects(typeof(InstrumentPrediction)),
+            .. Aspects(typeof(SumPrediction<ReflexSum>)),
+            .. Aspects(typeof(SumPrediction<RangeSum>)),
+            .. Aspects(typeof(NamePrediction)),
+            .. Aspects(typeof(DrawingObservation)),
+            .. Aspects(typeof(PlacingObservation)),
+            .. Aspects(typeof(MeasuringReplay)),
+            .. Aspects(typeof(DrawingReplay)),
+        ];
+        aspects.Length.ShouldBeGreaterThan(60);
+        aspects.Where(a => !Registered().Contains(a)).ShouldBeEmpty();
+    }
+
+    private static bool Explained(Mistake mistake) =>
+        mistake switch
+        {
+            Mistake<MistakeStory> m => ExplanationCatalogue.Of(m) is not null,
+            Mistake<SumContext> m => ExplanationCatalogue.Of(m) is not null,
+            Mistake<Phrasing> m => ExplanationCatalogue.Of(m) is not null,
+            _ => false,
+        };
+
+    private static bool Has<TAspect>(Mistake mistake) =>
+        Aspects(typeof(TAspect))
+            .Any(a => a.BaseType!.GetGenericArguments().Contains(mistake.GetType()));
+
+    private static IEnumerable<Type> Aspects(Type of) =>
+        typeof(Mistake).Assembly.GetTypes().Where(t => !t.IsAbstract && t.IsAssignableTo(of));
+
+    private static HashSet<Type> Registered() =>
+        [
+            .. new[]
+            {
+                typeof(PredictionCatalogue),
+                typeof(ObservationCatalogue),
+                typeof(ReplayCatalogue),
+            }
+                .SelectMany(c => c.GetFields(BindingFlags.NonPublic | BindingFlags.Static))
+                .SelectMany(f => ((Array)f.GetValue(null)!).Cast<object?>())
+                .Where(a => a is not null)
+                .Select(a => a!.GetType()),
+        ];
 
     // No answer is given away: whatever a student does, the sentences and the picture never hold the true measure.
     [Property(MaxTest = 60)]
@@ -200,7 +270,7 @@ public partial class MistakeCatalogueTests
     {
         Span<Outcome> room = stackalloc Outcome[Outcomes.Most];
         var outcomes = new Outcomes(room);
-        mistake.Predict(context, null, ref outcomes);
+        PredictionCatalogue.Predict(mistake, context, null, ref outcomes);
         var found = new double[outcomes.Count];
         for (int i = 0; i < outcomes.Count; i++)
         {

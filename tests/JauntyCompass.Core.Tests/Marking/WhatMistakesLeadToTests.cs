@@ -3,6 +3,7 @@ using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Mistakes;
+using JauntyCompass.Core.Marking.Predictions;
 using JauntyCompass.Core.Marking.Sums;
 using Shouldly;
 using Xunit;
@@ -35,7 +36,8 @@ public class WhatMistakesLeadToTests
     {
         Span<Outcome> room = stackalloc Outcome[Outcomes.Most];
         var outcomes = new Outcomes(room);
-        mistake.Predict(
+        PredictionCatalogue.Predict(
+            mistake,
             MarkingContext.Measuring(
                 Of(measure),
                 instrument ?? InstrumentCatalogue.DeskHalfCircle,
@@ -172,25 +174,25 @@ public class WhatMistakesLeadToTests
     [InlineData(290, 70)]
     [InlineData(215, 145)]
     public void The_smaller_angle_for_the_reflex_one(double measure, double given) =>
-        MistakeCatalogue
-            .Get<SmallerForReflex>()
-            .Predict(new ReflexSum(360 - measure, ReflexMethod.From360))
+        PredictionCatalogue
+            .Predict(
+                MistakeCatalogue.Get<SmallerForReflex>(),
+                new ReflexSum(360 - measure, ReflexMethod.From360)
+            )
             .ShouldBe([given]);
 
     [Theory]
     [InlineData(35, ReflexMethod.AddTo180, 35)]
     [InlineData(70, ReflexMethod.From360, 110)]
     public void The_half_turn_left_out(double part, ReflexMethod method, double given) =>
-        MistakeCatalogue
-            .Get<LeftOutHalfTurn>()
-            .Predict(new ReflexSum(part, method))
+        PredictionCatalogue
+            .Predict(MistakeCatalogue.Get<LeftOutHalfTurn>(), new ReflexSum(part, method))
             .ShouldBe([given]);
 
     [Fact]
     public void A_slip_at_the_borrow() =>
-        MistakeCatalogue
-            .Get<BorrowSlip>()
-            .Predict(new ReflexSum(73, ReflexMethod.From360))
+        PredictionCatalogue
+            .Predict(MistakeCatalogue.Get<BorrowSlip>(), new ReflexSum(73, ReflexMethod.From360))
             .ShouldBe([297, 277, 387, 187], ignoreOrder: true);
 
     [Fact]
@@ -198,8 +200,8 @@ public class WhatMistakesLeadToTests
     {
         var sum = new RangeSum(25, 95);
         sum.Result.ShouldBe(70);
-        MistakeCatalogue.Get<AddedForTaken>().Predict(sum).ShouldBe([120]);
-        MistakeCatalogue.Get<EndForRange>().Predict(sum).ShouldBe([95]);
+        PredictionCatalogue.Predict(MistakeCatalogue.Get<AddedForTaken>(), sum).ShouldBe([120]);
+        PredictionCatalogue.Predict(MistakeCatalogue.Get<EndForRange>(), sum).ShouldBe([95]);
     }
 
     // Zeros at both ends of one line, counting opposite ways round: at 64 the other ring says 116, at 250 it says 290.

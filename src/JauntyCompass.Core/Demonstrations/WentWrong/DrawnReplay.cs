@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations.Measuring;
+using JauntyCompass.Core.Demonstrations.WentWrong.Replays;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Recognition;
@@ -33,7 +34,10 @@ public sealed class DrawnReplay(Mistake mistake)
     public override void Validate(DemonstrationTask task, ValidationErrors errors)
     {
         base.Validate(task, errors);
-        if (errors.None && ((IDrawingReplay)mistake).Replay(task.Angle, task.Instrument) is null)
+        if (
+            errors.None
+            && ReplayCatalogue.Drawing(mistake)!.Replay(task.Angle, task.Instrument) is null
+        )
         {
             errors.Add("instrument", "cannot show this mistake at this angle.");
         }
@@ -45,7 +49,7 @@ public sealed class DrawnReplay(Mistake mistake)
         var board = new Storyboard(task.Rules);
         double length = task.Instrument.EdgeRadius + 13;
         Angle asked = task.Angle with { StartLength = length, EndLength = length };
-        DrawingExample slip = ((IDrawingReplay)mistake).Replay(asked, task.Instrument)!;
+        DrawingExample slip = ReplayCatalogue.Drawing(mistake)!.Replay(asked, task.Instrument)!;
         var context = MarkingContext.Drawing(asked, task.Instrument, Seen.Unknown<Placement>());
         DrawnFigure figure = DrawnFigure.Of(
             context,
@@ -57,7 +61,7 @@ public sealed class DrawnReplay(Mistake mistake)
                 slip.Arc
             )
         );
-        Feedback told = Replays.Explain(
+        Feedback told = ReplayDemonstrations.Explain(
             mistake,
             new MistakeStory(context, figure.Value ?? 0, figure, board.Phrasing)
         );
@@ -68,7 +72,7 @@ public sealed class DrawnReplay(Mistake mistake)
             "The drawing",
             $"Asked was {measure}, opening from {task.Names.StartRay}. This came out; let us look at it kindly."
         );
-        (string[] choices, int answer) = Replays.DrawnGuesses(
+        (string[] choices, int answer) = ReplayDemonstrations.DrawnGuesses(
             mistake,
             task.Instrument,
             board.Phrasing

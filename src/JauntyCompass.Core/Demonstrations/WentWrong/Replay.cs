@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations.Measuring;
+using JauntyCompass.Core.Demonstrations.WentWrong.Replays;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Sheet;
@@ -22,7 +23,7 @@ public sealed class Replay(Mistake mistake)
         )
         {
             UsualInstrument = mistake.ShownOn,
-            UsualMeasure = Replays.ShowsAt(mistake, 64) ? 64 : 237,
+            UsualMeasure = ReplayDemonstrations.ShowsAt(mistake, 64) ? 64 : 237,
         }
     )
 {
@@ -90,7 +91,11 @@ public sealed class Replay(Mistake mistake)
 
     private void Answer(Storyboard board, Protractor instrument, MeasuringExample slip)
     {
-        (string[] choices, int answer) = Replays.Guesses(mistake, instrument, board.Phrasing);
+        (string[] choices, int answer) = ReplayDemonstrations.Guesses(
+            mistake,
+            instrument,
+            board.Phrasing
+        );
         board.Step(
             "answer",
             "The answer",
@@ -147,7 +152,7 @@ public sealed class Replay(Mistake mistake)
             ],
         };
         MarkingContext context = MarkingContext.Measuring(task.Angle, protractor, slip.Placement);
-        Feedback told = Replays.Explain(
+        Feedback told = ReplayDemonstrations.Explain(
             mistake,
             new MistakeStory(context, slip.Answer, Figure: null, say)
         );
@@ -188,7 +193,7 @@ public sealed class Replay(Mistake mistake)
                     laying.Placement,
                     laying.Angle.Start == task.Angle.Start ? WhichArm.Start : WhichArm.End
                 );
-        MeasuringExample? usual = ((IMeasuringReplay)mistake).Replay(laid);
+        MeasuringExample? usual = ReplayCatalogue.Measuring(mistake)!.Replay(laid);
         if (usual is null)
         {
             return null;

@@ -48,7 +48,8 @@ public static class HabitFinder
         }
         // Of what could show in none of these answers nothing can be said.
         Mistake[] habits = [.. among.Where(m => m.CanBeHabit && CanShow(m, answers))];
-        var table = new Likelihoods(answers, habits, Accident);
+        var answered = new AnswerTable(answers, habits, Accident);
+        var table = new Likelihoods(answered);
         double[] prior = Priors(habits);
 
         double[] single = new double[habits.Length];
@@ -86,8 +87,15 @@ public static class HabitFinder
             marginal[other] += weight;
             sum += weight;
         }
-        return Told(answers, table, habits, prior, marginal, unknown, none, sum);
+        return Believed(
+            answered,
+            table,
+            new Weights(prior, [.. marginal.Select(each => each / sum)], unknown / sum, none / sum)
+        );
     }
+
+    // How likely each habit is before anything is known and after; one that is not in the catalogue; none.
+    private sealed record Weights(double[] Prior, double[] Habits, double Unknown, double None);
 
     // Pairs of those that alone are likely enough.
     private static (int One, int Other, double Likelihood)[] Pairs(
@@ -122,64 +130,63 @@ public static class HabitFinder
         return false;
     }
 
-    private static Beliefs Told(
-        IReadOnlyList<AnswerEvidence> answers,
-        Likelihoods table,
-        Mistake[] habits,
-        double[] prior,
-        double[] marginal,
-        double unknown,
-        double none,
-        double sum
-    )
+    private static Beliefs Believed(AnswerTable answered, Likelihoods table, Weights weights)
     {
+        var caution = new HabitCaution(answered, table);
+        Mistake[] habits = answered.Habits;
         int[] order = [.. Enumerable.Range(0, habits.Length)];
-        Array.Sort(order, (a, b) => marginal[b].CompareTo(marginal[a]));
-        var told = new List<HabitBelief>(4);
-        foreach (int h in order.TakeWhile(h => marginal[h] / sum >= LeastListed))
+        Array.Sort(order, (a, b) => weights.Habits[b].CompareTo(weights.Habits[a]));
+        var found = new List<HabitBelief>(4);
+        foreach (int h in order.TakeWhile(h => weights.Habits[h] >= LeastListed))
         {
-            double likelihood = marginal[h] / sum;
-            int beside = h == order[0] ? (order.Length > 1 ? order[1] : -1) : order[0];
-            bool isOther = beside >= 0 && marginal[beside] / sum >= Beside;
-            told.Add(
+            double likelihood = weights.Habits[h];
+            int next = h == order[0] ? (order.Length > 1 ? order[1] : -1) : order[0];
+            int? beside = next >= 0 && weights.Habits[next] >= Beside ? next : null;
+            found.Add(
                 new HabitBelief(
                     habits[h].Key,
                     habits[h].Name,
                     likelihood,
                     likelihood >= NamedFrom
-                        && table.ShowsAsAHabit(h, isOther ? beside : null)
-                        && !MayBeLapses(table.RatioOfLapsingHand(h), prior[h])
+                        && caution.ShowsAsAHabit(h, beside)
+                        && !MayBeLapses(
+                            caution.RatioOfLapsingHand(h, beside),
+                            weights.Prior[h],
+                            beside is not null
+                        )
                 )
             );
         }
-        if (unknown / sum >= LeastListed)
+        if (weights.Unknown >= LeastListed)
         {
-            told.Add(
+            found.Add(
                 new HabitBelief(
                     Diagnosis.NotExplained,
                     Diagnosis.NotExplainedName,
-                    unknown / sum,
-                    unknown / sum >= NamedFrom
+                    weights.Unknown,
+                    weights.Unknown >= NamedFrom
                 )
             );
         }
-        told.Sort(static (a, b) => b.Likelihood.CompareTo(a.Likelihood));
-        for (int i = 0; i < told.Count; i++)
+        found.Sort(static (a, b) => b.Likelihood.CompareTo(a.Likelihood));
+        for (int i = 0; i < found.Count; i++)
         {
-            told[i] = told[i] with
+            found[i] = found[i] with
             {
-                Named = told[i].Named && told[i].Likelihood >= Threshold(told[i], i == 0),
+                Named = found[i].Named && found[i].Likelihood >= Threshold(found[i], i == 0),
             };
         }
         Span<double> hands = stackalloc double[HandModel.Count];
         // The hand is seen best beside what the student most likely does.
-        table.AllHands(order.Length > 0 && marginal[order[0]] > none ? order[0] : null, hands);
-        return new Beliefs(answers.Count, none / sum, told) { Hands = hands };
+        bool hasHabit = order.Length > 0 && weights.Habits[order[0]] > weights.None;
+        table.AllHands(hasHabit ? order[0] : null, hands);
+        return new Beliefs(answered.Evidence.Count, weights.None, found) { Hands = hands };
     }
 
     // A student of whom it were known that they lapse often would still be said to have it.
-    private static bool MayBeLapses(double ratio, double prior) =>
-        PriorOfOne * prior * ratio < OddsOverLapses * PriorOfNone;
+    private static bool MayBeLapses(double ratio, double prior, bool besideAnother) =>
+        (besideAnother ? 2 * PriorOfTwo / PriorOfOne : PriorOfOne / PriorOfNone) * prior * ratio
+        < OddsOverLapses;
 
     private static double Threshold(HabitBelief belief, bool likeliest) =>
         MistakeCatalogue.Find(belief.Mistake) is { IsWithinNoise: true } ? WithinNoiseNamedFrom

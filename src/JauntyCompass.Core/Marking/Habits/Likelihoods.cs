@@ -7,8 +7,11 @@ namespace JauntyCompass.Core.Marking.Habits;
 /// habit shows and over the hands the student may have. They are told as logarithms, since those of many answers are too small to be
 /// written otherwise.
 /// </summary>
-internal sealed class Likelihoods
+/// <param name="table">What the answers say.</param>
+internal sealed class Likelihoods(AnswerTable table)
 {
+    private readonly int _n = table.Kept.Length;
+
     // Shares of the answers in which a habit shows.
     private static readonly Vector256<double> Shares = Vector256.Create(0.25, 0.45, 0.65, 0.85);
 
@@ -16,76 +19,8 @@ internal sealed class Likelihoods
     // Without that, two habits could not be told from one of them and a third that the two make together. Common practice, no source.
     private const double Together = 0.4;
 
-    // What showed once is a slip; a habit shows in more answers, and in more of them than slips do. Common practice, no source.
-    private const double LeastShown = 1.5;
-    private const double LeastShareShown = 0.12;
-
-    // The hands that are kept, by their place.
-    private readonly int[] _kept;
-    private readonly int _n;
-
-    private readonly IReadOnlyList<AnswerEvidence> _evidence;
-    private readonly Mistake[] _habits;
-    private readonly int _count;
-
-    // By answer and hand: what a likelihood is multiplied by, and what is added, to be that of the answer divided by the likelihood of
-    // work without a habit; with what may happen once in any answer in it.
-    private readonly double[] _factor;
-    private readonly double[] _added;
-
-    // By hand: its prior times the likelihood of all answers without a habit, the likeliest hand's divided out.
-    private readonly double[] _hands;
-    private readonly double _scale;
-
-    internal Likelihoods(IReadOnlyList<AnswerEvidence> answers, Mistake[] habits, double accident)
-    {
-        (_evidence, _habits, _count) = (answers, habits, answers.Count);
-        _kept = LikelyHands.Of(answers);
-        _n = _kept.Length;
-        _factor = new double[_count * _n];
-        _added = new double[_count * _n];
-        Span<double> products = stackalloc double[_n];
-        Span<int> exponents = stackalloc int[_n];
-        for (int k = 0; k < _n; k++)
-        {
-            products[k] = HandModel.Prior[_kept[k]];
-        }
-        exponents.Clear();
-        for (int i = 0; i < _count; i++)
-        {
-            ReadOnlySpan<float> any = answers[i].AnyMistake;
-            ReadOnlySpan<float> careful = answers[i].Careful;
-            for (int k = 0; k < _n; k++)
-            {
-                double once = accident * any[_kept[k]];
-                double without = (1 - accident) * careful[_kept[k]] + once;
-                double over = 1 / without;
-                _factor[i * _n + k] = (1 - accident) * over;
-                _added[i * _n + k] = once * over;
-                products[k] *= without;
-            }
-            if (Scaling.IsDueAfter(i))
-            {
-                Scaling.Scale(products, exponents);
-            }
-        }
-        int top = Scaling.Top(exponents);
-        _hands = new double[_n];
-        double largest = 0;
-        for (int k = 0; k < _n; k++)
-        {
-            _hands[k] = Math.ScaleB(products[k], exponents[k] - top);
-            largest = Math.Max(largest, _hands[k]);
-        }
-        for (int k = 0; k < _n; k++)
-        {
-            _hands[k] /= largest;
-        }
-        _scale = Math.Log(largest) + top * Math.Log(2);
-    }
-
     /// <summary>Without a habit.</summary>
-    internal double None() => _scale + Math.Log(_hands.Sum());
+    internal double None() => table.Scale + Math.Log(table.Hands.Sum());
 
     /// <summary>With one habit.</summary>
     internal double One(int habit)
@@ -94,10 +29,10 @@ internal sealed class Likelihoods
         Span<int> exponents = stackalloc int[_n];
         products.Fill(Vector256<double>.One);
         exponents.Clear();
-        int place = _habits[habit].Place;
-        for (int i = 0; i < _count; i++)
+        int place = table.Habits[habit].Place;
+        for (int i = 0; i < table.Evidence.Count; i++)
         {
-            Multiply(i, _evidence[i].Given(place), products, exponents);
+            Multiply(i, table.Evidence[i].Given(place), products, exponents);
         }
         return Averaged(products, exponents);
     }
@@ -109,15 +44,28 @@ internal sealed class Likelihoods
         Span<int> exponents = stackalloc int[_n];
         products.Fill(Vector256<double>.One);
         exponents.Clear();
-        for (int i = 0; i < _count; i++)
+        for (int i = 0; i < table.Evidence.Count; i++)
         {
-            Multiply(i, _evidence[i].Unexplained, products, exponents);
+            Multiply(i, table.Evidence[i].Unexplained, products, exponents);
         }
         return Averaged(products, exponents);
     }
 
     /// <summary>With two habits.</summary>
     internal double Two(int one, int other)
+    {
+        Span<double> hands = stackalloc double[_n];
+        int power = Products(one, other, hands);
+        double sum = 0;
+        foreach (double each in hands)
+        {
+            sum += each;
+        }
+        return table.Scale + Math.Log(sum) + power * Math.Log(2);
+    }
+
+    /// <summary>With two habits, for each hand that is kept; returns the power of two by which they are to be multiplied.</summary>
+    internal int Products(int one, int other, Span<double> hands)
     {
         int lanes = Vector256<double>.Count;
         // For each hand one product for each share of the first habit; in it one for each share of the second.
@@ -133,12 +81,12 @@ internal sealed class Likelihoods
                 Vector256<double>.One
                 / (Vector256<double>.One - (1 - Together) * Shares[share] * Shares);
         }
-        (Mistake first, Mistake second) = (_habits[one], _habits[other]);
+        (Mistake first, Mistake second) = (table.Habits[one], table.Habits[other]);
         Vector256<double> apart = Vector256<double>.One - Shares;
-        for (int i = 0; i < _count; i++)
+        for (int i = 0; i < table.Evidence.Count; i++)
         {
-            ReadOnlySpan<float> ofFirst = _evidence[i].Given(first.Place);
-            ReadOnlySpan<float> ofSecond = _evidence[i].Given(second.Place);
+            ReadOnlySpan<float> ofFirst = table.Evidence[i].Given(first.Place);
+            ReadOnlySpan<float> ofSecond = table.Evidence[i].Given(second.Place);
             if (ofFirst.IsEmpty && ofSecond.IsEmpty)
             {
                 continue;
@@ -147,7 +95,7 @@ internal sealed class Likelihoods
             ReadOnlySpan<float> ofBoth =
                 ofFirst.IsEmpty || ofSecond.IsEmpty
                     ? []
-                    : _evidence[i].OfBoth(first, second, out twice);
+                    : table.Evidence[i].OfBoth(first, second, out twice);
             double rarity = twice ? Together : 1;
             for (int share = 0; share < lanes; share++)
             {
@@ -155,19 +103,14 @@ internal sealed class Likelihoods
             }
             for (int hand = 0; hand < _n; hand++)
             {
-                int at = i * _n + hand;
-                double with1 = ofFirst.IsEmpty
-                    ? 1
-                    : ofFirst[_kept[hand]] * _factor[at] + _added[at];
-                double with2 = ofSecond.IsEmpty
-                    ? 1
-                    : ofSecond[_kept[hand]] * _factor[at] + _added[at];
+                double with1 = ofFirst.IsEmpty ? 1 : table.Ratio(i, hand, ofFirst);
+                double with2 = ofSecond.IsEmpty ? 1 : table.Ratio(i, hand, ofSecond);
                 double both =
                     ofFirst.IsEmpty ? with2
                     : ofSecond.IsEmpty ? with1
                     // Where it is not known what both come to together, it is what one of them comes to.
                     : ofBoth.IsEmpty ? (with1 + with2) / 2
-                    : ofBoth[_kept[hand]] * _factor[at] + _added[at];
+                    : table.Ratio(i, hand, ofBoth);
                 Vector256<double> without = Mixed(1, with2);
                 Vector256<double> with = apart * with1 + Shares * (rarity * both);
                 for (int share = 0; share < lanes; share++)
@@ -181,85 +124,15 @@ internal sealed class Likelihoods
                 Scaling.Scale(products, exponents);
             }
         }
-        double top = double.NegativeInfinity;
-        Span<double> sums = stackalloc double[_n * lanes];
+        int top = Scaling.Top(exponents);
+        hands.Clear();
         for (int p = 0; p < products.Length; p++)
         {
-            sums[p] =
-                Math.Log(_hands[p / lanes] * Average(products[p]) / lanes)
-                + exponents[p] * Math.Log(2);
-            top = Math.Max(top, sums[p]);
+            hands[p / lanes] +=
+                table.Hands[p / lanes]
+                * Math.ScaleB(Average(products[p]) / lanes, exponents[p] - top);
         }
-        return _scale + Sum(sums, top);
-    }
-
-    /// <summary>
-    /// How many times likelier a habit makes the answers of a hand that lapses often than no habit does; infinite where none such would
-    /// give them.
-    /// </summary>
-    internal double RatioOfLapsingHand(int habit)
-    {
-        Span<double> with = stackalloc double[_n];
-        int power = Products(habit, with);
-        double ofHabit = 0;
-        double ofNone = 0;
-        for (int k = 0; k < _n; k++)
-        {
-            if (HandModel.LapsesOften(_kept[k]))
-            {
-                ofHabit += with[k];
-                ofNone += _hands[k];
-            }
-        }
-        return ofNone > 0
-            ? Math.ScaleB(ofHabit / ofNone, power)
-            : double.PositiveInfinity;
-    }
-
-    /// <summary>
-    /// Whether a habit showed in more answers than slips do, if the student has it.
-    /// </summary>
-    /// <param name="habit">The habit.</param>
-    /// <param name="beside">The likeliest other one, beside which it may have been made; null for none.</param>
-    internal bool ShowsAsAHabit(int habit, int? beside)
-    {
-        Span<double> hands = stackalloc double[_n];
-        Hands(habit, hands);
-        double shown = 0;
-        int could = 0;
-        for (int i = 0; i < _count; i++)
-        {
-            ReadOnlySpan<float> given = _evidence[i].Given(_habits[habit].Place);
-            if (given.IsEmpty)
-            {
-                continue;
-            }
-            could++;
-            double with = Ratio(i, given, hands);
-            double without = 1;
-            if (
-                beside is int other
-                && _evidence[i].Given(_habits[other].Place) is { IsEmpty: false } ofOther
-            )
-            {
-                with += Ratio(i, _evidence[i].OfBoth(_habits[habit], _habits[other], out _), hands);
-                without += Ratio(i, ofOther, hands);
-            }
-            // An answer that comes about as well without it is no sign of it.
-            shown += with > without ? with / (with + without) : 0;
-        }
-        return shown >= Math.Max(LeastShown, LeastShareShown * could);
-    }
-
-    private double Ratio(int answer, ReadOnlySpan<float> given, ReadOnlySpan<double> hands)
-    {
-        double ratio = 0;
-        for (int k = 0; k < _n && !given.IsEmpty; k++)
-        {
-            int at = answer * _n + k;
-            ratio += hands[k] * (given[_kept[k]] * _factor[at] + _added[at]);
-        }
-        return ratio;
+        return top;
     }
 
     /// <summary>How likely each hand is, with a habit or without one; they sum to 1.</summary>
@@ -270,11 +143,12 @@ internal sealed class Likelihoods
         hands.Clear();
         for (int k = 0; k < _n; k++)
         {
-            hands[_kept[k]] = kept[k];
+            hands[table.Kept[k]] = kept[k];
         }
     }
 
-    private void Hands(int? habit, Span<double> hands)
+    /// <summary>The same of the hands that are kept.</summary>
+    internal void Hands(int? habit, Span<double> hands)
     {
         if (habit is int known)
         {
@@ -282,7 +156,7 @@ internal sealed class Likelihoods
         }
         else
         {
-            _hands.CopyTo(hands);
+            table.Hands.CopyTo(hands);
         }
         double sum = 0;
         foreach (double each in hands)
@@ -295,22 +169,22 @@ internal sealed class Likelihoods
         }
     }
 
-    // For each hand its share of the work without a habit, times how much likelier the habit makes the answers.
-    private int Products(int habit, Span<double> hands)
+    /// <summary>With one habit, likewise.</summary>
+    internal int Products(int habit, Span<double> hands)
     {
         Span<Vector256<double>> products = stackalloc Vector256<double>[_n];
         Span<int> exponents = stackalloc int[_n];
         products.Fill(Vector256<double>.One);
         exponents.Clear();
-        for (int i = 0; i < _count; i++)
+        for (int i = 0; i < table.Evidence.Count; i++)
         {
-            Multiply(i, _evidence[i].Given(_habits[habit].Place), products, exponents);
+            Multiply(i, table.Evidence[i].Given(table.Habits[habit].Place), products, exponents);
         }
         int top = Scaling.Top(exponents);
         for (int hand = 0; hand < _n; hand++)
         {
             hands[hand] =
-                _hands[hand] * Math.ScaleB(Average(products[hand]), exponents[hand] - top);
+                table.Hands[hand] * Math.ScaleB(Average(products[hand]), exponents[hand] - top);
         }
         return top;
     }
@@ -322,10 +196,9 @@ internal sealed class Likelihoods
         Span<int> exponents
     )
     {
-        int at = answer * _n;
         for (int k = 0; k < _n && !given.IsEmpty; k++)
         {
-            products[k] *= Mixed(1, given[_kept[k]] * _factor[at + k] + _added[at + k]);
+            products[k] *= Mixed(1, table.Ratio(answer, k, given));
         }
         if (Scaling.IsDueAfter(answer))
         {
@@ -339,19 +212,9 @@ internal sealed class Likelihoods
         double sum = 0;
         for (int hand = 0; hand < products.Length; hand++)
         {
-            sum += _hands[hand] * Math.ScaleB(Average(products[hand]), exponents[hand] - top);
+            sum += table.Hands[hand] * Math.ScaleB(Average(products[hand]), exponents[hand] - top);
         }
-        return _scale + Math.Log(sum) + top * Math.Log(2);
-    }
-
-    private static double Sum(ReadOnlySpan<double> logarithms, double top)
-    {
-        double sum = 0;
-        foreach (double each in logarithms)
-        {
-            sum += Math.Exp(each - top);
-        }
-        return top + Math.Log(sum);
+        return table.Scale + Math.Log(sum) + top * Math.Log(2);
     }
 
     // What an answer comes to when a habit shows in each of the shares, and in the rest does not.

@@ -15,19 +15,8 @@ public sealed class AddedForTaken : SumMistake<RangeSum>
     public override double Prior => 0.02;
 
     /// <inheritdoc/>
-    public override IReadOnlyList<double> Predict(RangeSum sum) => [sum.First + sum.Second];
-
-    /// <inheritdoc/>
     public override string Remedy => "Walk the two positions with an arm and ask how far it went.";
 
     /// <inheritdoc/>
     public override string? Demonstration => "not-from-zero";
-
-    /// <inheritdoc/>
-    public override Feedback Explain(SumContext context) =>
-        new(
-            null,
-            "Both readings are there, but they were added.",
-            "It moved from one to the other: take the smaller from the larger."
-        );
 }

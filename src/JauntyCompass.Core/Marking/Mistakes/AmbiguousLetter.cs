@@ -1,6 +1,4 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Answers;
-using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Marking.Mistakes;
 
@@ -21,16 +19,4 @@ public sealed class AmbiguousLetter()
 
     /// <inheritdoc/>
     public override NameVerdict Verdict => NameVerdict.AmbiguousLetter;
-
-    /// <inheritdoc/>
-    public override AngleName? Predict(AngleToName angle) =>
-        angle.Rays.Count > 2 ? new AngleName($"∠{angle.Vertex}") : null;
-
-    /// <inheritdoc/>
-    public override Feedback Explain(Phrasing say) =>
-        new(
-            null,
-            "Several angles stand at this vertex, so one letter does not say which is meant.",
-            "Use three letters here, the vertex in the middle."
-        );
 }

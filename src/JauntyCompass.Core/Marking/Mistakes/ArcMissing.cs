@@ -18,16 +18,4 @@ public sealed class ArcMissing : InstrumentMistake
 
     /// <inheritdoc/>
     public override string? Demonstration => "draw";
-
-    /// <inheritdoc/>
-    public override Observation? Observe(DrawnFigure figure) =>
-        figure.Ray is not null && figure.Arc is null ? new Observation(1, 1, Serious: false) : null;
-
-    /// <inheritdoc/>
-    public override Feedback Explain(MistakeStory story) =>
-        new(
-            story.Praise,
-            "No arc shows yet which opening you mean.",
-            "Mark the arc between the two arms."
-        );
 }

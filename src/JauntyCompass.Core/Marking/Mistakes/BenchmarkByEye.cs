@@ -1,5 +1,3 @@
-using JauntyCompass.Core.Wording;
-
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>The opening was held against a benchmark that is not the nearest.</summary>
@@ -12,12 +10,4 @@ public sealed class BenchmarkByEye()
 
     /// <inheritdoc/>
     public override string? Demonstration => "estimate";
-
-    /// <inheritdoc/>
-    public override Feedback Explain(Phrasing say) =>
-        new(
-            null,
-            "Another benchmark is nearer.",
-            "Picture a right angle on it first, then half of one."
-        );
 }

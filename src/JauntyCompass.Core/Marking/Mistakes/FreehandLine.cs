@@ -4,8 +4,7 @@ namespace JauntyCompass.Core.Marking.Mistakes;
 public sealed class FreehandLine : InstrumentMistake
 {
     // A hand that trembles along a straightedge strays no farther, as a root mean square in mm. Common practice, no source.
-    private const double Limit = 0.7;
-    private const double Noise = 0.12;
+    internal const double Limit = 0.7;
 
     /// <inheritdoc/>
     public override string Key => "freehand-line";
@@ -25,31 +24,4 @@ public sealed class FreehandLine : InstrumentMistake
 
     /// <inheritdoc/>
     public override bool IsOfRuling => true;
-
-    /// <inheritdoc/>
-    public override void Predict(MarkingContext context, DrawnFigure? figure, ref Outcomes outcomes)
-    {
-        if (figure?.Shake > Limit && figure.Strayed is double strayed)
-        {
-            outcomes.Add(strayed);
-        }
-    }
-
-    /// <inheritdoc/>
-    public override Observation? Observe(DrawnFigure figure) =>
-        figure.Ray is null
-            ? null
-            : new Observation(
-                figure.Shake,
-                HandNoise.Beyond(figure.Shake, Limit, Noise),
-                Serious: false
-            );
-
-    /// <inheritdoc/>
-    public override Feedback Explain(MistakeStory story) =>
-        new(
-            story.Praise,
-            "Your line wavers, so the angle is a little different at every place.",
-            $"Lay the {story.Words.Straightedge} on and draw along it."
-        );
 }

@@ -1,5 +1,3 @@
-using JauntyCompass.Core.Wording;
-
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>The hour hand was left standing on the full hour.</summary>
@@ -11,12 +9,4 @@ public sealed class HourHandNotMoved()
 
     /// <inheritdoc/>
     public override string? Demonstration => "full-circle-turn";
-
-    /// <inheritdoc/>
-    public override Feedback Explain(Phrasing say) =>
-        new(
-            null,
-            "While the minutes pass, the hour hand moves on, too.",
-            "It goes half a degree in every minute. Move it, then count again."
-        );
 }

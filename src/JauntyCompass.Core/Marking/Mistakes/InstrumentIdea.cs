@@ -1,5 +1,3 @@
-using JauntyCompass.Core.Wording;
-
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>The instrument is thought to do something else.</summary>
@@ -12,12 +10,4 @@ public sealed class InstrumentIdea()
 
     /// <inheritdoc/>
     public override string? Demonstration => "measure";
-
-    /// <inheritdoc/>
-    public override Feedback Explain(Phrasing say) =>
-        new(
-            null,
-            "That is not what it is for.",
-            "Look at where its numbers start and which way they grow."
-        );
 }

@@ -1,5 +1,3 @@
-using JauntyCompass.Core.Wording;
-
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>The kind that was said and the number that was written cannot both be right, such as “acute, 128”.</summary>
@@ -16,12 +14,4 @@ public sealed class KindAgainstNumber()
     // What it comes to depends on what else went wrong; that the two disagree is seen without knowing the answer.
     /// <inheritdoc/>
     public override bool CanBeHabit => false;
-
-    /// <inheritdoc/>
-    public override Feedback Explain(Phrasing say) =>
-        new(
-            null,
-            "The kind you said and the number you wrote do not go together.",
-            "Look at both again: one of them must change."
-        );
 }

@@ -6,10 +6,6 @@ namespace JauntyCompass.Core.Marking.Mistakes;
 /// </summary>
 public sealed class LaidOff : InstrumentMistake
 {
-    // A centre mark 4 mm off costs up to 3° on a desk protractor, a hurried turn as much again: standard deviation in degrees. Common
-    // practice, no source.
-    private const double Spread = 4;
-
     /// <inheritdoc/>
     public override string Key => "laid-off";
 
@@ -34,21 +30,4 @@ public sealed class LaidOff : InstrumentMistake
 
     /// <inheritdoc/>
     public override string? Demonstration => "wrong-zero-line-off";
-
-    /// <inheritdoc/>
-    public override void Predict(MarkingContext context, DrawnFigure? figure, ref Outcomes outcomes)
-    {
-        if (!context.IsLaid && !context.NeverLaid)
-        {
-            outcomes.Add(context.Measure, Spread);
-        }
-    }
-
-    /// <inheritdoc/>
-    public override Feedback Explain(MistakeStory story) =>
-        new(
-            null,
-            "You are a few degrees off. The protractor may have been a little out of place.",
-            $"Lay it on once more: {story.Words.CentreMark} on the vertex, {story.Words.ZeroLine} on the {story.Words.Arm}. Then look at the {story.Words.CentreMark} again."
-        );
 }

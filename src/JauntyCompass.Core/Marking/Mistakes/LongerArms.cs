@@ -1,5 +1,3 @@
-using JauntyCompass.Core.Wording;
-
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>Longer arms were taken for a larger angle.</summary>
@@ -11,12 +9,4 @@ public sealed class LongerArms()
 
     /// <inheritdoc/>
     public override string? Demonstration => "told-longer-arms";
-
-    /// <inheritdoc/>
-    public override Feedback Explain(Phrasing say) =>
-        new(
-            null,
-            $"The one with the longer {say.Words.Arm}s was taken for the larger angle.",
-            $"Cover the ends of the {say.Words.Arm}s with a hand: only the opening counts."
-        );
 }

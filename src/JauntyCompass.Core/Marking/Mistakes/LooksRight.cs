@@ -1,5 +1,3 @@
-using JauntyCompass.Core.Wording;
-
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>An angle that looks right was taken for a right one, without its box.</summary>
@@ -12,12 +10,4 @@ public sealed class LooksRight()
 
     /// <inheritdoc/>
     public override string? Demonstration => "right-angle-box";
-
-    /// <inheritdoc/>
-    public override Feedback Explain(Phrasing say) =>
-        new(
-            null,
-            "It looks like a right angle, but nothing says that it is one.",
-            "Trust the box, not the look: hold the corner of a sheet of paper to it."
-        );
 }

@@ -1,5 +1,3 @@
-using JauntyCompass.Core.Wording;
-
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>Each minute mark was taken for one degree.</summary>
@@ -11,12 +9,4 @@ public sealed class MinutesAsDegrees()
 
     /// <inheritdoc/>
     public override string? Demonstration => "full-circle-turn";
-
-    /// <inheritdoc/>
-    public override Feedback Explain(Phrasing say) =>
-        new(
-            null,
-            "Each small mark was counted as one degree.",
-            "Sixty minutes go once round, that is 360 degrees: how many degrees is one minute?"
-        );
 }

@@ -1,5 +1,3 @@
-using JauntyCompass.Core.Wording;
-
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>The names of two kinds were mixed up.</summary>
@@ -11,12 +9,4 @@ public sealed class MixedUpKinds()
 
     /// <inheritdoc/>
     public override string? Demonstration => "kinds";
-
-    /// <inheritdoc/>
-    public override Feedback Explain(Phrasing say) =>
-        new(
-            null,
-            "The opening is seen; its name belongs to another kind.",
-            "Acute is smaller than a right angle, obtuse is larger. Say it once with your hands."
-        );
 }

@@ -21,30 +21,4 @@ public sealed class MovedBeforeDot : InstrumentMistake
 
     /// <inheritdoc/>
     public override string? Demonstration => "told-moved-before-the-dot";
-
-    /// <inheritdoc/>
-    public override void Predict(MarkingContext context, DrawnFigure? figure, ref Outcomes outcomes)
-    {
-        if (context is { MovedBeforeDot: true, ExpectedReading: double result })
-        {
-            outcomes.Add(result);
-        }
-    }
-
-    /// <inheritdoc/>
-    public override double? SeenInPlacing(MarkingContext context) =>
-        context is not { Activity: Activity.Drawing, Laid: not null } ? null
-        : context.MovedBeforeDot ? 1
-        : 0;
-
-    /// <inheritdoc/>
-    public override Feedback Explain(MistakeStory story) =>
-        new(
-            story.Praise,
-            "The protractor lay well on the ray at first. Before you made your dot, it had moved.",
-            $"Hold it down with spread fingers, look at the {story.Words.ZeroLine} once more, then make your dot."
-        );
-
-    /// <inheritdoc/>
-    public override MarkPicture? Draw(MistakeStory story) => Pictures.OffTheArm(story);
 }

@@ -1,5 +1,3 @@
-using JauntyCompass.Core.Wording;
-
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>A name read the other way round was taken for another angle.</summary>
@@ -11,12 +9,4 @@ public sealed class NameOneWayOnly()
 
     /// <inheritdoc/>
     public override string? Demonstration => "naming";
-
-    /// <inheritdoc/>
-    public override Feedback Explain(Phrasing say) =>
-        new(
-            null,
-            "Read backwards it is still the same angle: the vertex stays in the middle.",
-            $"Say the name from the other {say.Words.Arm}: both are allowed."
-        );
 }

@@ -1,6 +1,4 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Answers;
-using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Marking.Mistakes;
 
@@ -15,19 +13,4 @@ public sealed class OtherArms() : NamingMistake("other-arms", "named the angle n
 
     /// <inheritdoc/>
     public override NameVerdict Verdict => NameVerdict.OtherAngle;
-
-    /// <inheritdoc/>
-    public override AngleName? Predict(AngleToName angle) =>
-        angle.Rays.FirstOrDefault(r => r.Letter != angle.Start && r.Letter != angle.End)
-            is NamedRay other
-            ? new AngleName(angle.Start, angle.Vertex, other.Letter)
-            : null;
-
-    /// <inheritdoc/>
-    public override Feedback Explain(Phrasing say) =>
-        new(
-            null,
-            "This is the name of the angle next to it.",
-            $"Take the letters of the two {say.Words.Arm}s between which the arc runs."
-        );
 }

@@ -1,5 +1,3 @@
-using JauntyCompass.Core.Wording;
-
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>The other of the two openings at the vertex was looked at.</summary>
@@ -12,12 +10,4 @@ public sealed class OtherOpening()
 
     /// <inheritdoc/>
     public override string? Demonstration => "reflex-from-360";
-
-    /// <inheritdoc/>
-    public override Feedback Explain(Phrasing say) =>
-        new(
-            null,
-            "Two openings meet at this vertex, and you looked at the one without the arc.",
-            "Go with a finger along the arc: that opening is meant."
-        );
 }

@@ -1,5 +1,3 @@
-using JauntyCompass.Core.Wording;
-
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>A reflex angle was drawn well, but with the arc in the smaller opening.</summary>
@@ -12,12 +10,4 @@ public sealed class ReflexArcInside()
 
     /// <inheritdoc/>
     public override string? Demonstration => "told-reflex-arc-inside";
-
-    /// <inheritdoc/>
-    public override Feedback Explain(Phrasing say) =>
-        new(
-            null,
-            "Your rays stand right. The arc marks the smaller opening.",
-            "Put the arc on the outside: it says which of the two is meant."
-        );
 }

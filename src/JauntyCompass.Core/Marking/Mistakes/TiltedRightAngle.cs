@@ -1,5 +1,3 @@
-using JauntyCompass.Core.Wording;
-
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>A right angle was not seen because it is tilted.</summary>
@@ -12,12 +10,4 @@ public sealed class TiltedRightAngle()
 
     /// <inheritdoc/>
     public override string? Demonstration => "told-tilted-right-angle";
-
-    /// <inheritdoc/>
-    public override Feedback Explain(Phrasing say) =>
-        new(
-            null,
-            "It stands on its tip, and so it does not look like a right angle.",
-            $"Turn the page until one {say.Words.Arm} lies level, and look at the box."
-        );
 }

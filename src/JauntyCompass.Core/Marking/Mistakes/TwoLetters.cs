@@ -1,6 +1,4 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Answers;
-using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Marking.Mistakes;
 
@@ -16,15 +14,4 @@ public sealed class TwoLetters()
 
     /// <inheritdoc/>
     public override NameVerdict Verdict => NameVerdict.TwoLetters;
-
-    /// <inheritdoc/>
-    public override AngleName? Predict(AngleToName angle) => new($"∠{angle.Start}{angle.Vertex}");
-
-    /// <inheritdoc/>
-    public override Feedback Explain(Phrasing say) =>
-        new(
-            null,
-            "Two letters name a ray or a side, not an angle.",
-            $"Take one letter more: {say.Words.Arm}, vertex, {say.Words.Arm}."
-        );
 }

@@ -1,6 +1,4 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Answers;
-using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Marking.Mistakes;
 
@@ -20,16 +18,4 @@ public sealed class VertexNotInTheMiddle()
 
     /// <inheritdoc/>
     public override NameVerdict Verdict => NameVerdict.VertexNotInTheMiddle;
-
-    /// <inheritdoc/>
-    public override AngleName? Predict(AngleToName angle) =>
-        new(angle.Vertex, angle.Start, angle.End);
-
-    /// <inheritdoc/>
-    public override Feedback Explain(Phrasing say) =>
-        new(
-            null,
-            "In this name the vertex is not the letter in the middle.",
-            $"Slide a finger from one {say.Words.Arm} over the vertex to the other, and say the letters as you pass them."
-        );
 }

@@ -1,5 +1,3 @@
-using JauntyCompass.Core.Instruments;
-
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>On a full circle with one scale the zero was laid on the arm where the turn ends: 360 − A comes out.</summary>
@@ -23,24 +21,4 @@ public sealed class WrongStartingArm : InstrumentMistake
 
     /// <inheritdoc/>
     public override string? Demonstration => "full-circle-turn";
-
-    /// <inheritdoc/>
-    public override void Predict(MarkingContext context, DrawnFigure? figure, ref Outcomes outcomes)
-    {
-        if (
-            context.Instrument.Shape == ProtractorShape.FullCircle
-            && CanBeMadeOn(context.Instrument)
-        )
-        {
-            outcomes.Add(360 - context.StartingNumber);
-        }
-    }
-
-    /// <inheritdoc/>
-    public override Feedback Explain(MistakeStory story) =>
-        new(
-            story.Praise,
-            $"Zero lies on the {story.Words.Arm} where the turn ends, so the rest of the circle was counted.",
-            "Follow the arrow with a finger: zero belongs where it begins."
-        );
 }

@@ -1,3 +1,4 @@
+using JauntyCompass.Core.Marking.Predictions;
 using JauntyCompass.Core.Marking.Sums;
 
 namespace JauntyCompass.Core.Marking.Steps;
@@ -26,7 +27,10 @@ internal static class Arithmetic
         double[] weights =
         [
             .. mistakes.Select(m =>
-                (1 - Unknown) * m.Prior / shared * Density(value, m.Predict(own))
+                (1 - Unknown)
+                * m.Prior
+                / shared
+                * Density(value, PredictionCatalogue.Predict(m, own))
             ),
         ];
         double sum = notExplained + weights.Sum();
@@ -59,7 +63,7 @@ internal static class Arithmetic
         var evidence = new AnswerEvidence(Density(value, [own.Result]), 1.0 / 360);
         foreach (SumMistake<TSum> mistake in mistakes)
         {
-            evidence.Add(mistake, Density(value, mistake.Predict(own)));
+            evidence.Add(mistake, Density(value, PredictionCatalogue.Predict(mistake, own)));
         }
         return evidence;
     }

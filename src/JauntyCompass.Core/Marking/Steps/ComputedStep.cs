@@ -1,4 +1,6 @@
 using JauntyCompass.Core.Answers;
+using JauntyCompass.Core.Marking.Explanations;
+using JauntyCompass.Core.Marking.Predictions;
 using JauntyCompass.Core.Marking.Sums;
 
 namespace JauntyCompass.Core.Marking.Steps;
@@ -93,7 +95,11 @@ public sealed class ComputedStep<TSum>(
         string? praise = Praise.ForPlacing(readings[0].Context, rules.Words);
         return new Judgement(
             verdict,
-            named?.Explain(new SumContext(praise, rules.Phrasing))
+            (
+                named is null
+                    ? null
+                    : ExplanationCatalogue.Of(named).Explain(new SumContext(praise, rules.Phrasing))
+            )
                 ?? new Feedback(
                     first.Verdict == Verdict.Accepted ? first.Feedback.Praise : null,
                     "I cannot tell how this number follows from what you read.",
@@ -155,6 +161,10 @@ public sealed class ComputedStep<TSum>(
     /// <inheritdoc/>
     protected override IEnumerable<(Mistake Mistake, IReadOnlyList<Reading> Answers)> Led() =>
         mistakes.Select(m =>
-            ((Mistake)m, (IReadOnlyList<Reading>)[.. m.Predict(OfTheTruth).Select(Reading.Written)])
+            (
+                (Mistake)m,
+                (IReadOnlyList<Reading>)
+                    [.. PredictionCatalogue.Predict(m, OfTheTruth).Select(Reading.Written)]
+            )
         );
 }

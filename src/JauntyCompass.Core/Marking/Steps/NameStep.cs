@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Answers;
+using JauntyCompass.Core.Marking.Predictions;
 
 namespace JauntyCompass.Core.Marking.Steps;
 
@@ -19,7 +20,7 @@ public sealed class NameStep(AngleToName angle, string? name) : ExactStep<AngleN
     protected override IReadOnlyList<Lead<AngleName>> Leads { get; } =
     [
         .. MistakeCatalogue
-            .OfNaming.Select(m => (Mistake: m, Name: m.Predict(angle)))
+            .OfNaming.Select(m => (Mistake: m, Name: PredictionCatalogue.Predict(m, angle)))
             .Where(p => p.Name is not null)
             .Select(p => new Lead<AngleName>(MistakeInContext.Of(p.Mistake), [p.Name!])),
     ];

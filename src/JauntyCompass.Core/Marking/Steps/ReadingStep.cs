@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Answers;
+using JauntyCompass.Core.Marking.Predictions;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Marking.Steps;
@@ -87,7 +88,7 @@ public sealed class ReadingStep(
     {
         Span<Outcome> room = stackalloc Outcome[Outcomes.Most];
         var outcomes = new Outcomes(room);
-        mistake.Predict(context, null, ref outcomes);
+        PredictionCatalogue.Predict(mistake, context, null, ref outcomes);
         var answers = new List<Reading>(outcomes.Count);
         for (int i = 0; i < outcomes.Count; i++)
         {

@@ -81,7 +81,7 @@ public static class KindEndpoints
                     m.Key,
                     m.Name,
                     m.Remedy,
-                    Replays.KeyFor(m),
+                    ReplayDemonstrations.KeyFor(m),
                     [.. ExerciseKinds.All.Where(k => k.Mistakes.Contains(m)).Select(k => k.Key)]
                 ))
                 .ToList()

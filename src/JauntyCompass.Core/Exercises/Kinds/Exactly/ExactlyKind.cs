@@ -5,6 +5,7 @@ using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Mistakes;
+using JauntyCompass.Core.Marking.Predictions;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
@@ -215,7 +216,7 @@ public sealed class ExactlyKind()
     {
         Span<Outcome> room = stackalloc Outcome[Outcomes.Most];
         var outcomes = new Outcomes(room);
-        mistake.Predict(context, null, ref outcomes);
+        PredictionCatalogue.Predict(mistake, context, null, ref outcomes);
         for (int i = 0; i < outcomes.Count; i++)
         {
             if (Math.Abs(outcomes[i].Degrees - asked) < 1)

@@ -1,12 +1,15 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Demonstrations.Measuring;
+using JauntyCompass.Core.Demonstrations.WentWrong.Replays;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Mistakes;
+using JauntyCompass.Core.Marking.Observations;
+using JauntyCompass.Core.Marking.Predictions;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
@@ -87,11 +90,11 @@ public sealed class FindMistakeKind()
         const double Same = 1;
         if (mistake.IsOfPlacing)
         {
-            return mistake.SeenInPlacing(asItLies) >= 0.5;
+            return ObservationCatalogue.Observe(mistake, asItLies) >= 0.5;
         }
         Span<Outcome> room = stackalloc Outcome[Outcomes.Most];
         var outcomes = new Outcomes(room);
-        mistake.Predict(asItLies, null, ref outcomes);
+        PredictionCatalogue.Predict(mistake, asItLies, null, ref outcomes);
         for (int i = 0; i < outcomes.Count; i++)
         {
             if (Math.Abs(outcomes[i].Degrees - slip.Answer) <= Same)
@@ -112,7 +115,7 @@ public sealed class FindMistakeKind()
         List<(InstrumentMistake Mistake, MeasuringExample Example)> shown = [];
         foreach (InstrumentMistake mistake in mistakes)
         {
-            if ((mistake as IMeasuringReplay)?.Replay(laid) is MeasuringExample example)
+            if (ReplayCatalogue.Measuring(mistake)?.Replay(laid) is MeasuringExample example)
             {
                 shown.Add((mistake, example with { Placement = example.Placement.Rounded() }));
             }

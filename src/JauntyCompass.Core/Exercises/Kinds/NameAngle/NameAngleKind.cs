@@ -7,6 +7,7 @@ using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Mistakes;
+using JauntyCompass.Core.Marking.Predictions;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
@@ -198,11 +199,12 @@ public sealed class NameAngleKind()
     /// <inheritdoc/>
     protected override NameAngleResponse Attempt(NameAngleItem item, Attempt attempt)
     {
-        NamingMistake? slip = MistakeCatalogue.OfNaming.FirstOrDefault(m =>
-            attempt.Shows(m) && m.Predict(item.Meant) is not null
-        );
         AngleName name =
-            slip?.Predict(item.Meant) ?? new AngleName(item.Start, item.Vertex, item.End);
+            MistakeCatalogue
+                .OfNaming.Where(attempt.Shows)
+                .Select(m => PredictionCatalogue.Predict(m, item.Meant))
+                .FirstOrDefault(wrong => wrong is not null)
+            ?? new AngleName(item.Start, item.Vertex, item.End);
         return new NameAngleResponse(attempt.Choose(Options(item)), name.Text);
     }
 }

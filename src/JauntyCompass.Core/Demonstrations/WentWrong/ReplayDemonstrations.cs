@@ -1,13 +1,15 @@
 using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Demonstrations.WentWrong.Replays;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Explanations;
 using JauntyCompass.Core.Marking.Sums;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Demonstrations.WentWrong;
 
 /// <summary>One replay for every mistake of the catalogue that can be shown on the sheet.</summary>
-public static class Replays
+public static class ReplayDemonstrations
 {
     private const int MostGuesses = 4;
 
@@ -64,15 +66,17 @@ public static class Replays
 
     private static IEnumerable<Mistake> Drawn() =>
         MistakeCatalogue.All.Where(m =>
-            (m as IDrawingReplay)?.Replay(AngleOf(64), m.ShownOn) is not null
+            ReplayCatalogue.Drawing(m)?.Replay(AngleOf(64), m.ShownOn) is not null
         );
 
     /// <summary>Explains a mistake that was made again on the sheet.</summary>
     internal static Feedback Explain(Mistake mistake, MistakeStory story) =>
         mistake switch
         {
-            InstrumentMistake made => made.Explain(story),
-            SumMistake made => made.Explain(new SumContext(story.Praise, story.Phrasing)),
+            InstrumentMistake made => ExplanationCatalogue.Of(made).Explain(story),
+            SumMistake made => ExplanationCatalogue
+                .Of(made)
+                .Explain(new SumContext(story.Praise, story.Phrasing)),
             _ => throw new ArgumentException($"'{mistake.Key}' is not made on a sheet."),
         };
 
@@ -84,9 +88,9 @@ public static class Replays
     {
         Angle angle = AngleOf(measure);
         var placement = Placement.Over(angle.Smaller);
-        return (mistake as IMeasuringReplay)?.Replay(
-            LaidAngle.Of(angle, mistake.ShownOn, placement, WhichArm.Start)
-        )
+        return ReplayCatalogue
+            .Measuring(mistake)
+            ?.Replay(LaidAngle.Of(angle, mistake.ShownOn, placement, WhichArm.Start))
             is not null;
     }
 }

@@ -1,6 +1,6 @@
 using JauntyCompass.Core.Instruments;
 
-namespace JauntyCompass.Core.Marking;
+namespace JauntyCompass.Core.Demonstrations.WentWrong.Replays;
 
 /// <summary>Examples that several mistakes share.</summary>
 internal static class MeasuringExamples

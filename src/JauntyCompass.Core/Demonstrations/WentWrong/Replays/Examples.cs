@@ -1,7 +1,7 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
 
-namespace JauntyCompass.Core.Marking;
+namespace JauntyCompass.Core.Demonstrations.WentWrong.Replays;
 
 /// <summary>A drawing as it comes out with a mistake.</summary>
 /// <param name="From">Where the second ray starts.</param>

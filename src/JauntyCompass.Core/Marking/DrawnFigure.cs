@@ -8,35 +8,42 @@ public sealed class DrawnFigure
 {
     private DrawnFigure(
         MarkingContext context,
+        Seen<StrokeLine> baseRay,
         PencilLine? line,
         PencilMarks marks,
-        OwnBaseRay? ownBase
+        double baseShake = 0
     )
     {
         Context = context;
+        BaseRay = baseRay;
         StrokeLine? ray = line?.Seen(context.Angle.Vertex);
-        Ray = ray;
+        Ray = Seen.Of(ray, elseAbsent: marks.LookedFor(DrawnPart.Ray));
         Gap = line?.GapTo(context.Angle.Vertex) ?? 0;
         PencilDot? dot = NearestDot(marks.Dots, ray);
-        Dot = dot?.At;
+        Dot = Seen.Of(dot?.At, elseAbsent: marks.LookedFor(DrawnPart.Dot));
         DotWidth = dot?.Width ?? 0;
-        Arc =
-            marks.ArcAt(context.Angle.Vertex) ?? ShortArc(context.Angle.Vertex, marks.Lines, line);
-        Shake = Math.Max(line?.Shake ?? 0, ownBase?.Shake ?? 0);
+        Arc = Seen.Of(
+            marks.ArcAt(context.Angle.Vertex) ?? ShortArc(context.Angle.Vertex, marks.Lines, line),
+            elseAbsent: marks.LookedFor(DrawnPart.Arc)
+        );
+        Shake = Math.Max(line?.Shake ?? 0, baseShake);
         Turn = ray is StrokeLine seen ? DrawnTurn.Of(context.Angle, seen.Direction) : null;
     }
 
     /// <summary>What was asked, and with what.</summary>
     public MarkingContext Context { get; }
 
-    /// <summary>The second ray as drawn, or null when there is none.</summary>
-    public StrokeLine? Ray { get; }
+    /// <summary>The base ray: the one that was given, or as it was drawn.</summary>
+    public Seen<StrokeLine> BaseRay { get; }
 
-    /// <summary>The dot that the ray was drawn by: of several the one nearest to it. Null when there is none.</summary>
-    public Point? Dot { get; }
+    /// <summary>The second ray as drawn.</summary>
+    public Seen<StrokeLine> Ray { get; }
 
-    /// <summary>Where the arc was put, or null.</summary>
-    public Point? Arc { get; }
+    /// <summary>The dot that the ray was drawn by: of several the one nearest to it.</summary>
+    public Seen<Point> Dot { get; }
+
+    /// <summary>Where the arc was put.</summary>
+    public Seen<Point> Arc { get; }
 
     /// <summary>Degrees from the base ray to the drawn ray, negative the wrong way round; null without a ray.</summary>
     public double? Turn { get; }
@@ -46,7 +53,7 @@ public sealed class DrawnFigure
 
     /// <summary>The measure that the dot alone would give, in degrees; null without a dot.</summary>
     public double? ValueAtDot =>
-        Dot is Point dot
+        Dot.Value is Point dot
             ? Math.Abs(DrawnTurn.Of(Context.Angle, Direction.Between(Vertex, dot)))
             : null;
 
@@ -72,25 +79,39 @@ public sealed class DrawnFigure
     public double Gap { get; }
 
     /// <summary>How far the ray runs on behind the vertex, in mm.</summary>
-    public double RunsOn => Ray is StrokeLine ray ? Math.Max(0, ray.Along(Vertex)) : 0;
+    public double RunsOn => Ray.Value is StrokeLine ray ? Math.Max(0, ray.Along(Vertex)) : 0;
 
-    /// <summary>Looks at what was drawn: which line is the second ray, which dot it was drawn by, where the arc stands.</summary>
+    /// <summary>Looks at what was drawn on a base ray that was given: which line is the second ray, which dot it was drawn by, where the arc stands.</summary>
     /// <param name="context">What was asked, and with what.</param>
     /// <param name="marks">What was drawn.</param>
-    /// <param name="ownBase">The base ray, where the student drew it.</param>
-    public static DrawnFigure Of(
+    public static DrawnFigure Of(MarkingContext context, PencilMarks marks)
+    {
+        PencilMarks around = marks.AroundVertex(context.Angle.Vertex);
+        Angle asked = context.Angle;
+        return new(
+            context,
+            Seen.Known(new StrokeLine(asked.Vertex, asked.StartArm.Tip)),
+            SecondRay.Find(asked, around),
+            around
+        );
+    }
+
+    /// <summary>The same on a base ray that the student drew, too.</summary>
+    /// <param name="context">What was asked, and with what; from the base ray that was found.</param>
+    /// <param name="marks">What was drawn.</param>
+    /// <param name="found">The base ray; null where there are not two rays.</param>
+    public static DrawnFigure OnOwnBaseRay(
         MarkingContext context,
         PencilMarks marks,
-        OwnBaseRay? ownBase = null
-    )
-    {
-        if (ownBase is not null)
-        {
-            return new(context, ownBase.Second, marks, ownBase);
-        }
-        PencilMarks around = marks.AroundVertex(context.Angle.Vertex);
-        return new(context, SecondRay.Find(context.Angle, around), around, null);
-    }
+        OwnBaseRay? found
+    ) =>
+        new(
+            context,
+            Seen.Of(found?.Base, elseAbsent: marks.LookedFor(DrawnPart.Ray)),
+            found?.Second,
+            marks,
+            found?.Shake ?? 0
+        );
 
     /// <summary>
     /// How far a point lies outside the opening that was drawn, in mm; 0 inside it, null without a ray. The drawn opening lies between the
@@ -133,7 +154,7 @@ public sealed class DrawnFigure
     /// How far a dot lies beside the ray, in mm, the ray prolonged: a short ray may well aim at its dot.
     /// </summary>
     public double? DotMiss =>
-        Ray is StrokeLine ray && Dot is Point dot ? ray.DistanceAcross(dot) : null;
+        Ray.Value is StrokeLine ray && Dot.Value is Point dot ? ray.DistanceAcross(dot) : null;
 
     private static PencilDot? NearestDot(IReadOnlyList<PencilDot> dots, StrokeLine? ray)
     {

@@ -60,7 +60,7 @@ internal static class Pictures
         string words = $"{story.Phrasing.Degrees(number)} stands here";
         if (context.Activity == Activity.Drawing)
         {
-            if (story.Figure?.Dot is not Point dot)
+            if (story.Figure?.Dot.Value is not Point dot)
             {
                 return null;
             }

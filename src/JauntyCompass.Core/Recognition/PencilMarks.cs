@@ -14,6 +14,19 @@ public readonly record struct PencilDot(Point At, double Width);
 /// <param name="Off">How far its points lie off that circle, as a root mean square in mm.</param>
 public readonly record struct PencilArc(Point Middle, Point Centre, double Radius, double Off);
 
+/// <summary>Parts of a drawing that may not have been looked for.</summary>
+public enum DrawnPart
+{
+    /// <summary>The base ray or the second one.</summary>
+    Ray,
+
+    /// <summary>The dot that the second ray was drawn by.</summary>
+    Dot,
+
+    /// <summary>The arc in the opening.</summary>
+    Arc,
+}
+
 /// <summary>
 /// What a pencil left on a sheet, told apart: lines, dots and arcs, in whatever order and direction they were drawn. A segment that was
 /// found in a picture is a stroke of two points.
@@ -22,14 +35,17 @@ public sealed class PencilMarks
 {
     private readonly IReadOnlyList<PencilLine> _pieces;
     private readonly Point? _markedArc;
+    private readonly IReadOnlyList<DrawnPart> _notSeen;
 
     private PencilMarks(
         IReadOnlyList<PencilLine> pieces,
         IReadOnlyList<PencilDot> dots,
         IReadOnlyList<PencilArc> arcs,
-        Point? markedArc
+        Point? markedArc,
+        IReadOnlyList<DrawnPart> notSeen
     )
     {
+        _notSeen = notSeen;
         _pieces = pieces;
         _markedArc = markedArc;
         Lines = LineJoiner.Join(pieces);
@@ -46,14 +62,21 @@ public sealed class PencilMarks
     /// <summary>Arcs that were drawn, in the order of drawing.</summary>
     public IReadOnlyList<PencilArc> Arcs { get; }
 
+    /// <summary>Whether someone looked for a part, so that where it is not found it is not there.</summary>
+    public bool LookedFor(DrawnPart part) => !_notSeen.Contains(part);
+
     /// <summary>Tells apart what was drawn.</summary>
     /// <param name="strokes">Strokes, each a list of points in mm in the order of drawing.</param>
     /// <param name="dots">Dots that were made as such.</param>
     /// <param name="arc">A point in the opening that was marked, or null.</param>
+    /// <param name="notSeen">
+    /// Parts that nobody could look for: in a picture a dot may be too faint. Null: every stroke was seen as it was made.
+    /// </param>
     public static PencilMarks Of(
         IReadOnlyList<IReadOnlyList<Point>> strokes,
         IReadOnlyList<Point> dots,
-        Point? arc
+        Point? arc,
+        IReadOnlyList<DrawnPart>? notSeen = null
     )
     {
         var sorted = new SortedStrokes(dots);
@@ -61,7 +84,7 @@ public sealed class PencilMarks
         {
             sorted.Add(strokes[i], i);
         }
-        return new PencilMarks(sorted.Pieces(), sorted.Dots, sorted.Arcs, arc);
+        return new PencilMarks(sorted.Pieces(), sorted.Dots, sorted.Arcs, arc, notSeen ?? []);
     }
 
     /// <summary>
@@ -81,7 +104,7 @@ public sealed class PencilMarks
                 split.Add(other);
             }
         }
-        return split is null ? this : new PencilMarks(split, Dots, Arcs, _markedArc);
+        return split is null ? this : new PencilMarks(split, Dots, Arcs, _markedArc, _notSeen);
     }
 
     /// <summary>A point of the arc at a vertex: where it was marked, or of those that were drawn the one that goes round it best; null without any.</summary>

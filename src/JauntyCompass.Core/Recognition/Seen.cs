@@ -13,8 +13,14 @@ public readonly record struct Seen<T>
     /// <summary>What was seen, or null.</summary>
     public T? Value { get; }
 
+    /// <summary>Whether it was seen.</summary>
+    public bool IsKnown => Value is not null;
+
     /// <summary>Whether it is known that it was not there.</summary>
     public bool IsAbsent { get; }
+
+    /// <summary>Whether nobody could look.</summary>
+    public bool IsUnknown => Value is null && !IsAbsent;
 }
 
 /// <summary>Makes what is known of a thing.</summary>

@@ -2,9 +2,11 @@ using FsCheck.Xunit;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Kinds.Draw;
+using JauntyCompass.Core.Exercises.Kinds.SpecialDrawings;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Randomness;
+using JauntyCompass.Core.Recognition;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Wording;
 using Shouldly;
@@ -65,6 +67,78 @@ public class DrawMarkingTests
 
     private static Mark MarkOf(DrawItem item, DrawResponse response) =>
         ExerciseKinds.Of(item).Mark(item, response, MarkingRules.Usual);
+
+    // Where every stroke was seen as it was made, what is not found is not there; a picture may have lost it.
+    [Theory]
+    [InlineData(false)]
+    [InlineData(true)]
+    public void Of_an_arc_that_nobody_could_look_for_nothing_is_said(bool lost)
+    {
+        DrawItem item = Item(64);
+        Mark mark = MarkOf(
+            item,
+            Drawn(item, 64) with
+            {
+                Arc = null,
+                NotSeen = lost ? [DrawnPart.Arc] : null,
+            }
+        );
+        mark.Causes.Any(c => c.Mistake == "arc-missing").ShouldBe(!lost);
+    }
+
+    [Theory]
+    [InlineData(false)]
+    [InlineData(true)]
+    public void Without_a_dot_that_could_be_seen_nobody_drew_by_eye(bool lost)
+    {
+        DrawItem item = Item(64);
+        Mark mark = MarkOf(
+            item,
+            Drawn(item, 76) with
+            {
+                Dots = [],
+                Placement = null,
+                NeverLaid = true,
+                NotSeen = lost ? [DrawnPart.Dot] : null,
+            }
+        );
+        mark.Causes.Any(c => c.Mistake == "drew-by-eye").ShouldBe(!lost);
+    }
+
+    [Theory]
+    [InlineData(true)]
+    [InlineData(false)]
+    public void A_drawing_too_faint_to_see_is_not_called_unfinished(bool hasBaseRay)
+    {
+        DrawItem item = hasBaseRay ? Item(64) : Item(64) with { BaseRay = null };
+        var nothing = new DrawResponse([], []);
+        MarkOf(item, nothing).Feedback.Happened.ShouldContain("on the sheet yet");
+        Mark faint = MarkOf(item, nothing with { NotSeen = [DrawnPart.Ray] });
+        faint.Feedback.Happened.ShouldContain("too faint");
+        faint.Verdict.ShouldBe(Verdict.NotYet);
+    }
+
+    [Fact]
+    public void A_straight_angle_of_which_the_arc_is_lost_keeps_all_its_credit()
+    {
+        var item = new DrawSpecialItem(
+            "Draw.",
+            InstrumentCatalogue.DeskHalfCircle,
+            SpecialDrawing.Straight,
+            new Measure(180),
+            new BaseRay(Vertex, default, 90),
+            TurnDirection.Anticlockwise,
+            new AngleNames("K", "L", "M")
+        );
+        var line = new DrawSpecialResponse(
+            [new Stroke([Vertex, Vertex.Towards(new Direction(180), 90)])],
+            []
+        );
+        ExerciseKind kind = ExerciseKinds.Of(item);
+        (kind.Mark(item, line, MarkingRules.Usual).Credit < 1).ShouldBeTrue();
+        kind.Mark(item, line with { NotSeen = [DrawnPart.Arc] }, MarkingRules.Usual)
+            .Credit.ShouldBe(1);
+    }
 
     // 182 the asked way round is 178 the other way; neither makes it what ticks counted backwards from 172 come to.
     [Fact]

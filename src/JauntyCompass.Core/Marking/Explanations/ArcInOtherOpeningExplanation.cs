@@ -16,7 +16,7 @@ public sealed class ArcInOtherOpeningExplanation : Explanation<MistakeStory, Arc
 
     /// <inheritdoc/>
     public override MarkPicture? Draw(MistakeStory story) =>
-        story.Figure?.Arc is Point arc
+        story.Figure?.Arc.Value is Point arc
             ? new MarkPicture { Rings = [new PictureRing(arc, 5)] }
             : null;
 }

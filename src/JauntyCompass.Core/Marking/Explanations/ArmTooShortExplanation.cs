@@ -20,7 +20,7 @@ public sealed class ArmTooShortExplanation : Explanation<MistakeStory, ArmTooSho
     /// <inheritdoc/>
     public override MarkPicture? Draw(MistakeStory story)
     {
-        if (story.Figure?.Ray is not StrokeLine ray)
+        if (story.Figure?.Ray.Value is not StrokeLine ray)
         {
             return null;
         }

@@ -19,7 +19,7 @@ public sealed class GapAtVertexExplanation : Explanation<MistakeStory, GapAtVert
     /// <inheritdoc/>
     public override MarkPicture? Draw(MistakeStory story)
     {
-        if (story.Figure?.Ray is not StrokeLine ray)
+        if (story.Figure?.Ray.Value is not StrokeLine ray)
         {
             return null;
         }

@@ -19,7 +19,7 @@ public sealed class MissedOwnDotExplanation : Explanation<MistakeStory, MissedOw
     /// <inheritdoc/>
     public override MarkPicture? Draw(MistakeStory story)
     {
-        if (story.Figure is not { Dot: Point dot, Ray: StrokeLine ray })
+        if (story.Figure is not { Dot.Value: Point dot, Ray.Value: StrokeLine ray })
         {
             return null;
         }

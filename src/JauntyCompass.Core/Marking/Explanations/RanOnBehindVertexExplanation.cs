@@ -17,7 +17,7 @@ public sealed class RanOnBehindVertexExplanation : Explanation<MistakeStory, Ran
 
     /// <inheritdoc/>
     public override MarkPicture? Draw(MistakeStory story) =>
-        story.Figure?.Ray is StrokeLine ray
+        story.Figure?.Ray.Value is StrokeLine ray
             ? new MarkPicture
             {
                 Rings = [new PictureRing(ray.Near, 3)],

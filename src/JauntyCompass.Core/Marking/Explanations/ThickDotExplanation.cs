@@ -17,7 +17,7 @@ public sealed class ThickDotExplanation : Explanation<MistakeStory, ThickDot>
 
     /// <inheritdoc/>
     public override MarkPicture? Draw(MistakeStory story) =>
-        story.Figure?.Dot is Point dot
+        story.Figure?.Dot.Value is Point dot
             ? new MarkPicture { Rings = [new PictureRing(dot, 4)] }
             : null;
 }

@@ -18,7 +18,7 @@ public sealed class ArcInOtherOpeningObservation : DrawingObservation<ArcInOther
     {
         if (
             figure.Turn is not double turn
-            || figure.Arc is not Point arc
+            || figure.Arc.Value is not Point arc
             || Math.Abs(Math.Abs(turn) - 180) <= NearlyStraight
         )
         {

@@ -7,5 +7,5 @@ public sealed class ArcMissingObservation : DrawingObservation<ArcMissing>
 {
     /// <inheritdoc/>
     public override Flaw? Observe(DrawnFigure figure) =>
-        figure.Ray is not null && figure.Arc is null ? new Flaw(1, 1, Serious: false) : null;
+        figure.Ray.IsKnown && figure.Arc.IsAbsent ? new Flaw(1, 1, Serious: false) : null;
 }

@@ -15,7 +15,7 @@ public sealed class ArmTooShortObservation : DrawingObservation<ArmTooShort>
 
     /// <inheritdoc/>
     public override Flaw? Observe(DrawnFigure figure) =>
-        figure.Ray is null
+        !figure.Ray.IsKnown
             ? null
             : new Flaw(
                 Missing(figure),
@@ -24,7 +24,7 @@ public sealed class ArmTooShortObservation : DrawingObservation<ArmTooShort>
             );
 
     internal static double Missing(DrawnFigure? figure) =>
-        figure?.Ray is StrokeLine ray
+        figure?.Ray.Value is StrokeLine ray
             ? Math.Max(0, Rim(figure) - figure.Vertex.DistanceTo(ray.Far))
             : 0;
 
@@ -34,7 +34,7 @@ public sealed class ArmTooShortObservation : DrawingObservation<ArmTooShort>
         double radius = figure.Context.Instrument.EdgeRadius;
         return
             figure.Context.Laid is LaidAngle laid
-            && figure.Dot is Point dot
+            && figure.Dot.Value is Point dot
             && laid.Placement.Centre.DistanceTo(dot) >= radius - AtTheRim
             ? Math.Min(radius, figure.Vertex.DistanceTo(dot))
             : radius;

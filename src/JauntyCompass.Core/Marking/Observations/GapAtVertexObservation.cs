@@ -9,7 +9,7 @@ public sealed class GapAtVertexObservation : DrawingObservation<GapAtVertex>
 
     /// <inheritdoc/>
     public override Flaw? Observe(DrawnFigure figure) =>
-        figure.Ray is null
+        !figure.Ray.IsKnown
             ? null
             : new Flaw(
                 figure.Gap,

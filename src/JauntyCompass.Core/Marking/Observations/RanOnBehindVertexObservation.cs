@@ -12,7 +12,7 @@ public sealed class RanOnBehindVertexObservation : DrawingObservation<RanOnBehin
 
     /// <inheritdoc/>
     public override Flaw? Observe(DrawnFigure figure) =>
-        figure.Ray is null
+        !figure.Ray.IsKnown
             ? null
             : new Flaw(
                 figure.RunsOn,

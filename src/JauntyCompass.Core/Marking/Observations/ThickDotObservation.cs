@@ -12,7 +12,7 @@ public sealed class ThickDotObservation : DrawingObservation<ThickDot>
 
     /// <inheritdoc/>
     public override Flaw? Observe(DrawnFigure figure) =>
-        figure.Dot is null
+        !figure.Dot.IsKnown
             ? null
             : new Flaw(
                 figure.DotWidth,

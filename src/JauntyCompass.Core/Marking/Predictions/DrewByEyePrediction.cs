@@ -11,7 +11,7 @@ public sealed class DrewByEyePrediction : InstrumentPrediction<DrewByEye>
     /// <inheritdoc/>
     public override void Predict(MarkingContext context, DrawnFigure? figure, ref Outcomes outcomes)
     {
-        if (figure is { Dot: null } && context.NeverLaid)
+        if (figure is { Dot.IsAbsent: true } && context.NeverLaid)
         {
             outcomes.Add(context.Measure, Eye);
         }

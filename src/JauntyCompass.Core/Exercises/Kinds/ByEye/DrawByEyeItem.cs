@@ -35,9 +35,7 @@ public sealed record DrawByEyeItem(
 }
 
 /// <summary>What was drawn by eye, and what it measures.</summary>
-/// <param name="Strokes">
-/// Pencil strokes as they were made, at most 50, in any order and direction; what makes one line is joined, short ones are dots.
-/// </param>
+/// <param name="Strokes">Pencil strokes as they were made, at most 50.</param>
 /// <param name="Dots">Dots, at most 50.</param>
 /// <param name="Reading">What the student's own drawing measures, in degrees.</param>
 /// <param name="Arc">A point in the opening that was marked with an arc, or null.</param>
@@ -50,13 +48,13 @@ public sealed record DrawByEyeResponse(
     Point? Arc = null,
     Placement? Placement = null,
     Placement? ReadingPlacement = null
-) : Response
+) : DrawnResponse(Strokes, Dots, Arc, Placement)
 {
     /// <inheritdoc/>
     public override void Validate(ValidationErrors errors)
     {
+        base.Validate(errors);
         errors.Range("reading", Reading, 0, 360, "degrees");
-        DrawnMarks.Validate(errors, Strokes, Dots, Arc, Placement);
         errors.Within("readingPlacement", ReadingPlacement);
     }
 }

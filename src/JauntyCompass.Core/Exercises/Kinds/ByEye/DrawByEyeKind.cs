@@ -1,6 +1,5 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations;
-using JauntyCompass.Core.Exercises.Drawn;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
@@ -84,11 +83,11 @@ public sealed class DrawByEyeKind()
             ? null
             : DrawnFigure.Of(
                 MarkingContext.Drawing(asked, item.Instrument, Seen.Unknown<Placement>()),
-                DrawnMarks.Of(response.Strokes, response.Dots, response.Arc)
+                response.Marks()
             );
         // What is measured is what was drawn, whichever way it opens.
         Angle own =
-            figure?.Turn is double turn && figure.Ray is StrokeLine ray
+            figure?.Turn is double turn && figure.Ray.Value is StrokeLine ray
                 ? asked with
                 {
                     Measure = new Measure(Math.Clamp(Math.Abs(turn), 0, 180)),

@@ -71,9 +71,7 @@ public sealed class DrawKind()
     /// <inheritdoc/>
     protected override IReadOnlyList<AnsweredStep> Steps(DrawItem item, DrawResponse? response)
     {
-        PencilMarks? marks = response is null
-            ? null
-            : DrawnMarks.Of(response.Strokes, response.Dots, response.Arc);
+        PencilMarks? marks = response is null ? null : response.Marks();
         OwnBaseRay? own =
             item.BaseRay is null && marks is not null
                 ? OwnBaseRay.Find(marks, item.Opening, response!.Placement)
@@ -81,20 +79,20 @@ public sealed class DrawKind()
         Angle asked = own is null
             ? item.Asked
             : item.On(own.Vertex, own.Base.Direction, own.Base.Length, own.Opening);
-        var context = MarkingContext.Drawing(
-            asked,
-            item.Instrument,
-            Seen.Of(response?.Placement, elseAbsent: response?.NeverLaid == true),
-            response?.Rested
-        );
-        bool isThere = marks is not null && (item.BaseRay is not null || own is not null);
-        DrawnFigure? figure = isThere ? DrawnFigure.Of(context, marks!, own) : null;
+        MarkingContext context = DrawnResponse.Drawing(asked, item.Instrument, response);
+        DrawnFigure? figure =
+            marks is null ? null
+            : item.BaseRay is null ? DrawnFigure.OnOwnBaseRay(context, marks, own)
+            : DrawnFigure.Of(context, marks);
         return
         [
             .. SaidFirst.Steps(item.Measure, response?.KindSaid, estimate: null, reading: null),
             new ReadingStep("drawing", "Drawing", context, figure?.Value, WithInstrument, figure)
             {
-                Missing = item.BaseRay is null ? NoRays : NoRay,
+                Missing =
+                    figure?.Ray.IsUnknown == true ? DrawnResponse.CannotBeSeen
+                    : figure?.BaseRay.IsAbsent == true ? NoRays
+                    : NoRay,
             },
         ];
     }
@@ -126,10 +124,10 @@ public sealed class DrawKind()
             ],
             drawn.Dots,
             drawn.Inside(ArcRadius),
-            drawn.Placement,
-            drawn.Rested
+            drawn.Placement
         )
         {
+            Rested = drawn.Rested,
             NeverLaid = drawn.Placement is null,
         };
     }

@@ -62,29 +62,13 @@ public sealed record DrawSpecialItem(
 }
 
 /// <summary>What a student drew.</summary>
-/// <param name="Strokes">
-/// Pencil strokes as they were made, at most 50, in any order and direction; what makes one line is joined, short ones are dots.
-/// </param>
+/// <param name="Strokes">Pencil strokes as they were made, at most 50.</param>
 /// <param name="Dots">Dots, at most 50.</param>
 /// <param name="Arc">A point inside the opening that was marked, or null.</param>
 /// <param name="Placement">How the instrument lay when the last dot was made, or null.</param>
-/// <param name="Rested">Where the instrument had come to rest before that, in order, at most 20; null when that is not known.</param>
 public sealed record DrawSpecialResponse(
     IReadOnlyList<Stroke> Strokes,
     IReadOnlyList<Point> Dots,
     Point? Arc = null,
-    Placement? Placement = null,
-    IReadOnlyList<Placement>? Rested = null
-) : Response
-{
-    /// <summary>
-    /// Whether the instrument is known never to have been laid on. Without a placement and without this nobody knows, as on paper.
-    /// </summary>
-    public bool NeverLaid { get; init; }
-
-    /// <inheritdoc/>
-    public override void Validate(ValidationErrors errors)
-    {
-        DrawnMarks.Validate(errors, Strokes, Dots, Arc, Placement, Rested);
-    }
-}
+    Placement? Placement = null
+) : DrawnResponse(Strokes, Dots, Arc, Placement);

@@ -8,7 +8,6 @@ using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Marking.Steps;
-using JauntyCompass.Core.Recognition;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Wording;
@@ -144,15 +143,8 @@ public sealed class DrawSpecialKind()
     )
     {
         Angle ray = OnTheInstrument(item);
-        var context = MarkingContext.Drawing(
-            ray,
-            item.Instrument,
-            Seen.Of(response?.Placement, elseAbsent: response?.NeverLaid == true),
-            response?.Rested
-        );
-        DrawnFigure? figure = response is null
-            ? null
-            : DrawnFigure.Of(context, DrawnMarks.Of(response.Strokes, response.Dots, response.Arc));
+        MarkingContext context = DrawnResponse.Drawing(ray, item.Instrument, response);
+        DrawnFigure? figure = response is null ? null : DrawnFigure.Of(context, response.Marks());
         return
         [
             new ReadingStep(
@@ -164,11 +156,14 @@ public sealed class DrawSpecialKind()
                 figure
             )
             {
-                Missing = NoRay,
+                Missing = figure?.Ray.IsUnknown == true ? DrawnResponse.CannotBeSeen : NoRay,
                 OfReflex = item.Wanted == SpecialDrawing.Reflex,
                 IsWorkedOut = item.Wanted is SpecialDrawing.Reflex or SpecialDrawing.Supplement,
             },
-            ArcStep(item, figure),
+            // Of an arc that nobody could look for nothing is said, but where it decides.
+            .. figure?.Arc.IsUnknown == true && item.Wanted != SpecialDrawing.Reflex
+                ? Array.Empty<AnsweredStep>()
+                : [ArcStep(item, figure)],
         ];
     }
 
@@ -180,7 +175,7 @@ public sealed class DrawSpecialKind()
 
     private static ChoiceStep ArcStep(DrawSpecialItem item, DrawnFigure? figure)
     {
-        string? where = figure is null ? null : WhereIs(item, figure);
+        string? where = figure is { Arc.IsUnknown: false } seen ? WhereIs(item, seen) : null;
         bool reflex = item.Wanted == SpecialDrawing.Reflex;
         bool straight = item.Wanted == SpecialDrawing.Straight;
         return new ChoiceStep(
@@ -208,7 +203,7 @@ public sealed class DrawSpecialKind()
 
     private static string WhereIs(DrawSpecialItem item, DrawnFigure figure)
     {
-        if (figure.Arc is not Point at)
+        if (figure.Arc.Value is not Point at)
         {
             return "missing";
         }
@@ -242,10 +237,10 @@ public sealed class DrawSpecialKind()
             [.. drawn.Smear, .. drawn.SecondRay(attempt)],
             drawn.Dots,
             drawn.Inside(outside ? -ArcRadius : ArcRadius),
-            drawn.Placement,
-            drawn.Rested
+            drawn.Placement
         )
         {
+            Rested = drawn.Rested,
             NeverLaid = drawn.Placement is null,
         };
     }

@@ -93,8 +93,11 @@ public abstract class ExerciseKind(KindFacts facts)
     /// <summary>The type of its responses.</summary>
     public abstract Type ResponseType { get; }
 
-    /// <summary>Makes an item from a plan.</summary>
-    public abstract Item Make(ItemPlan plan);
+    /// <summary>
+    /// Proposes an item of a plan: the measure is the plan's, all else comes from the kind's own parameters. Asked again with other
+    /// random numbers it proposes another one.
+    /// </summary>
+    public abstract Item Propose(ItemPlan plan);
 
     /// <summary>The item as it lies before the student.</summary>
     public abstract ItemView Present(Item item, HouseRules rules);

@@ -96,7 +96,7 @@ public class ExerciseFilesTests
     [InlineData("\"version\": 1", "\"version\": 2", "version must be 1")]
     [InlineData("\"format\": \"jaunty-set\"", "\"format\": \"jaunty-spoon\"", "format must be")]
     [InlineData("\"seed\": 5", "\"seed\": -5", "seed must be")]
-    [InlineData("\"generatorVersion\": 7", "\"generatorVersion\": 8", "generatorVersion must be")]
+    [InlineData("\"generatorVersion\": 8", "\"generatorVersion\": 9", "generatorVersion must be")]
     [InlineData(
         "\"kind\": \"compare\"",
         "\"kind\": \"juggle\"",

@@ -34,6 +34,10 @@ internal readonly record struct Candidate(
         : Measure % 5 == 0 ? 1
         : 2;
 
+    /// <summary>How many mistakes that show here do not show at another one.</summary>
+    internal int LostAt(Candidate other) =>
+        System.Numerics.BitOperations.PopCount(Shows & ~other.Shows);
+
     /// <summary>The kind of angle.</summary>
     internal AngleKind Kind { get; } = new Measure(Measure).Kind;
 }
@@ -71,22 +75,9 @@ internal sealed class Candidates
     internal IReadOnlyList<Candidate> Of(ExerciseKind kind, Protractor instrument) =>
         _all.First(a => a.Key.Kind == kind.Key && a.Key.Instrument == instrument.Id).Value;
 
-    /// <summary>How many of the targeted mistakes that would show at a candidate do not show at an item that was made of it.</summary>
-    internal int Lost(Candidate candidate, Item item)
-    {
-        HashSet<Mistake> shown =
-        [
-            .. ExerciseKinds
-                .Of(item)
-                .Steps(item, null)
-                .SelectMany(step => step.Predict(_tolerance))
-                .Where(p => p.Shows)
-                .Select(p => p.Mistake),
-        ];
-        return _targets
-            .Where((t, i) => candidate.Detectability[i] > 0 && !shown.Contains(t))
-            .Count();
-    }
+    /// <summary>What an item is worth as it was made: what each targeted mistake would answer at it, step by step.</summary>
+    internal Candidate AsMade(int measure, Item item) =>
+        ItemPredictions.Of(measure, item, _tolerance).Against(_targets, _tolerance);
 
     /// <summary>How many measures are neither alike nor supplementary.</summary>
     internal static int Room(IEnumerable<Candidate> candidates) =>
@@ -126,16 +117,13 @@ internal sealed class Candidates
         // each pair others, so that the work stays bounded.
         int stride = (all.Sum(a => a.Measures.Count) + MostLookedAt - 1) / MostLookedAt;
         var predicted =
-            new Dictionary<
-                (string Kind, int Variety, string Instrument),
-                List<MeasurePredictions>
-            >();
+            new Dictionary<(string Kind, int Variety, string Instrument), List<ItemPredictions>>();
         var known = new HashSet<Mistake>();
         for (int i = 0; i < all.Length; i++)
         {
             cancellation.ThrowIfCancellationRequested();
             (ExerciseKind kind, int variety, Protractor instrument, List<int> measures) = all[i];
-            var standIn = new StandIn(
+            var settings = new ProposalSettings(
                 kind,
                 variety,
                 instrument,
@@ -143,11 +131,11 @@ internal sealed class Candidates
                 kind.Facts.OfAnyKind ? specification.AngleKinds : null,
                 specification.Tolerance
             );
-            List<MeasurePredictions> own =
+            List<ItemPredictions> own =
             [
                 .. measures
                     .Where((_, m) => stride <= 1 || (m + i) % stride == 0)
-                    .Select(m => MeasurePredictions.At(m, standIn)),
+                    .Select(m => ItemPredictions.At(m, settings)),
             ];
             predicted[(kind.Key, variety, instrument.Id)] = own;
             known.UnionWith(own.SelectMany(f => f.Steps).SelectMany(step => step.Answers.Keys));

@@ -1,10 +1,14 @@
-using System.Text.Json;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Exercises.Generation;
+
+/// <summary>An item as it was made, with what it is worth.</summary>
+/// <param name="Item">The item.</param>
+/// <param name="AsMade">What each targeted mistake would answer at it.</param>
+internal sealed record MadeItem(Item Item, Candidate AsMade);
 
 /// <summary>Makes the items of a set in their places.</summary>
 internal sealed class ItemMaker
@@ -40,66 +44,55 @@ internal sealed class ItemMaker
         _lettersFrom = scenes.Below(Letters.Length);
     }
 
-    /// <summary>The items of a form: none of them twice, and each such that the mistakes show that it was chosen for.</summary>
-    internal List<Item> Form(IReadOnlyList<ItemPosition> positions, int form)
+    /// <summary>
+    /// The item of a candidate in a place of a form: one at which the mistakes show that the candidate promises, and that is not there yet.
+    /// </summary>
+    /// <param name="position">What is settled of the place.</param>
+    /// <param name="chosen">The candidate.</param>
+    /// <param name="form">Which form, from 0.</param>
+    /// <param name="there">What is there already.</param>
+    internal MadeItem Make(ItemPosition position, Candidate chosen, int form, ItemsThere there)
     {
-        var items = new List<Item>(positions.Count);
-        HashSet<string> there = [];
-        for (int place = 0; place < positions.Count; place++)
-        {
-            Item item = Best(positions[place], place, form, there);
-            there.Add(Written(item));
-            items.Add(item);
-        }
-        return items;
-    }
-
-    private Item Best(ItemPosition position, int place, int form, HashSet<string> there)
-    {
-        (Item? Item, int Lost) best = (null, int.MaxValue);
+        (MadeItem? Item, int Lost) best = (null, int.MaxValue);
         for (int t = 0; t < Tries && best.Lost > 0; t++)
         {
-            Item made = At(
+            Item item = At(
                 position,
-                place,
+                chosen,
                 new Rotation(_seed, position.Turn, position.Turns, form),
-                SeededRandom.Named(_seed, "form and place", form, place, t),
+                SeededRandom.Named(_seed, "form and place", form, position.Number, t),
                 t
             );
+            var made = new MadeItem(item, _candidates.AsMade(chosen.Measure, item));
             // One that is there already is worse than any other.
-            int lost =
-                _candidates.Lost(position.Chosen, made)
-                + (there.Contains(Written(made)) ? _candidates.Targets + 1 : 0);
+            int lost = chosen.LostAt(made.AsMade) + (there.Has(item) ? _candidates.Targets + 1 : 0);
             best = lost < best.Lost ? (made, lost) : best;
         }
         return best.Item!;
     }
 
-    private static string Written(Item item) =>
-        JsonSerializer.Serialize(item, ExerciseJson.Options);
-
     /// <summary>An item in its place.</summary>
     /// <param name="position">What is settled of the place.</param>
-    /// <param name="place">Which place, from 0.</param>
+    /// <param name="chosen">The candidate.</param>
     /// <param name="rotation">Whose turn it is among the items of its kind.</param>
     /// <param name="own">For how it lies on the sheet, and what else is the form's own.</param>
     /// <param name="further">How many scenes and letters further on than those of the place.</param>
     internal Item At(
         ItemPosition position,
-        int place,
+        Candidate chosen,
         Rotation rotation,
         SeededRandom own,
         int further = 0
     ) =>
-        position.Kind.Make(
+        position.Kind.Propose(
             new ItemPlan(
-                Lay(position, own),
+                Lay(position, chosen, own),
                 position.Instrument,
-                Letters[(_lettersFrom + place + further) % Letters.Length],
+                Letters[(_lettersFrom + position.Number + further) % Letters.Length],
                 _specification.Theme,
-                _scene + place + further,
+                _scene + position.Number + further,
                 rotation,
-                SeededRandom.Named(_seed, "place", place),
+                SeededRandom.Named(_seed, "place", position.Number),
                 own
             )
             {
@@ -110,7 +103,7 @@ internal sealed class ItemMaker
             }
         );
 
-    private static Angle Lay(ItemPosition position, SeededRandom random)
+    private static Angle Lay(ItemPosition position, Candidate chosen, SeededRandom random)
     {
         int turn = position.IsTilted ? Turned(position, random) : 0;
         // Above a level arm a half circle needs room, below it none.
@@ -118,7 +111,7 @@ internal sealed class ItemMaker
         return new Angle(
             new Point(0, low ? -LevelVertexBelowMiddle : 0),
             new Direction(position.OpensRight ? 0 : 180).Turned(turn),
-            new Measure(position.Chosen.Measure),
+            new Measure(chosen.Measure),
             position.OpensRight ? TurnDirection.Anticlockwise : TurnDirection.Clockwise,
             ArmLength(position.StartIsShort, position.Instrument, random),
             ArmLength(position.EndIsShort, position.Instrument, random)

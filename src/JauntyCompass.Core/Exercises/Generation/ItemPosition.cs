@@ -4,8 +4,9 @@ using JauntyCompass.Core.Randomness;
 
 namespace JauntyCompass.Core.Exercises.Generation;
 
-/// <summary>A place in the set: what does not change from form to form.</summary>
+/// <summary>A place in the set: what does not change from form to form, and the item of the first one.</summary>
 internal sealed record ItemPosition(
+    int Number,
     ExerciseKind Kind,
     int Turn,
     int Turns,
@@ -17,9 +18,12 @@ internal sealed record ItemPosition(
     bool StartIsShort,
     bool EndIsShort,
     bool DrawsBaseRay,
-    Candidate Chosen
+    MadeItem? First
 )
 {
+    /// <summary>What its item in the first form is worth as it was made.</summary>
+    internal Candidate Chosen => First!.AsMade;
+
     /// <summary>How hard it is, from easy to hard. Common practice, no source.</summary>
     internal double Difficulty =>
         Kind.Facts.Difficulty
@@ -43,12 +47,13 @@ internal static class ItemPositions
         SetSpecification specification,
         InstrumentSelection instruments,
         Candidates candidates,
+        ItemMaker maker,
         int seed
     )
     {
-        var random = SeededRandom.Named(seed, "slots");
+        var random = SeededRandom.Named(seed, "positions");
         List<ItemPosition> positions = Empty(specification, instruments, seed, random);
-        Fill(positions, specification, candidates, random);
+        Fill(positions, specification, candidates, maker, random);
         // Sorted once: the same place is equally hard in every form.
         return specification.Order == ItemOrder.Rising
             ? [.. positions.OrderBy(s => s.Difficulty)]
@@ -80,6 +85,7 @@ internal static class ItemPositions
                     || (specification.Tilt == Tilt.Mixed && random.Chance(0.5));
                 positions.Add(
                     new ItemPosition(
+                        positions.Count,
                         kind,
                         i,
                         wanted.Count,
@@ -92,7 +98,7 @@ internal static class ItemPositions
                         IsShort(specification, random),
                         specification.BaseRays == BaseRays.Own
                             || (specification.BaseRays == BaseRays.Mixed && random.Chance(0.5)),
-                        default
+                        First: null
                     )
                 );
             }
@@ -101,7 +107,7 @@ internal static class ItemPositions
         {
             random.Shuffle(positions);
         }
-        return positions;
+        return [.. positions.Select((p, number) => p with { Number = number })];
     }
 
     private static bool IsShort(SetSpecification specification, SeededRandom random) =>
@@ -112,6 +118,7 @@ internal static class ItemPositions
         List<ItemPosition> positions,
         SetSpecification specification,
         Candidates candidates,
+        ItemMaker maker,
         SeededRandom random
     )
     {
@@ -125,14 +132,15 @@ internal static class ItemPositions
         [
             .. Enumerable.Range(0, positions.Count).OrderBy(i => candidates.Of(positions[i]).Count),
         ];
+        var there = new ItemsThere();
         foreach (int i in order)
         {
             IReadOnlyList<Candidate> own = candidates.Of(positions[i]);
-            positions[i] = positions[i] with
-            {
-                // Where every number is taken, another kind of exercise may well ask for one of them again.
-                Chosen = design.Next(own) ?? own[random.Below(own.Count)],
-            };
+            MadeItem Make(Candidate candidate) => maker.Make(positions[i], candidate, 0, there);
+            // Where every number is taken, another kind of exercise may well ask for one of them again.
+            MadeItem first = design.Next(own, Make) ?? Make(own[random.Below(own.Count)]);
+            there.Add(first.Item);
+            positions[i] = positions[i] with { First = first };
         }
     }
 }

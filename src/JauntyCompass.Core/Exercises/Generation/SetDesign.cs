@@ -52,16 +52,38 @@ internal sealed class SetDesign
         Array.Fill(_worthTold, 1);
     }
 
-    /// <summary>Chooses the next measure; null when none is left that is neither alike nor supplementary to one taken.</summary>
-    internal Candidate? Next(IReadOnlyList<Candidate> candidates)
+    // So many items are made and looked at for each place.
+    private const int Made = 3;
+
+    /// <summary>
+    /// Chooses the next item: a few are made of the measures that promise most, and the one that tells most as it was made is taken. Null
+    /// when no measure is left that is neither alike nor supplementary to one taken.
+    /// </summary>
+    /// <param name="candidates">What there is to choose from.</param>
+    /// <param name="make">Makes the item of a candidate in its place, and says what it is worth there.</param>
+    internal MadeItem? Next(IReadOnlyList<Candidate> candidates, Func<Candidate, MadeItem> make)
     {
-        Candidate? chosen = Best(
+        List<Candidate> promising = Best(
             candidates,
             c => Gain(c) - Crowded(c),
             IsTaken,
             c => _asGood * Gain(c)
         );
-        return Taken(chosen);
+        MadeItem? best = null;
+        double most = double.NegativeInfinity;
+        for (int i = 0; i < Made && promising.Count > 0; i++)
+        {
+            int any = _random.Below(promising.Count);
+            MadeItem made = make(promising[any]);
+            double worth = Gain(made.AsMade) - Crowded(made.AsMade);
+            (best, most) = worth > most ? (made, worth) : (best, most);
+            promising.RemoveAt(any);
+        }
+        if (best is not null)
+        {
+            Take(best.AsMade);
+        }
+        return best;
     }
 
     /// <summary>
@@ -74,17 +96,23 @@ internal sealed class SetDesign
         IReadOnlyDictionary<int, int> used
     )
     {
-        Candidate? chosen = Best(
-            candidates,
-            c => Likeness(c, original) - UsedBefore * used.GetValueOrDefault(c.Measure),
-            IsTaken
+        Candidate? chosen = AnyOf(
+            Best(
+                candidates,
+                c => Likeness(c, original) - UsedBefore * used.GetValueOrDefault(c.Measure),
+                IsTaken
+            )
         );
-        return Taken(chosen);
+        if (chosen is Candidate taken)
+        {
+            Take(taken);
+        }
+        return chosen;
     }
 
     /// <summary>The same whatever was chosen before.</summary>
     internal Candidate? Likest(Candidate original, IReadOnlyList<Candidate> candidates) =>
-        Best(candidates, c => Likeness(c, original), static _ => false);
+        AnyOf(Best(candidates, c => Likeness(c, original), static _ => false));
 
     private static double Likeness(Candidate candidate, Candidate original) =>
         (candidate.Kind == original.Kind ? 100 : 0)
@@ -93,7 +121,11 @@ internal sealed class SetDesign
 
     private static int Bits(ulong bits) => System.Numerics.BitOperations.PopCount(bits);
 
-    private Candidate? Best(
+    // Among equally good ones any will do; which one, the seed says.
+    private Candidate? AnyOf(List<Candidate> best) =>
+        best.Count == 0 ? null : best[_random.Below(best.Count)];
+
+    private static List<Candidate> Best(
         IReadOnlyList<Candidate> all,
         Func<Candidate, double> worth,
         Func<int, bool> isTaken,
@@ -111,26 +143,12 @@ internal sealed class SetDesign
                 best = rated[^1].Worth > best.Worth ? rated[^1] : best;
             }
         }
-        if (rated.Count == 0)
-        {
-            return null;
-        }
-        // Among equally good ones any will do; which one, the seed says.
-        double least = best.Worth - (slack?.Invoke(best.Candidate) ?? 0) - Even;
-        rated.RemoveAll(r => r.Worth < least);
-        return rated[_random.Below(rated.Count)].Candidate;
+        double least =
+            rated.Count == 0 ? 0 : best.Worth - (slack?.Invoke(best.Candidate) ?? 0) - Even;
+        return [.. rated.Where(r => r.Worth >= least).Select(r => r.Candidate)];
     }
 
     private bool IsTaken(int measure) => _taken.Contains(measure) || _taken.Contains(180 - measure);
-
-    private Candidate? Taken(Candidate? chosen)
-    {
-        if (chosen is Candidate taken)
-        {
-            Take(taken);
-        }
-        return chosen;
-    }
 
     private void Take(Candidate chosen)
     {

@@ -12,7 +12,7 @@ public sealed class SpecificationConflictException(string message) : Exception(m
 public static class SetGenerator
 {
     /// <summary>Number of this generator: the same number makes the same set of the same specification and seed for ever.</summary>
-    public const int Version = 7;
+    public const int Version = 8;
 
     /// <summary>Makes the set.</summary>
     /// <param name="specification">What is wanted; taken as checked.</param>
@@ -32,7 +32,6 @@ public static class SetGenerator
             cancellation
         );
         var maker = new ItemMaker(specification, candidates, seed);
-        List<Item> first = maker.Form(positions, form: 0);
         Dictionary<int, int>[] used =
         [
             .. positions.Select(s => new Dictionary<int, int> { [s.Chosen.Measure] = 1 }),
@@ -43,7 +42,8 @@ public static class SetGenerator
             cancellation.ThrowIfCancellationRequested();
             var again = SeededRandom.Named(seed, "design of form", form);
             var design = new SetDesign(candidates.Targets, again);
-            var own = new List<ItemPosition>(positions.Count);
+            var own = new List<Item>(positions.Count);
+            var there = new ItemsThere();
             for (int i = 0; i < positions.Count; i++)
             {
                 ItemPosition position = positions[i];
@@ -51,13 +51,14 @@ public static class SetGenerator
                     design.Like(position.Chosen, candidates.Of(position), used[i])
                     ?? position.Chosen;
                 used[i][like.Measure] = used[i].GetValueOrDefault(like.Measure) + 1;
-                own.Add(position with { Chosen = like });
+                own.Add(maker.Make(position, like, form, there).Item);
+                there.Add(own[^1]);
             }
-            forms.Add(maker.Form(own, form));
+            forms.Add(own);
         }
         List<GeneratedItem> items =
         [
-            .. first.Select(i => GeneratedItem.Of(i, specification.Tolerance)),
+            .. positions.Select(p => GeneratedItem.Of(p.First!.Item, specification.Tolerance)),
         ];
         return new GeneratedSet(
             Version,
@@ -86,7 +87,8 @@ public static class SetGenerator
         SpecificationConflicts.Require(specification, instruments, targets);
         var candidates = Candidates.Of(specification, instruments, targets, seed, cancellation);
         SpecificationConflicts.RequireRoom(specification, instruments, candidates);
-        return (ItemPositions.Of(specification, instruments, candidates, seed), candidates);
+        var maker = new ItemMaker(specification, candidates, seed);
+        return (ItemPositions.Of(specification, instruments, candidates, maker, seed), candidates);
     }
 
     /// <summary>The mistakes that a set is aimed at: those asked for, or all that its kinds can show.</summary>

@@ -54,11 +54,8 @@ public static class Twins
             // Where no other number will do, what the kind decides by itself must vary.
             int more = t < all.Count ? 0 : 1 + t;
             Item made = maker.At(
-                position with
-                {
-                    Chosen = like,
-                },
-                index,
+                position,
+                like,
                 new Rotation(seed, position.Turn + more, position.Turns, specification.Forms + t),
                 random,
                 more

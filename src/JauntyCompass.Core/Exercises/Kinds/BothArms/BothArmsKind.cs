@@ -29,7 +29,7 @@ public sealed class BothArmsKind()
     private const double Agreeing = 2;
 
     /// <inheritdoc/>
-    public override Item Make(ItemPlan plan) =>
+    public override Item Propose(ItemPlan plan) =>
         new BothArmsItem(
             $"Measure {plan.Names.Full} with zero on {plan.Names.StartRay}, then once more with zero on {plan.Names.EndRay}.",
             plan.Instrument,

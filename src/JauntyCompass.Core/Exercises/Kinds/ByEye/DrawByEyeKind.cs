@@ -32,7 +32,7 @@ public sealed class DrawByEyeKind()
     private static readonly int[] Benchmarks = [30, 45, 60, 90, 120, 135];
 
     /// <inheritdoc/>
-    public override Item Make(ItemPlan plan)
+    public override Item Propose(ItemPlan plan)
     {
         int benchmark = plan.InTurn(Benchmarks);
         return new DrawByEyeItem(

@@ -42,7 +42,7 @@ public sealed class ClockKind()
     private static readonly int[] Waits = [10, 15, 20, 25, 30, 35, 40, 45, 50, 55];
 
     /// <inheritdoc/>
-    public override Item Make(ItemPlan plan)
+    public override Item Propose(ItemPlan plan)
     {
         ClockQuestion question = plan.InTurn(Enum.GetValues<ClockQuestion>());
         // Every other time is one in whole tens of minutes, where half degrees are spared: in every form the same ones.

@@ -40,7 +40,7 @@ public sealed class CompareKind()
     private static readonly int[] Others = [1, -1, 0, -1, 1];
 
     /// <inheritdoc/>
-    public override Item Make(ItemPlan plan)
+    public override Item Propose(ItemPlan plan)
     {
         double measure = plan.Angle.Measure.Degrees;
         double other = plan.InTurn(Others) switch

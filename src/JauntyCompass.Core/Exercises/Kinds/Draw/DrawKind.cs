@@ -33,7 +33,7 @@ public sealed class DrawKind()
     private const double ArcRadius = 15;
 
     /// <inheritdoc/>
-    public override Item Make(ItemPlan plan)
+    public override Item Propose(ItemPlan plan)
     {
         double measure = plan.Angle.Measure.Degrees;
         bool own = plan.DrawsBaseRay && measure is >= DrawItem.LeastOwn and <= DrawItem.MostOwn;

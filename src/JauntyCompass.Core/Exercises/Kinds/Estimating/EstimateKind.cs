@@ -35,7 +35,7 @@ public sealed class EstimateKind()
     private const double EyeSpread = 7;
 
     /// <inheritdoc/>
-    public override Item Make(ItemPlan plan) =>
+    public override Item Propose(ItemPlan plan) =>
         new EstimateItem(
             $"Estimate {plan.Names.Full} first, then measure it.",
             plan.Instrument,

@@ -43,7 +43,7 @@ public sealed class ExactlyKind()
     private const double UsualArm = 80;
 
     /// <inheritdoc/>
-    public override Item Make(ItemPlan plan)
+    public override Item Propose(ItemPlan plan)
     {
         int asked = (int)plan.Angle.Measure.Degrees;
         int ones = asked % 10;

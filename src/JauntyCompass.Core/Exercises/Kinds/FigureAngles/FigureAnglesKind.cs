@@ -39,7 +39,7 @@ public sealed class FigureAnglesKind()
     private static readonly int[] CornersInTurn = [3, 4, 3, 5, 3, 4];
 
     /// <inheritdoc/>
-    public override Item Make(ItemPlan plan)
+    public override Item Propose(ItemPlan plan)
     {
         int corners = plan.InTurn(CornersInTurn);
         string name = corners switch

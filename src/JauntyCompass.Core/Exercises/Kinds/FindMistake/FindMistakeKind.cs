@@ -48,7 +48,7 @@ public sealed class FindMistakeKind()
     ];
 
     /// <inheritdoc/>
-    public override Item Make(ItemPlan plan)
+    public override Item Propose(ItemPlan plan)
     {
         double arm = plan.Instrument.EdgeRadius + 9;
         Angle angle = plan.Angle with { StartLength = arm, EndLength = arm };

@@ -41,7 +41,7 @@ public sealed class FullTurnKind()
     )
 {
     /// <inheritdoc/>
-    public override Item Make(ItemPlan plan)
+    public override Item Propose(ItemPlan plan)
     {
         return new FullTurnItem(
             $"Follow the arrow from {plan.Names.StartRay} to {plan.Names.EndRay}. How far is the turn?",

@@ -84,7 +84,7 @@ public sealed class InstrumentQuestionKind()
     ];
 
     /// <inheritdoc/>
-    public override Item Make(ItemPlan plan)
+    public override Item Propose(ItemPlan plan)
     {
         (string question, string right, string[] wrong) = plan.Onwards(Bank);
         List<int> order = [.. Enumerable.Range(0, wrong.Length + 1)];

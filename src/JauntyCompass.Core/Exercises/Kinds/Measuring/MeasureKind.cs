@@ -27,7 +27,7 @@ public sealed class MeasureKind()
     )
 {
     /// <inheritdoc/>
-    public override Item Make(ItemPlan plan) =>
+    public override Item Propose(ItemPlan plan) =>
         new MeasureItem(
             Scenes.ToMeasure(plan.Theme == Theme.Harbour, plan.Scene, plan.Names),
             plan.Instrument,

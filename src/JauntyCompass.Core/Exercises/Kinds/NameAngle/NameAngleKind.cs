@@ -38,7 +38,7 @@ public sealed class NameAngleKind()
     private const double ThirdRayBeyond = 40;
 
     /// <inheritdoc/>
-    public override Item Make(ItemPlan plan)
+    public override Item Propose(ItemPlan plan)
     {
         (string vertex, string start, string end) = (
             plan.Names.Vertex,

@@ -38,7 +38,7 @@ public sealed class OutlineKind()
     private const double None = 0.15;
 
     /// <inheritdoc/>
-    public override Item Make(ItemPlan plan)
+    public override Item Propose(ItemPlan plan)
     {
         List<OutlineShape> shapes = [.. OutlineShapes.All];
         OutlineShape turn = plan.Onwards(shapes);

@@ -37,7 +37,7 @@ public sealed class RangeKind()
     ];
 
     /// <inheritdoc/>
-    public override Item Make(ItemPlan plan)
+    public override Item Propose(ItemPlan plan)
     {
         double arm = plan.Instrument.EdgeRadius + 8;
         Angle first = plan.Angle with { StartLength = arm, EndLength = arm };

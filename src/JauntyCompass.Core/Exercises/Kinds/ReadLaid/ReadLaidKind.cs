@@ -37,7 +37,7 @@ public sealed class ReadLaidKind()
     )
 {
     /// <inheritdoc/>
-    public override Item Make(ItemPlan plan)
+    public override Item Propose(ItemPlan plan)
     {
         // The arms must pass the rim to be read without a straightedge.
         double arm = plan.Instrument.EdgeRadius + 9;

@@ -34,7 +34,7 @@ public sealed class ReflexKind()
     private const double OtherWay = 5;
 
     /// <inheritdoc/>
-    public override Item Make(ItemPlan plan)
+    public override Item Propose(ItemPlan plan)
     {
         // Where the house rules leave it open, both ways are practised; a full circle has a kind of its own.
         ReflexMethod method = plan.Reflex is ReflexMethod.From360 or ReflexMethod.AddTo180

@@ -51,7 +51,7 @@ public sealed class DrawSpecialKind()
     private static bool IsOfTheArc(Mistake mistake) => mistake is ArcInOtherOpening or ArcMissing;
 
     /// <inheritdoc/>
-    public override Item Make(ItemPlan plan)
+    public override Item Propose(ItemPlan plan)
     {
         double chosen = plan.Angle.Measure.Degrees;
         // Near a straight angle neither what is left of a turn nor a supplement is anything to draw.

@@ -47,7 +47,7 @@ public sealed class WhichKindKind()
     ];
 
     /// <inheritdoc/>
-    public override Item Make(ItemPlan plan) =>
+    public override Item Propose(ItemPlan plan) =>
         new WhichKindItem("Which kind of angle is this?", Varied(plan), plan.Names);
 
     private enum Variety

@@ -10,8 +10,8 @@ using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Exercises.Generation;
 
-/// <summary>What an item is made with before its place in the set is known.</summary>
-internal sealed record StandIn(
+/// <summary>What the items of a kind are proposed with before their places in the set are known.</summary>
+internal sealed record ProposalSettings(
     ExerciseKind Kind,
     int Variety,
     Protractor Instrument,
@@ -53,8 +53,11 @@ internal sealed record StepPredictions(Answer[] Right, Dictionary<Mistake, Answe
     }
 }
 
-/// <summary>What every mistake that shows at a measure would answer there, step by step.</summary>
-internal sealed record MeasurePredictions(int Measure, IReadOnlyList<StepPredictions> Steps)
+/// <summary>
+/// What every mistake that shows at an item would answer there, step by step. Of each measure an item is looked at in some place, which says
+/// which measures are worth a look in the place itself.
+/// </summary>
+internal sealed record ItemPredictions(int Measure, IReadOnlyList<StepPredictions> Steps)
 {
     internal Candidate Against(Mistake[] targets, double tolerance)
     {
@@ -85,28 +88,40 @@ internal sealed record MeasurePredictions(int Measure, IReadOnlyList<StepPredict
     // With an instrument of ours and the usual tolerance it never changes: it is predicted once. Others come and go.
     private static readonly ConcurrentDictionary<
         (string Kind, int Variety, string Instrument, ReflexMethod? Reflex, int Measure),
-        MeasurePredictions
+        ItemPredictions
     > Known = new();
 
-    /// <summary>Predicts what every mistake would answer at a measure.</summary>
-    internal static MeasurePredictions At(int measure, StandIn standIn) =>
-        standIn.Tolerance == MarkingRules.Usual.Tolerance
-        && standIn.Kinds is null
-        && ReferenceEquals(InstrumentCatalogue.Find(standIn.Instrument.Id), standIn.Instrument)
+    /// <summary>Predicts what every mistake would answer at an item of a measure, in some place.</summary>
+    internal static ItemPredictions At(int measure, ProposalSettings settings) =>
+        settings.Tolerance == MarkingRules.Usual.Tolerance
+        && settings.Kinds is null
+        && ReferenceEquals(InstrumentCatalogue.Find(settings.Instrument.Id), settings.Instrument)
             ? Known.GetOrAdd(
-                (standIn.Kind.Key, standIn.Variety, standIn.Instrument.Id, standIn.Reflex, measure),
-                _ => Predict(measure, standIn)
+                (
+                    settings.Kind.Key,
+                    settings.Variety,
+                    settings.Instrument.Id,
+                    settings.Reflex,
+                    measure
+                ),
+                _ => Predict(measure, settings)
             )
-            : Predict(measure, standIn);
+            : Predict(measure, settings);
 
-    private static MeasurePredictions Predict(int measure, StandIn standIn)
+    private static ItemPredictions Predict(int measure, ProposalSettings settings)
+    {
+        Item item = settings.Kind.Propose(Plan(measure, settings));
+        return Of(measure, item, settings.Tolerance);
+    }
+
+    /// <summary>Predicts what every mistake would answer at an item.</summary>
+    internal static ItemPredictions Of(int measure, Item item, double tolerance)
     {
         var steps = new List<StepPredictions>();
-        Item item = standIn.Kind.Make(Plan(measure, standIn));
-        foreach (AnsweredStep step in standIn.Kind.Steps(item, null))
+        foreach (AnsweredStep step in ExerciseKinds.Of(item).Steps(item, null))
         {
             var answers = new Dictionary<Mistake, Answer[]>();
-            foreach (Prediction predicted in step.Predict(standIn.Tolerance).Where(p => p.Shows))
+            foreach (Prediction predicted in step.Predict(tolerance).Where(p => p.Shows))
             {
                 answers[predicted.Mistake] = [.. predicted.Answers];
             }
@@ -115,16 +130,16 @@ internal sealed record MeasurePredictions(int Measure, IReadOnlyList<StepPredict
                 steps.Add(new StepPredictions([.. step.Right], answers));
             }
         }
-        return new MeasurePredictions(measure, steps);
+        return new ItemPredictions(measure, steps);
     }
 
-    private static ItemPlan Plan(int measure, StandIn standIn)
+    private static ItemPlan Plan(int measure, ProposalSettings settings)
     {
-        double arm = standIn.Instrument.EdgeRadius + 9;
-        int varieties = standIn.Kind.Facts.Varieties;
+        double arm = settings.Instrument.EdgeRadius + 9;
+        int varieties = settings.Kind.Facts.Varieties;
         int turn = Enumerable
             .Range(0, varieties)
-            .First(t => ItemPlan.VarietyOf(0, t, varieties) == standIn.Variety);
+            .First(t => ItemPlan.VarietyOf(0, t, varieties) == settings.Variety);
         return new ItemPlan(
             new Angle(
                 default,
@@ -134,7 +149,7 @@ internal sealed record MeasurePredictions(int Measure, IReadOnlyList<StepPredict
                 arm,
                 arm
             ),
-            standIn.Instrument,
+            settings.Instrument,
             new AngleNames("K", "L", "M"),
             Theme.Plain,
             0,
@@ -143,9 +158,9 @@ internal sealed record MeasurePredictions(int Measure, IReadOnlyList<StepPredict
             new SeededRandom(measure, stream: 2)
         )
         {
-            Tolerance = standIn.Tolerance,
-            Reflex = standIn.Reflex,
-            Kinds = standIn.Kinds,
+            Tolerance = settings.Tolerance,
+            Reflex = settings.Reflex,
+            Kinds = settings.Kinds,
         };
     }
 }

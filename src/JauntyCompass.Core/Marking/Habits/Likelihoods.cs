@@ -17,7 +17,7 @@ internal sealed class Likelihoods(AnswerTable table)
 
     // Who has made a number wrong once seldom makes it wrong once more: both come together so much more rarely than by chance.
     // Without that, two habits could not be told from one of them and a third that the two make together. Common practice, no source.
-    private const double Together = 0.4;
+    private const double Together = 0.3;
 
     /// <summary>Without a habit.</summary>
     internal double None() => table.Scale + Math.Log(table.Hands.Sum());

@@ -43,14 +43,14 @@ internal sealed class Door : IDisposable
         Read(await SendAsync(HttpMethod.Get, path, null));
 
     internal async Task<JsonNode> PostAsync(string path, object body) =>
-        Read(await TellAsync(path, Written(body)));
+        Read(await PostAsync(path, Written(body)));
 
     /// <summary>A body as it is sent.</summary>
     internal static byte[] Written(object body) =>
         JsonSerializer.SerializeToUtf8Bytes(body, body.GetType(), ExerciseJson.Options);
 
     /// <summary>Sends something the reply to which need not be looked into.</summary>
-    internal Task<byte[]> TellAsync(string path, byte[] body)
+    internal Task<byte[]> PostAsync(string path, byte[] body)
     {
         // Of known length: a browser does not send it in chunks either.
         var content = new ByteArrayContent(body);

@@ -28,12 +28,12 @@ internal static class Report
                 .ToDictionary(s => s!["givenName"]!.GetValue<string>(), Named);
             foreach (Sitting sitting in group)
             {
-                string[] told = named[sitting.Student.Name];
+                string[] stated = named[sitting.Student.Name];
                 string[] habits = [.. sitting.Student.Habits.Select(h => h.Mistake.Key)];
                 one += habits.Length == 1 ? 1 : 0;
-                found += habits.Length == 1 && told.SequenceEqual(habits) ? 1 : 0;
+                found += habits.Length == 1 && stated.SequenceEqual(habits) ? 1 : 0;
                 none += habits.Length == 0 ? 1 : 0;
-                accused += habits.Length == 0 && told.Length > 0 ? 1 : 0;
+                accused += habits.Length == 0 && stated.Length > 0 ? 1 : 0;
             }
         }
         await output.WriteLineAsync(

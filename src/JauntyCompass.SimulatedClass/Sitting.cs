@@ -67,7 +67,7 @@ internal sealed class Sitting(
         foreach (byte[] answer in _work)
         {
             var begin = Stopwatch.StartNew();
-            await door.TellAsync($"bench/assignments/{Assignment}/answers", answer);
+            await door.PostAsync($"bench/assignments/{Assignment}/answers", answer);
             Waited.Add(begin.Elapsed.TotalMilliseconds);
             await PauseAsync(hurry, 0.5 + random.Share());
         }

@@ -26,7 +26,7 @@ public static class ExerciseJson
         );
         options.TypeInfoResolver = new DefaultJsonTypeInfoResolver
         {
-            Modifiers = { WriteNothingTwice, TellKindsApart },
+            Modifiers = { WriteNothingTwice, AddKinds },
         };
     }
 
@@ -57,7 +57,7 @@ public static class ExerciseJson
         }
     }
 
-    private static void TellKindsApart(JsonTypeInfo type)
+    private static void AddKinds(JsonTypeInfo type)
     {
         if (type.Type != typeof(Item) && type.Type != typeof(Response))
         {

@@ -36,15 +36,15 @@ public static class Schemas
             return null;
         }
         JsonNode schema = ExerciseJson.Options.GetJsonSchemaAsNode(type, Exporting);
-        var told = new JsonObject
+        var described = new JsonObject
         {
             ["$schema"] = "https://json-schema.org/draft/2020-12/schema",
             ["title"] = $"jaunty-{name}",
         };
         foreach ((string key, JsonNode? value) in schema.AsObject().ToArray())
         {
-            told[key] = value?.DeepClone();
+            described[key] = value?.DeepClone();
         }
-        return told;
+        return described;
     }
 }

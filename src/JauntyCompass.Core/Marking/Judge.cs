@@ -147,13 +147,13 @@ public static class Judge
     {
         if (named is not null)
         {
-            Feedback told = ExplanationCatalogue.Of(named).Explain(story);
+            Feedback feedback = ExplanationCatalogue.Of(named).Explain(story);
             return verdict == Verdict.Near && story.Figure is null
-                ? told with
+                ? feedback with
                 {
-                    Happened = "Very near: one graduation closer and it fits. " + told.Happened,
+                    Happened = "Very near: one graduation closer and it fits. " + feedback.Happened,
                 }
-                : told;
+                : feedback;
         }
         if (verdict == Verdict.Accepted)
         {

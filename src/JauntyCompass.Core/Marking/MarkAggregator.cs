@@ -37,9 +37,9 @@ public static class MarkAggregator
             }
             verdict = judged[i].Verdict > verdict ? judged[i].Verdict : verdict;
         }
-        Judgement told = judged[main];
-        Judgement number = judged.LastOrDefault(j => j.Value is not null) ?? told;
-        Judgement valued = told.Value is null ? number : told;
+        Judgement decisive = judged[main];
+        Judgement number = judged.LastOrDefault(j => j.Value is not null) ?? decisive;
+        Judgement valued = decisive.Value is null ? number : decisive;
         return new Mark(
             MarkingRules.Version,
             verdict,
@@ -47,10 +47,10 @@ public static class MarkAggregator
             valued.Value,
             valued.Error,
             valued.Parts,
-            Causes(steps, judged, told),
-            told.LikelyCause,
-            FeedbackOf(steps, judged, told),
-            told.Picture?.Rounded(),
+            Causes(steps, judged, decisive),
+            decisive.LikelyCause,
+            FeedbackOf(steps, judged, decisive),
+            decisive.Picture?.Rounded(),
             marks,
             full > 0 ? credit / full : ShareOfDeciding(steps, marks)
         );
@@ -66,7 +66,7 @@ public static class MarkAggregator
     private static IReadOnlyList<Cause> Causes(
         IReadOnlyList<AnsweredStep> steps,
         Judgement[] judged,
-        Judgement told
+        Judgement decisive
     )
     {
         List<Cause> beside =
@@ -75,14 +75,14 @@ public static class MarkAggregator
                 .Where((_, i) => !steps[i].Decides && steps[i].ShowsBeside)
                 .SelectMany(j => j.Causes),
         ];
-        return beside.Count == 0 ? told.Causes : [.. told.Causes, .. beside];
+        return beside.Count == 0 ? decisive.Causes : [.. decisive.Causes, .. beside];
     }
 
     // What is said of steps that do not decide comes before the next thing to do.
     private static Feedback FeedbackOf(
         IReadOnlyList<AnsweredStep> steps,
         Judgement[] judged,
-        Judgement told
+        Judgement decisive
     )
     {
         string doubts = string.Join(
@@ -98,10 +98,10 @@ public static class MarkAggregator
                 .Where(h => h.Length > 0)
         );
         return doubts.Length == 0
-            ? told.Feedback
-            : told.Feedback with
+            ? decisive.Feedback
+            : decisive.Feedback with
             {
-                Next = $"{doubts} {told.Feedback.Next}".Trim(),
+                Next = $"{doubts} {decisive.Feedback.Next}".Trim(),
             };
     }
 }

@@ -40,7 +40,8 @@ public sealed class MistakeInContext
     public Mistake Mistake { get; }
 
     /// <summary>A mistake that needs nothing but the class's words.</summary>
-    public static MistakeInContext Of(Mistake<Phrasing> mistake) => Of(mistake, say => say);
+    public static MistakeInContext Of(Mistake<Phrasing> mistake) =>
+        Of(mistake, phrasing => phrasing);
 
     /// <summary>The mistake of a type that needs nothing but the class's words.</summary>
     public static MistakeInContext Of<TMistake>()
@@ -55,8 +56,8 @@ public sealed class MistakeInContext
         Explanation<TContext> explanation = ExplanationCatalogue.Of(mistake);
         return new(
             mistake,
-            say => explanation.Explain(context(say)),
-            say => explanation.Draw(context(say))
+            phrasing => explanation.Explain(context(phrasing)),
+            phrasing => explanation.Draw(context(phrasing))
         );
     }
 
@@ -65,8 +66,8 @@ public sealed class MistakeInContext
         new(mistake, _ => explained, _ => null);
 
     /// <summary>Explains it to the student.</summary>
-    public Feedback Explain(Phrasing say) => _explain(say);
+    public Feedback Explain(Phrasing phrasing) => _explain(phrasing);
 
     /// <summary>Draws what happened over the student's sheet, or null.</summary>
-    public MarkPicture? Draw(Phrasing say) => _draw(say);
+    public MarkPicture? Draw(Phrasing phrasing) => _draw(phrasing);
 }

@@ -9,22 +9,24 @@ public static class AdviceSentences
     private const double OnTheArm = 2;
 
     /// <summary>One sentence for what is laid.</summary>
-    public static string Why(in LaidAngle laid, Phrasing say)
+    public static string Why(in LaidAngle laid, Phrasing phrasing)
     {
-        Words words = say.Words;
+        Words words = phrasing.Words;
         string arm = laid.Alignment.LinedUpArm == Angles.WhichArm.Start ? "start" : "end";
         string numbers =
-            laid.Advice.ScaleIndex >= 0 ? say.Counted(laid.Protractor, laid.Advice.ScaleIndex) : "";
+            laid.Advice.ScaleIndex >= 0
+                ? phrasing.Counted(laid.Protractor, laid.Advice.ScaleIndex)
+                : "";
         return laid.Advice.Reason switch
         {
             AdviceReason.ZeroOnArmGrowsToOther
                 when Math.Abs(laid.Alignment.ZeroLineOff) > OnTheArm =>
-                $"The {words.ZeroLine} is {say.Degrees(Math.Abs(laid.Alignment.ZeroLineOff))} off the {arm} {words.Arm}. "
+                $"The {words.ZeroLine} is {phrasing.Degrees(Math.Abs(laid.Alignment.ZeroLineOff))} off the {arm} {words.Arm}. "
                     + $"Once it covers it, {numbers} start there at zero.",
             AdviceReason.ZeroOnArmGrowsToOther =>
                 $"The zero of {numbers} lies on the {arm} {words.Arm}, and they grow towards the other {words.Arm}.",
             AdviceReason.NoZeroOnThatArm =>
-                $"No scale has its zero on the {arm} {words.Arm}: line up the other {words.Arm}, or take the reading from {say.Degrees(laid.Protractor.FullScale)}.",
+                $"No scale has its zero on the {arm} {words.Arm}: line up the other {words.Arm}, or take the reading from {phrasing.Degrees(laid.Protractor.FullScale)}.",
             AdviceReason.OtherArmOffGraduations =>
                 $"The other {words.Arm} lies where there are no graduations: lay the instrument on the other side.",
             _ =>

@@ -6,14 +6,14 @@ namespace JauntyCompass.Core.Wording;
 /// <summary>Says how an instrument lies, for those who do not see it.</summary>
 public static class PlacementSentences
 {
-    // As near as this it lies on it for anybody who is told so: mm and degrees. Common practice, no source.
+    // As near as this it lies on it for anybody who is readings so: mm and degrees. Common practice, no source.
     private const double OnVertex = 1;
     private const double OnArm = 0.5;
 
     /// <summary>Centre mark and zero line, without what they show: <c>centre mark on the vertex, zero line 3° above the starting arm</c>.</summary>
-    public static string Lying(in LaidAngle laid, Phrasing say)
+    public static string Lying(in LaidAngle laid, Phrasing phrasing)
     {
-        Words words = say.Words;
+        Words words = phrasing.Words;
         string centre =
             laid.Alignment.CentreOffset <= OnVertex
                 ? $"{words.CentreMark} on the vertex"
@@ -27,27 +27,27 @@ public static class PlacementSentences
         {
             _ when !laid.Alignment.IsLinedUp => $"{words.ZeroLine} on neither {words.Arm}",
             <= OnArm => $"{words.ZeroLine} on the {arm}",
-            _ => $"{words.ZeroLine} {say.Degrees(off)} {AboveOrBelow(laid)} the {arm}",
+            _ => $"{words.ZeroLine} {phrasing.Degrees(off)} {AboveOrBelow(laid)} the {arm}",
         };
         return $"{centre}, {line}{(laid.Placement.TurnedOver ? ", turned over" : "")}";
     }
 
     /// <summary>
-    /// The numbers that stand on an arm, to the nearest degree, scale by scale: <c>outer 117, inner 63</c>. Which one counts is not told.
+    /// The numbers that stand on an arm, to the nearest degree, scale by scale: <c>outer 117, inner 63</c>. Which one counts is not readings.
     /// Null where the arm has no graduations on it.
     /// </summary>
-    public static string? Standing(in LaidAngle laid, WhichArm arm, Phrasing say)
+    public static string? Standing(in LaidAngle laid, WhichArm arm, Phrasing phrasing)
     {
-        var told = new List<string>();
+        var readings = new List<string>();
         for (int i = 0; i < laid.Protractor.Scales.Count; i++)
         {
             if (laid.Reading(i, arm) is double reading)
             {
                 string number = Numbers.Plain(Math.Round(reading, MidpointRounding.AwayFromZero));
-                told.Add($"{say.ScaleName(laid.Protractor, i)} {number}".Trim());
+                readings.Add($"{phrasing.ScaleName(laid.Protractor, i)} {number}".Trim());
             }
         }
-        return told.Count == 0 ? null : string.Join(", ", told);
+        return readings.Count == 0 ? null : string.Join(", ", readings);
     }
 
     private static string Side(in LaidAngle laid)

@@ -48,7 +48,7 @@ public static class PeopleCommands
                     await database
                         .OneTimeLinks.Where(l => l.ForHead)
                         .ExecuteDeleteAsync(cancellation);
-                    return await TellAddress(services, LinkPurpose.Invitation, null, true);
+                    return await WriteAddress(services, LinkPurpose.Invitation, null, true);
                 })
         );
         return command;
@@ -93,7 +93,7 @@ public static class PeopleCommands
         };
         command.SetAction(parsed =>
             CommandLine.With(services =>
-                TellAddress(services, LinkPurpose.Invitation, null, parsed.GetValue(head))
+                WriteAddress(services, LinkPurpose.Invitation, null, parsed.GetValue(head))
             )
         );
         return command;
@@ -113,7 +113,7 @@ public static class PeopleCommands
             WithTeacher(
                 parsed.GetRequiredValue(user),
                 (services, teacher) =>
-                    TellAddress(services, LinkPurpose.NewPassword, teacher.Id, false)
+                    WriteAddress(services, LinkPurpose.NewPassword, teacher.Id, false)
             )
         );
         return command;
@@ -259,7 +259,7 @@ public static class PeopleCommands
                 : await Failed($"There is no teacher {userName}.")
         );
 
-    private static async Task<int> TellAddress(
+    private static async Task<int> WriteAddress(
         IServiceProvider services,
         LinkPurpose purpose,
         Guid? teacherId,

@@ -117,12 +117,14 @@ public class SaidFirstTests
                 InnerScale = "lower",
             },
         };
-        Phrasing say = rules.Phrasing;
-        say.InOwnWords(
+        Phrasing phrasing = rules.Phrasing;
+        phrasing
+            .InOwnWords(
                 "The zero line lies on the starting arm, both arms reach. Arms are alarming."
             )
             .ShouldBe("The baseline lies on the first ray, both rays reach. Rays are alarming.");
-        say.InOwnWords("Follow the inner scale; the inner side is empty. A straightedge helps.")
+        phrasing
+            .InOwnWords("Follow the inner scale; the inner side is empty. A straightedge helps.")
             .ShouldBe("Follow the lower scale; the inner side is empty. A ruler helps.");
         for (int seed = 0; seed < 40; seed++)
         {

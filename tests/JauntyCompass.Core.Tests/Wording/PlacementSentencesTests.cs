@@ -24,8 +24,8 @@ public class PlacementSentencesTests
     private static LaidAngle Laid(Placement placement, Protractor? protractor = null) =>
         LaidAngle.Of(Angle, protractor ?? InstrumentCatalogue.DeskHalfCircle, placement);
 
-    private static string Lying(Placement placement, Phrasing? say = null) =>
-        PlacementSentences.Lying(Laid(placement), say ?? Phrasing.Usual);
+    private static string Lying(Placement placement, Phrasing? phrasing = null) =>
+        PlacementSentences.Lying(Laid(placement), phrasing ?? Phrasing.Usual);
 
     [Theory]
     [InlineData(0, 0, 0, "centre mark on the vertex, zero line on the starting arm")]
@@ -49,7 +49,7 @@ public class PlacementSentencesTests
     [Fact]
     public void It_is_told_in_the_words_of_the_class()
     {
-        var say = new Phrasing(
+        var phrasing = new Phrasing(
             Words.Usual with
             {
                 Arm = "ray",
@@ -61,10 +61,10 @@ public class PlacementSentencesTests
             },
             DegreeStyle.Words
         );
-        Lying(new Placement(default, new Direction(4)), say)
+        Lying(new Placement(default, new Direction(4)), phrasing)
             .ShouldBe("hole on the vertex, baseline 4 degrees above the first ray");
         PlacementSentences
-            .Standing(Laid(Placement.Over(Angle)), WhichArm.End, say)
+            .Standing(Laid(Placement.Over(Angle)), WhichArm.End, phrasing)
             .ShouldBe("upper 117, lower 63");
     }
 

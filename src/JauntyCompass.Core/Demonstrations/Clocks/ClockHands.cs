@@ -45,36 +45,36 @@ public sealed class ClockHands()
             rules,
             "How large is the smaller angle between its hands?"
         );
-        Phrasing say = board.Phrasing;
+        Phrasing phrasing = board.Phrasing;
         double minuteHand = ClockFace.MinuteHandAt(minute);
         double hourHand = ClockFace.HourHandAt(hour, minute);
         AMinute(board);
-        Mark(board, 0, minuteHand, say);
+        Mark(board, 0, minuteHand, phrasing);
         board.Step(
             "minute-hand",
             "Minute hand",
-            $"{Numbers.Plain(minute)} minutes past: the long hand stands {Numbers.Plain(minute)} × {say.Degrees(6)} = {say.Degrees(minuteHand)} from twelve.",
+            $"{Numbers.Plain(minute)} minutes past: the long hand stands {Numbers.Plain(minute)} × {phrasing.Degrees(6)} = {phrasing.Degrees(minuteHand)} from twelve.",
             Question.Open("How far from twelve is the long hand?")
         );
         AnHour(board, hour);
-        Mark(board, 0, hourHand, say);
+        Mark(board, 0, hourHand, phrasing);
         board.Step(
             "hour-hand",
             "Hour hand",
-            $"{Numbers.Plain(hour)} hours and {Numbers.Plain(minute)} minutes: {Numbers.Plain(hour)} × {say.Degrees(30)} + {Numbers.Plain(minute)} × {say.Degrees(0.5)} = {say.Degrees(hourHand)} from twelve.",
+            $"{Numbers.Plain(hour)} hours and {Numbers.Plain(minute)} minutes: {Numbers.Plain(hour)} × {phrasing.Degrees(30)} + {Numbers.Plain(minute)} × {phrasing.Degrees(0.5)} = {phrasing.Degrees(hourHand)} from twelve.",
             Question.Open("How far from twelve is the short hand?")
         );
         double apart = Math.Abs(minuteHand - hourHand);
         double answer = ClockFace.Between(hour, minute);
         string difference =
-            $"{say.Degrees(Math.Max(minuteHand, hourHand))} − {say.Degrees(Math.Min(minuteHand, hourHand))} = {say.Degrees(apart)}";
-        MarkBetween(board, minuteHand, hourHand, answer, say);
+            $"{phrasing.Degrees(Math.Max(minuteHand, hourHand))} − {phrasing.Degrees(Math.Min(minuteHand, hourHand))} = {phrasing.Degrees(apart)}";
+        MarkBetween(board, minuteHand, hourHand, answer, phrasing);
         board.Step(
             "difference",
             "Between them",
             apart <= 180
                 ? $"So they stand {difference} apart."
-                : $"{difference} is the larger opening; the smaller one is {say.Degrees(360)} − {say.Degrees(apart)} = {say.Degrees(answer)}.",
+                : $"{difference} is the larger opening; the smaller one is {phrasing.Degrees(360)} − {phrasing.Degrees(apart)} = {phrasing.Degrees(answer)}.",
             Question.Open("How far apart are they?")
         );
         return board.Script("clock", ClockFace.Time(hour, minute), answer);
@@ -144,22 +144,22 @@ public sealed class ClockHands()
         int hour
     )
     {
-        Phrasing say = board.Phrasing;
+        Phrasing phrasing = board.Phrasing;
         double turn = aMinute * minutes;
         SheetState later = ClockFace.Showing(hour + minutes / 60, minutes % 60);
         board.Sheet = later;
-        Mark(board, from, turn, say);
+        Mark(board, from, turn, phrasing);
         board.Step(
             "turn",
             "The turn",
-            $"{Numbers.Plain(minutes)} minutes later: {Numbers.Plain(minutes)} × {say.Degrees(aMinute)} = {say.Degrees(turn)}.",
+            $"{Numbers.Plain(minutes)} minutes later: {Numbers.Plain(minutes)} × {phrasing.Degrees(aMinute)} = {phrasing.Degrees(turn)}.",
             Question.Open("How far has it turned?")
         );
         return board.Script("clock", $"{Numbers.Plain(minutes)} minutes", turn);
     }
 
     // An arc with an arrow, clockwise as hands go, from so many degrees past twelve.
-    private static void Mark(Storyboard board, double from, double turn, Phrasing say) =>
+    private static void Mark(Storyboard board, double from, double turn, Phrasing phrasing) =>
         board.Put(
             new Figure(
                 Id,
@@ -174,7 +174,7 @@ public sealed class ClockHands()
             )
             {
                 Mark = OpeningMark.Turn,
-                Written = say.Degrees(turn),
+                Written = phrasing.Degrees(turn),
             }
         );
 
@@ -183,7 +183,7 @@ public sealed class ClockHands()
         double minuteHand,
         double hourHand,
         double answer,
-        Phrasing say
+        Phrasing phrasing
     )
     {
         double clockwise = Direction.Reduce(hourHand - minuteHand);
@@ -200,7 +200,7 @@ public sealed class ClockHands()
                 )
             )
             {
-                Written = say.Degrees(answer),
+                Written = phrasing.Degrees(answer),
             }
         );
     }

@@ -42,7 +42,7 @@ public sealed class DrawByTouch()
         var board = new Storyboard(task.Rules);
         Protractor protractor = task.Instrument;
         StandardPlacement laying = StandardPlacement.Of(task.Angle, task.Names, protractor)!;
-        var say = board.Phrasing;
+        var phrasing = board.Phrasing;
         double measure = task.Angle.Measure.Degrees;
         double length = protractor.Arm!.Length - 4;
         Angle counted = laying.Angle with { StartLength = length, EndLength = length };
@@ -68,8 +68,8 @@ public sealed class DrawByTouch()
         board.Step(
             "count",
             "Count and lock",
-            $"Count {say.Counted(protractor, laying.Scale)} to {say.Degrees(measure)}: {Counting.Said(laying, say)}. Turn the arm there and lock it.",
-            Question.Open($"We draw {say.Degrees(measure)}. Which kind is it?")
+            $"Count {phrasing.Counted(protractor, laying.Scale)} to {phrasing.Degrees(measure)}: {Counting.Said(laying, phrasing)}. Turn the arm there and lock it.",
+            Question.Open($"We draw {phrasing.Degrees(measure)}. Which kind is it?")
         );
         // Turned over about the line across the zero line, the body still lies over the same side of the base line.
         Placement over = laying.Placement with
@@ -107,13 +107,13 @@ public sealed class DrawByTouch()
             {
                 Names = task.Names,
                 Mark = OpeningMarks.Of(finished),
-                Written = say.Degrees(measure),
+                Written = phrasing.Degrees(measure),
             }
         );
         board.Step(
             "which-side",
             "Which side",
-            $"One side of the ray gives {say.Degrees(measure)}, the other {say.Degrees(180 - measure)}. We said {Wording.Numbers.Adjective(task.Angle.Measure.Kind)}, so the arc goes here.",
+            $"One side of the ray gives {phrasing.Degrees(measure)}, the other {phrasing.Degrees(180 - measure)}. We said {Wording.Numbers.Adjective(task.Angle.Measure.Kind)}, so the arc goes here.",
             Question.Open("Two angles lie along the line. Which one did we want?")
         );
         return board.Script(Key, Title, measure, protractor);

@@ -41,7 +41,7 @@ public sealed class DrawSupplement()
         StandardPlacement laying = DrawAngle.OnBase(task)!;
         var draw = new DrawingSteps(board, Id, laying);
         Angle asked = task.Angle with { StartLength = draw.ArmLength, EndLength = draw.ArmLength };
-        var say = board.Phrasing;
+        var phrasing = board.Phrasing;
         double rest = 180 - asked.Measure.Degrees;
         string letter = task.Names.FreeLetter;
         board.Put(
@@ -77,7 +77,7 @@ public sealed class DrawSupplement()
                 f with
                 {
                     Mark = OpeningMarks.Of(asked),
-                    Written = say.Degrees(asked.Measure.Degrees),
+                    Written = phrasing.Degrees(asked.Measure.Degrees),
                 }
         );
         board.Put(
@@ -94,13 +94,13 @@ public sealed class DrawSupplement()
             )
             {
                 Names = task.Names with { Start = letter },
-                Written = say.Degrees(rest),
+                Written = phrasing.Degrees(rest),
             }
         );
         board.Step(
             "supplement",
             "The rest",
-            $"The other opening is the supplement: {say.Degrees(180)} − {say.Degrees(asked.Measure.Degrees)} = {say.Degrees(rest)}. It came for free, and the other scale says it at the same graduation.",
+            $"The other opening is the supplement: {phrasing.Degrees(180)} − {phrasing.Degrees(asked.Measure.Degrees)} = {phrasing.Degrees(rest)}. It came for free, and the other scale says it at the same graduation.",
             Question.Open("How large is the angle on the other side of the ray?")
         );
         return board.Script(Key, Title, asked.Measure.Degrees, task.Instrument);

@@ -41,7 +41,7 @@ public sealed class DrawWithTurningRuler()
     {
         var board = new Storyboard(task.Rules);
         Protractor ruler = task.Instrument;
-        var say = board.Phrasing;
+        var phrasing = board.Phrasing;
         Angle asked = task.Angle with
         {
             StartLength = ruler.EdgeRadius + 20,
@@ -67,10 +67,10 @@ public sealed class DrawWithTurningRuler()
             "set",
             "Set it",
             counted
-                ? $"Turn the ruler to {say.Degrees(set)} and let it stay. Its {say.Words.CentreMark} on {task.Names.Vertex}, its {say.Words.ZeroLine} on the base ray."
-                : $"Its scale counts the other way, so we set {say.Degrees(180)} − {say.Degrees(asked.Measure.Degrees)} = {say.Degrees(set)}.",
+                ? $"Turn the ruler to {phrasing.Degrees(set)} and let it stay. Its {phrasing.Words.CentreMark} on {task.Names.Vertex}, its {phrasing.Words.ZeroLine} on the base ray."
+                : $"Its scale counts the other way, so we set {phrasing.Degrees(180)} − {phrasing.Degrees(asked.Measure.Degrees)} = {phrasing.Degrees(set)}.",
             Question.Open(
-                $"We want {say.Degrees(asked.Measure.Degrees)}. To which number do we turn the ruler?"
+                $"We want {phrasing.Degrees(asked.Measure.Degrees)}. To which number do we turn the ruler?"
             )
         );
         board.Change(
@@ -80,7 +80,7 @@ public sealed class DrawWithTurningRuler()
                 {
                     HasEnd = true,
                     Mark = OpeningMarks.Of(asked),
-                    Written = say.Degrees(asked.Measure.Degrees),
+                    Written = phrasing.Degrees(asked.Measure.Degrees),
                 }
         );
         board.Step("draw", "Draw", "Draw along the ruler: no dot needed.");
@@ -103,7 +103,7 @@ public sealed class DrawWithTurningRuler()
         board.Step(
             "slide",
             "Slide",
-            $"Slid along the base ray without turning, it repeats the angle: again {say.Degrees(asked.Measure.Degrees)}. The two lines are parallel.",
+            $"Slid along the base ray without turning, it repeats the angle: again {phrasing.Degrees(asked.Measure.Degrees)}. The two lines are parallel.",
             Question.YesOrNo("Slid along without turning: is it the same angle?", yes: true)
         );
         return board.Script(Key, Title, asked.Measure.Degrees, ruler);

@@ -36,21 +36,21 @@ public readonly record struct Estimate(int Benchmark, int Number, int More)
     }
 
     /// <summary>How it is said.</summary>
-    internal string Caption(Phrasing say)
+    internal string Caption(Phrasing phrasing)
     {
         string compared = More switch
         {
-            > 0 => $"It is a little more than {Named(Benchmark, say)}",
-            < 0 => $"It is a little less than {Named(Benchmark, say)}",
-            _ => $"It looks just about like {Named(Benchmark, say)}",
+            > 0 => $"It is a little more than {Named(Benchmark, phrasing)}",
+            < 0 => $"It is a little less than {Named(Benchmark, phrasing)}",
+            _ => $"It looks just about like {Named(Benchmark, phrasing)}",
         };
-        return $"{compared}: about {say.Degrees(Number)}. We keep that and compare later.";
+        return $"{compared}: about {phrasing.Degrees(Number)}. We keep that and compare later.";
     }
 
     /// <summary>A benchmark as something to picture.</summary>
-    internal static string Named(int benchmark, Phrasing say)
+    internal static string Named(int benchmark, Phrasing phrasing)
     {
-        string degrees = say.Degrees(benchmark);
+        string degrees = phrasing.Degrees(benchmark);
         return benchmark switch
         {
             0 => "nothing at all",

@@ -10,11 +10,11 @@ internal static class Counting
     private const double ClearlyNearer = 0.45;
 
     /// <summary>The count along the scale in use to the other arm: <c>ten, twenty … sixty, and four more</c>.</summary>
-    internal static string Said(StandardPlacement laying, Phrasing say) =>
+    internal static string Said(StandardPlacement laying, Phrasing phrasing) =>
         laying.Protractor.SmallestGraduation switch
         {
-            > 10 => Creases(laying, say),
-            > 1 => Said(laying.Reading) + Coarse(laying, say),
+            > 10 => Creases(laying, phrasing),
+            > 1 => Said(laying.Reading) + Coarse(laying, phrasing),
             _ => Said(laying.Reading),
         };
 
@@ -47,20 +47,20 @@ internal static class Counting
             ? $". The arm lies a little {(past > 0 ? "past" : "before")} that graduation; we take the nearest"
         : ". The arm lies between two graduations; either may be written";
 
-    private static string Coarse(StandardPlacement laying, Phrasing say) =>
+    private static string Coarse(StandardPlacement laying, Phrasing phrasing) =>
         laying.Rounded % laying.Protractor.SmallestGraduation == 0
             ? ""
-            : $". The marks stand {say.Degrees(laying.Protractor.SmallestGraduation)} apart; what lies between is judged";
+            : $". The marks stand {phrasing.Degrees(laying.Protractor.SmallestGraduation)} apart; what lies between is judged";
 
-    private static string Creases(StandardPlacement laying, Phrasing say)
+    private static string Creases(StandardPlacement laying, Phrasing phrasing)
     {
         double part = laying.Protractor.SmallestGraduation;
         int whole = (int)((laying.Reading + OnGraduation) / part);
         if (whole == 0)
         {
-            return $"it is less than one part of {say.Degrees(part)}, and we judge how much of it: about {say.Degrees(laying.Rounded)}";
+            return $"it is less than one part of {phrasing.Degrees(part)}, and we judge how much of it: about {phrasing.Degrees(laying.Rounded)}";
         }
         string parts = whole == 1 ? "one part" : $"{Numbers.SaidUnit(whole)} parts";
-        return $"{parts} of {say.Degrees(part)} each make {say.Degrees(whole * part)}, and the rest is judged: about {say.Degrees(laying.Rounded)}";
+        return $"{parts} of {phrasing.Degrees(part)} each make {phrasing.Degrees(whole * part)}, and the rest is judged: about {phrasing.Degrees(laying.Rounded)}";
     }
 }

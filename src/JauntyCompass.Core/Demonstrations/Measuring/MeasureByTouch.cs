@@ -35,7 +35,7 @@ public sealed class MeasureByTouch()
     {
         var board = new Storyboard(task.Rules);
         StandardPlacement laying = StandardPlacement.Of(task.Angle, task.Names, task.Instrument)!;
-        var say = board.Phrasing;
+        var phrasing = board.Phrasing;
         board.Put(new Figure(Id, task.Angle) { Names = task.Names });
         var steps = new MeasuringSteps(board, Id, laying);
         steps.CentreAndZeroLine();
@@ -67,7 +67,7 @@ public sealed class MeasureByTouch()
         board.Step(
             "count",
             "Count",
-            $"Count {say.Counted(task.Instrument, laying.Scale)}, long marks for tens, short ones for fives: {Counting.Said(laying, say)}.",
+            $"Count {phrasing.Counted(task.Instrument, laying.Scale)}, long marks for tens, short ones for fives: {Counting.Said(laying, phrasing)}.",
             Question.Open("Count the long marks up to the arm.")
         );
         steps.Write(task.Names.Full, laying.Rounded);

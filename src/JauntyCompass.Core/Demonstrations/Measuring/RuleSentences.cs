@@ -11,13 +11,13 @@ public static class RuleSentences
         ScaleRules.Follow(rule, laying.Laid).ScaleIndex == laying.Scale;
 
     /// <summary>How the rule chooses; where it cannot serve, how <i>start at zero</i> does.</summary>
-    internal static string Choose(ScaleRule rule, StandardPlacement laying, Phrasing say) =>
-        Confirm(Serves(rule, laying) ? rule : ScaleRule.StartAtZero, laying, say);
+    internal static string Choose(ScaleRule rule, StandardPlacement laying, Phrasing phrasing) =>
+        Confirm(Serves(rule, laying) ? rule : ScaleRule.StartAtZero, laying, phrasing);
 
     /// <summary>How the rule chooses, where it serves.</summary>
-    internal static string Confirm(ScaleRule rule, StandardPlacement laying, Phrasing say)
+    internal static string Confirm(ScaleRule rule, StandardPlacement laying, Phrasing phrasing)
     {
-        string numbers = say.Counted(laying.Protractor, laying.Scale);
+        string numbers = phrasing.Counted(laying.Protractor, laying.Scale);
         string start = laying.Names.StartRay;
         string end = laying.Names.EndRay;
         return rule switch
@@ -28,14 +28,14 @@ public static class RuleSentences
                 ? $"It is acute, so of the two it is the smaller number: {numbers}."
                 : $"It is obtuse, so of the two it is the larger number: {numbers}.",
             ScaleRule.TurningDirection =>
-                $"From {start} to {end} it turns {say.WayRound(laying.Angle.Opening)}, and {numbers} grow that way.",
+                $"From {start} to {end} it turns {phrasing.WayRound(laying.Angle.Opening)}, and {numbers} grow that way.",
             _ =>
                 $"The zero that lies on {start} belongs to {numbers}, and they grow towards {end}.",
         };
     }
 
     /// <summary>What the teacher should know before the lesson does, or null when the rule serves here.</summary>
-    internal static string? Warning(ScaleRule rule, StandardPlacement laying, Phrasing say)
+    internal static string? Warning(ScaleRule rule, StandardPlacement laying, Phrasing phrasing)
     {
         if (
             rule == ScaleRule.SizeFirst
@@ -46,7 +46,7 @@ public static class RuleSentences
         }
         RuleSafety safety = RuleSafety.Of(rule, laying.Protractor);
         return safety.Trust is Trust.Misleads or Trust.Silent || !Serves(rule, laying)
-            ? $"{Name(rule)}: {Reason(safety, say)} We start at zero."
+            ? $"{Name(rule)}: {Reason(safety, phrasing)} We start at zero."
             : null;
     }
 
@@ -61,10 +61,10 @@ public static class RuleSentences
         };
 
     /// <summary>How far a rule can be trusted on an instrument, and why.</summary>
-    public static string Reason(RuleSafety safety, Phrasing say)
+    public static string Reason(RuleSafety safety, Phrasing phrasing)
     {
         string example = safety.Example is Misleading wrong
-            ? $" For example, {say.Degrees(LaidMeasure(wrong))} would be read as {say.Degrees(wrong.Answer)}."
+            ? $" For example, {phrasing.Degrees(LaidMeasure(wrong))} would be read as {phrasing.Degrees(wrong.Answer)}."
             : "";
         return safety.Reason switch
         {
@@ -72,11 +72,11 @@ public static class RuleSentences
                 + example,
             TrustReason.OneScale =>
                 "there is only one scale, and its number may belong to the other "
-                    + say.Words.Arm
+                    + phrasing.Words.Arm
                     + "."
                     + example,
             TrustReason.FullCircle => "on this full circle the two ends of the "
-                + say.Words.ZeroLine
+                + phrasing.Words.ZeroLine
                 + " are not alike."
                 + example,
             TrustReason.UpsideDown =>
@@ -89,7 +89,7 @@ public static class RuleSentences
             _ => safety.AlwaysAnswers
                 ? "right however it lies."
                 : "right whenever it names a scale; where it names none, line up the other "
-                    + say.Words.Arm
+                    + phrasing.Words.Arm
                     + ".",
         };
     }

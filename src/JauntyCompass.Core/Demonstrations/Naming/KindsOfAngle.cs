@@ -57,20 +57,20 @@ public sealed class KindsOfAngle()
         return board.Script(Key, Title, null);
     }
 
-    private static string Caption(AngleKind kind, string arm, Phrasing say) =>
+    private static string Caption(AngleKind kind, string arm, Phrasing phrasing) =>
         kind switch
         {
             AngleKind.Zero =>
-                $"Both {arm}s lie on each other: a zero angle, {say.Degrees(0)}. Now one of them opens.",
+                $"Both {arm}s lie on each other: a zero angle, {phrasing.Degrees(0)}. Now one of them opens.",
             AngleKind.Acute =>
-                $"Acute: more than {say.Degrees(0)}, less than a right angle, {say.Degrees(90)}.",
-            AngleKind.Right => $"Right: exactly {say.Degrees(90)}. It gets a box, not an arc.",
+                $"Acute: more than {phrasing.Degrees(0)}, less than a right angle, {phrasing.Degrees(90)}.",
+            AngleKind.Right => $"Right: exactly {phrasing.Degrees(90)}. It gets a box, not an arc.",
             AngleKind.Obtuse =>
-                $"Obtuse: more than {say.Degrees(90)}, less than {say.Degrees(180)}.",
+                $"Obtuse: more than {phrasing.Degrees(90)}, less than {phrasing.Degrees(180)}.",
             AngleKind.Straight =>
-                $"Straight: exactly {say.Degrees(180)}. The {arm}s make one line, and it is still an angle.",
+                $"Straight: exactly {phrasing.Degrees(180)}. The {arm}s make one line, and it is still an angle.",
             AngleKind.Reflex =>
-                $"Reflex: more than {say.Degrees(180)}, less than {say.Degrees(360)}. The arc goes round the outside: where it stands says which opening is meant.",
-            _ => $"Full turn: {say.Degrees(360)}. The {arm} is back where it began.",
+                $"Reflex: more than {phrasing.Degrees(180)}, less than {phrasing.Degrees(360)}. The arc goes round the outside: where it stands says which opening is meant.",
+            _ => $"Full turn: {phrasing.Degrees(360)}. The {arm} is back where it began.",
         };
 }

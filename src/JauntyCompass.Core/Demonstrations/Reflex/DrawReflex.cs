@@ -44,7 +44,7 @@ public sealed class DrawReflex(ReflexMethod method)
     public override Script Build(DemonstrationTask task)
     {
         var board = new Storyboard(task.Rules);
-        Phrasing say = board.Phrasing;
+        Phrasing phrasing = board.Phrasing;
         StandardPlacement laying = DrawAngle.OnBase(Drawn(task))!;
         var draw = new DrawingSteps(board, Id, laying);
         Angle asked = task.Angle with { StartLength = draw.ArmLength, EndLength = draw.ArmLength };
@@ -58,13 +58,13 @@ public sealed class DrawReflex(ReflexMethod method)
         );
         draw.BaseRay(task.BaseRayGiven);
         draw.Picture(asked);
-        string total = say.Degrees(task.Angle.Measure.Degrees);
+        string total = phrasing.Degrees(task.Angle.Measure.Degrees);
         if (method == ReflexMethod.From360)
         {
             board.Step(
                 "smaller",
                 "The smaller one",
-                $"{say.Degrees(360)} − {total} = {say.Degrees(laying.Whole)}: we draw the smaller angle.",
+                $"{phrasing.Degrees(360)} − {total} = {phrasing.Degrees(laying.Whole)}: we draw the smaller angle.",
                 Question.Open("Which smaller angle do we draw instead?")
             );
         }
@@ -81,8 +81,8 @@ public sealed class DrawReflex(ReflexMethod method)
             board.Step(
                 "back",
                 "Extend back",
-                $"Extend the base ray backwards: that is {say.Degrees(180)}. {total} − {say.Degrees(180)} = {say.Degrees(laying.Whole)} more.",
-                Question.Open($"How much more than {say.Degrees(180)} is it?")
+                $"Extend the base ray backwards: that is {phrasing.Degrees(180)}. {total} − {phrasing.Degrees(180)} = {phrasing.Degrees(laying.Whole)} more.",
+                Question.Open($"How much more than {phrasing.Degrees(180)} is it?")
             );
         }
         var measure = new MeasuringSteps(board, Id, laying);

@@ -61,7 +61,7 @@ public sealed class DrawnReplay(Mistake mistake)
                 slip.Arc
             )
         );
-        Feedback told = ReplayDemonstrations.Explain(
+        Feedback feedback = ReplayDemonstrations.Explain(
             mistake,
             new MistakeStory(context, figure.Value ?? 0, figure, board.Phrasing)
         );
@@ -83,8 +83,8 @@ public sealed class DrawnReplay(Mistake mistake)
             $"Look again: “{board.Phrasing.InOwnWords(mistake.Name)}”.",
             new Question("What is not right yet?", choices, answer)
         );
-        board.Step("happened", "What happened", told.Happened);
-        board.Step("remedy", "Remedy", told.Next);
+        board.Step("happened", "What happened", feedback.Happened);
+        board.Step("remedy", "Remedy", feedback.Next);
         board.Sheet = new SheetState();
         board.Put(
             new Figure(Id, asked)

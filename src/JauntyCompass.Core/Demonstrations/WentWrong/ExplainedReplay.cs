@@ -44,14 +44,18 @@ public abstract class ExplainedReplay(DemonstrationFacts facts) : Demonstration(
         };
 
     // The right guess stands now here, now there.
-    private Question Guess(Explanation told)
+    private Question Guess(Explanation explanation)
     {
-        int count = told.Guesses.Count;
+        int count = explanation.Guesses.Count;
         int by = Key.Length % count;
         return new Question(
             "What went wrong here?",
-            [.. Enumerable.Range(0, count).Select(i => told.Guesses[(i + count - by) % count])],
-            (told.Answer + by) % count
+            [
+                .. Enumerable
+                    .Range(0, count)
+                    .Select(i => explanation.Guesses[(i + count - by) % count]),
+            ],
+            (explanation.Answer + by) % count
         );
     }
 
@@ -59,20 +63,20 @@ public abstract class ExplainedReplay(DemonstrationFacts facts) : Demonstration(
     public override Script Build(DemonstrationTask task)
     {
         var board = new Storyboard(task.Rules);
-        Explanation told = Explain(task, board);
+        Explanation explanation = Explain(task, board);
         Wrong(task, board);
-        board.Step("answer", "The answer", told.Said);
+        board.Step("answer", "The answer", explanation.Said);
         board.Step(
             "guess",
             "Guess",
             "Look closely before you say. It happens to everybody.",
-            Guess(told)
+            Guess(explanation)
         );
-        board.Step("happened", "What happened", told.Happened);
-        board.Step("remedy", "Remedy", told.Remedy);
+        board.Step("happened", "What happened", explanation.Happened);
+        board.Step("remedy", "Remedy", explanation.Remedy);
         board.Sheet = new SheetState();
         Right(task, board);
-        board.Step("right", "Done right", told.Right);
+        board.Step("right", "Done right", explanation.Right);
         return board.Script(
             Key,
             Title,
@@ -84,7 +88,7 @@ public abstract class ExplainedReplay(DemonstrationFacts facts) : Demonstration(
     /// <summary>Whether it arrives at the measure of the task.</summary>
     private protected virtual bool IsAboutMeasure => true;
 
-    /// <summary>What is said, asked and told.</summary>
+    /// <summary>What is said, asked and explanation.</summary>
     private protected abstract Explanation Explain(DemonstrationTask task, Storyboard board);
 
     /// <summary>The sheet with the mistake.</summary>

@@ -29,7 +29,7 @@ public sealed class Replay(Mistake mistake)
 {
     private const string Id = "angle";
 
-    // What lies so little off, in mm or degrees, is told as nothing at all.
+    // What lies so little off, in mm or degrees, is feedback as nothing at all.
     private const double WorthSaying = 0.5;
 
     /// <summary>The mistake that is replayed.</summary>
@@ -122,7 +122,7 @@ public sealed class Replay(Mistake mistake)
     )
     {
         Protractor protractor = laying.Protractor;
-        Phrasing say = board.Phrasing;
+        Phrasing phrasing = board.Phrasing;
         board.Lay(new LaidInstrument(Id, protractor.Id, slip.Placement));
         LaidAngle laid = LaidAngle.Of(laying.Angle, protractor, slip.Placement, WhichArm.Start);
         if (
@@ -133,7 +133,7 @@ public sealed class Replay(Mistake mistake)
             board.Step(
                 "lying",
                 "How it lay",
-                $"This is how it lay: {say.Words.CentreMark} {Numbers.Millimetres(laid.Alignment.CentreOffset)} from the vertex, {say.Words.ZeroLine} {say.Degrees(Math.Abs(laid.Alignment.ZeroLineOff))} off the {say.Words.Arm}.",
+                $"This is how it lay: {phrasing.Words.CentreMark} {Numbers.Millimetres(laid.Alignment.CentreOffset)} from the vertex, {phrasing.Words.ZeroLine} {phrasing.Degrees(Math.Abs(laid.Alignment.ZeroLineOff))} off the {phrasing.Words.Arm}.",
                 Question.Open("What do you notice about the way it lies?")
             );
         }
@@ -152,17 +152,17 @@ public sealed class Replay(Mistake mistake)
             ],
         };
         MarkingContext context = MarkingContext.Measuring(task.Angle, protractor, slip.Placement);
-        Feedback told = ReplayDemonstrations.Explain(
+        Feedback feedback = ReplayDemonstrations.Explain(
             mistake,
-            new MistakeStory(context, slip.Answer, Figure: null, say)
+            new MistakeStory(context, slip.Answer, Figure: null, phrasing)
         );
         board.Step(
             "replay",
             "Replayed",
-            told.Happened,
+            feedback.Happened,
             Question.Open("Watch the count. Where does it go astray?")
         );
-        board.Step("remedy", "Remedy", told.Next);
+        board.Step("remedy", "Remedy", feedback.Next);
     }
 
     private static void Right(Storyboard board, MeasuringSteps steps, DemonstrationTask task)

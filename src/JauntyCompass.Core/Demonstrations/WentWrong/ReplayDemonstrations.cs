@@ -32,21 +32,21 @@ public static class ReplayDemonstrations
     internal static (string[] Choices, int Answer) Guesses(
         Mistake mistake,
         Protractor instrument,
-        Phrasing say
-    ) => Guesses([.. Shown()], mistake, instrument, say);
+        Phrasing phrasing
+    ) => Guesses([.. Shown()], mistake, instrument, phrasing);
 
     /// <summary>The same for a drawing.</summary>
     internal static (string[] Choices, int Answer) DrawnGuesses(
         Mistake mistake,
         Protractor instrument,
-        Phrasing say
-    ) => Guesses([.. Drawn()], mistake, instrument, say);
+        Phrasing phrasing
+    ) => Guesses([.. Drawn()], mistake, instrument, phrasing);
 
     private static (string[] Choices, int Answer) Guesses(
         IEnumerable<Mistake> all,
         Mistake mistake,
         Protractor instrument,
-        Phrasing say
+        Phrasing phrasing
     )
     {
         List<Mistake> among = [.. all.Where(m => m == mistake || m.CanBeMadeOn(instrument))];
@@ -58,7 +58,7 @@ public static class ReplayDemonstrations
         ];
         int answer = own % count;
         guesses.Insert(answer, mistake);
-        return ([.. guesses.Select(m => say.InOwnWords(m.Name))], answer);
+        return ([.. guesses.Select(m => phrasing.InOwnWords(m.Name))], answer);
     }
 
     private static IEnumerable<Mistake> Shown() =>

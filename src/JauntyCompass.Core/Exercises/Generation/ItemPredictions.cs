@@ -74,11 +74,11 @@ internal sealed record ItemPredictions(int Measure, IReadOnlyList<StepPrediction
                 for (int other = 0; other < one; other++, pair++)
                 {
                     // A mistake that shows is told from one that does not as clearly as it shows.
-                    double told =
+                    double distinct =
                         answers[one].Length == 0 ? here[other]
                         : answers[other].Length == 0 ? here[one]
                         : StepPredictions.Distinctness(answers[one], answers[other], tolerance);
-                    apart[pair] = Math.Max(apart[pair], told);
+                    apart[pair] = Math.Max(apart[pair], distinct);
                 }
             }
         }

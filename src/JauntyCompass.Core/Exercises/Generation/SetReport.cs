@@ -88,7 +88,7 @@ public sealed record SetReport(
                 if (
                     !predictions.Any(item =>
                         item.Any(step =>
-                            TellsApart(step, shown[one].Mistake, shown[other].Mistake, tolerance)
+                            AreApart(step, shown[one].Mistake, shown[other].Mistake, tolerance)
                         )
                     )
                 )
@@ -113,7 +113,7 @@ public sealed record SetReport(
             : 0;
 
     // Answers to one step are never held against those to another.
-    private static bool TellsApart(
+    private static bool AreApart(
         IReadOnlyList<Prediction> step,
         string one,
         string other,

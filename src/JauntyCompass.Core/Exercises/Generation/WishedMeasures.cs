@@ -36,9 +36,9 @@ internal static class WishedMeasures
         };
         int least = Math.Max(facts.LeastMeasure, specification.From);
         int most = Math.Min(facts.MostMeasure, specification.To);
-        if (specification.BaseRays != BaseRays.Given && facts.OnEmptySheet is { } told)
+        if (specification.BaseRays != BaseRays.Given && facts.OnEmptySheet is { } room)
         {
-            (least, most) = (Math.Max(least, told.Least), Math.Min(most, told.Most));
+            (least, most) = (Math.Max(least, room.Least), Math.Min(most, room.Most));
         }
         // A range up to the straight angle says nothing of reflex ones: a kind that only has those takes what is left of a turn.
         if (facts.LeastMeasure > 180 && specification.To <= 180)

@@ -42,11 +42,11 @@ public sealed record AskOption(string Key, string Text);
 public sealed record Ask(string Field, AskType Type, string Label)
 {
     /// <summary>The same, asked in the words of a class.</summary>
-    public Ask Said(Phrasing say) =>
+    public Ask Said(Phrasing phrasing) =>
         this with
         {
-            Label = say.InOwnWords(Label),
-            Options = [.. Options.Select(o => o with { Text = say.InOwnWords(o.Text) })],
+            Label = phrasing.InOwnWords(Label),
+            Options = [.. Options.Select(o => o with { Text = phrasing.InOwnWords(o.Text) })],
         };
 
     /// <summary>What can be chosen; empty for other types.</summary>

@@ -40,11 +40,11 @@ public sealed record ItemView(
     }
 
     /// <summary>The same item, asked in the words of a class.</summary>
-    public ItemView Said(Phrasing say) =>
+    public ItemView Said(Phrasing phrasing) =>
         this with
         {
-            Prompt = say.InOwnWords(Prompt),
-            Asks = [.. Asks.Select(ask => ask.Said(say))],
+            Prompt = phrasing.InOwnWords(Prompt),
+            Asks = [.. Asks.Select(ask => ask.Said(phrasing))],
         };
 
     /// <summary>The instrument that is in the student's hand; null when there is none, or when it lies there already.</summary>

@@ -7,7 +7,7 @@ namespace JauntyCompass.Core.Marking.Explanations;
 public sealed class AmbiguousLetterExplanation : Explanation<Phrasing, AmbiguousLetter>
 {
     /// <inheritdoc/>
-    public override Feedback Explain(Phrasing say) =>
+    public override Feedback Explain(Phrasing phrasing) =>
         new(
             null,
             "Several angles stand at this vertex, so one letter does not say which is meant.",

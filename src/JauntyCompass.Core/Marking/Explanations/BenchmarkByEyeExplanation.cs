@@ -7,7 +7,7 @@ namespace JauntyCompass.Core.Marking.Explanations;
 public sealed class BenchmarkByEyeExplanation : Explanation<Phrasing, BenchmarkByEye>
 {
     /// <inheritdoc/>
-    public override Feedback Explain(Phrasing say) =>
+    public override Feedback Explain(Phrasing phrasing) =>
         new(
             null,
             "Another benchmark is nearer.",

@@ -7,7 +7,7 @@ namespace JauntyCompass.Core.Marking.Explanations;
 public sealed class HourHandNotMovedExplanation : Explanation<Phrasing, HourHandNotMoved>
 {
     /// <inheritdoc/>
-    public override Feedback Explain(Phrasing say) =>
+    public override Feedback Explain(Phrasing phrasing) =>
         new(
             null,
             "While the minutes pass, the hour hand moves on, too.",

@@ -7,7 +7,7 @@ namespace JauntyCompass.Core.Marking.Explanations;
 public sealed class InstrumentIdeaExplanation : Explanation<Phrasing, InstrumentIdea>
 {
     /// <inheritdoc/>
-    public override Feedback Explain(Phrasing say) =>
+    public override Feedback Explain(Phrasing phrasing) =>
         new(
             null,
             "That is not what it is for.",

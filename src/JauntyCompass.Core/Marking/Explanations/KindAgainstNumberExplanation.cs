@@ -7,7 +7,7 @@ namespace JauntyCompass.Core.Marking.Explanations;
 public sealed class KindAgainstNumberExplanation : Explanation<Phrasing, KindAgainstNumber>
 {
     /// <inheritdoc/>
-    public override Feedback Explain(Phrasing say) =>
+    public override Feedback Explain(Phrasing phrasing) =>
         new(
             null,
             "The kind you said and the number you wrote do not go together.",

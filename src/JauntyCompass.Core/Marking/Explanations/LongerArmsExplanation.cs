@@ -7,10 +7,10 @@ namespace JauntyCompass.Core.Marking.Explanations;
 public sealed class LongerArmsExplanation : Explanation<Phrasing, LongerArms>
 {
     /// <inheritdoc/>
-    public override Feedback Explain(Phrasing say) =>
+    public override Feedback Explain(Phrasing phrasing) =>
         new(
             null,
-            $"The one with the longer {say.Words.Arm}s was taken for the larger angle.",
-            $"Cover the ends of the {say.Words.Arm}s with a hand: only the opening counts."
+            $"The one with the longer {phrasing.Words.Arm}s was taken for the larger angle.",
+            $"Cover the ends of the {phrasing.Words.Arm}s with a hand: only the opening counts."
         );
 }

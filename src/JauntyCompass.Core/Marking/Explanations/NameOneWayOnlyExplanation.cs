@@ -7,10 +7,10 @@ namespace JauntyCompass.Core.Marking.Explanations;
 public sealed class NameOneWayOnlyExplanation : Explanation<Phrasing, NameOneWayOnly>
 {
     /// <inheritdoc/>
-    public override Feedback Explain(Phrasing say) =>
+    public override Feedback Explain(Phrasing phrasing) =>
         new(
             null,
             "Read backwards it is still the same angle: the vertex stays in the middle.",
-            $"Say the name from the other {say.Words.Arm}: both are allowed."
+            $"Say the name from the other {phrasing.Words.Arm}: both are allowed."
         );
 }

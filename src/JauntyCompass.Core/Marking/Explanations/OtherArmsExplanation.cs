@@ -7,10 +7,10 @@ namespace JauntyCompass.Core.Marking.Explanations;
 public sealed class OtherArmsExplanation : Explanation<Phrasing, OtherArms>
 {
     /// <inheritdoc/>
-    public override Feedback Explain(Phrasing say) =>
+    public override Feedback Explain(Phrasing phrasing) =>
         new(
             null,
             "This is the name of the angle next to it.",
-            $"Take the letters of the two {say.Words.Arm}s between which the arc runs."
+            $"Take the letters of the two {phrasing.Words.Arm}s between which the arc runs."
         );
 }

@@ -7,7 +7,7 @@ namespace JauntyCompass.Core.Marking.Explanations;
 public sealed class OtherOpeningExplanation : Explanation<Phrasing, OtherOpening>
 {
     /// <inheritdoc/>
-    public override Feedback Explain(Phrasing say) =>
+    public override Feedback Explain(Phrasing phrasing) =>
         new(
             null,
             "Two openings meet at this vertex, and you looked at the one without the arc.",

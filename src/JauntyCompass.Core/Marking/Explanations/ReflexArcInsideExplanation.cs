@@ -7,7 +7,7 @@ namespace JauntyCompass.Core.Marking.Explanations;
 public sealed class ReflexArcInsideExplanation : Explanation<Phrasing, ReflexArcInside>
 {
     /// <inheritdoc/>
-    public override Feedback Explain(Phrasing say) =>
+    public override Feedback Explain(Phrasing phrasing) =>
         new(
             null,
             "Your rays stand right. The arc marks the smaller opening.",

@@ -7,10 +7,10 @@ namespace JauntyCompass.Core.Marking.Explanations;
 public sealed class TiltedRightAngleExplanation : Explanation<Phrasing, TiltedRightAngle>
 {
     /// <inheritdoc/>
-    public override Feedback Explain(Phrasing say) =>
+    public override Feedback Explain(Phrasing phrasing) =>
         new(
             null,
             "It stands on its tip, and so it does not look like a right angle.",
-            $"Turn the page until one {say.Words.Arm} lies level, and look at the box."
+            $"Turn the page until one {phrasing.Words.Arm} lies level, and look at the box."
         );
 }

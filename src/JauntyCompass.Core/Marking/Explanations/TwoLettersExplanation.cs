@@ -7,10 +7,10 @@ namespace JauntyCompass.Core.Marking.Explanations;
 public sealed class TwoLettersExplanation : Explanation<Phrasing, TwoLetters>
 {
     /// <inheritdoc/>
-    public override Feedback Explain(Phrasing say) =>
+    public override Feedback Explain(Phrasing phrasing) =>
         new(
             null,
             "Two letters name a ray or a side, not an angle.",
-            $"Take one letter more: {say.Words.Arm}, vertex, {say.Words.Arm}."
+            $"Take one letter more: {phrasing.Words.Arm}, vertex, {phrasing.Words.Arm}."
         );
 }

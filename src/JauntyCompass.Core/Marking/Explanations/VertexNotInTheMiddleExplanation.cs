@@ -7,10 +7,10 @@ namespace JauntyCompass.Core.Marking.Explanations;
 public sealed class VertexNotInTheMiddleExplanation : Explanation<Phrasing, VertexNotInTheMiddle>
 {
     /// <inheritdoc/>
-    public override Feedback Explain(Phrasing say) =>
+    public override Feedback Explain(Phrasing phrasing) =>
         new(
             null,
             "In this name the vertex is not the letter in the middle.",
-            $"Slide a finger from one {say.Words.Arm} over the vertex to the other, and say the letters as you pass them."
+            $"Slide a finger from one {phrasing.Words.Arm} over the vertex to the other, and say the letters as you pass them."
         );
 }

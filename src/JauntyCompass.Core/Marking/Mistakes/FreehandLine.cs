@@ -16,7 +16,7 @@ public sealed class FreehandLine : InstrumentMistake
     public override double Prior => 0.02;
 
     /// <inheritdoc/>
-    public override string? Demonstration => "told-freehand-base-ray";
+    public override string? Demonstration => "explained-freehand-base-ray";
 
     /// <inheritdoc/>
     public override string Remedy =>

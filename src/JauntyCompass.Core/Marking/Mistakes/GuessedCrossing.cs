@@ -17,5 +17,5 @@ public sealed class GuessedCrossing : InstrumentMistake
         "Draw every short arm on with the straightedge before the protractor is laid on; rub it out afterwards.";
 
     /// <inheritdoc/>
-    public override string? Demonstration => "told-guessed-crossing";
+    public override string? Demonstration => "explained-guessed-crossing";
 }

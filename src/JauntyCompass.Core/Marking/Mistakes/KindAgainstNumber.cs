@@ -9,7 +9,7 @@ public sealed class KindAgainstNumber()
         "Before a number is written, have the kind said aloud and ask: can it be that?";
 
     /// <inheritdoc/>
-    public override string? Demonstration => "told-kind-against-number";
+    public override string? Demonstration => "explained-kind-against-number";
 
     // What it comes to depends on what else went wrong; that the two disagree is seen without knowing the answer.
     /// <inheritdoc/>

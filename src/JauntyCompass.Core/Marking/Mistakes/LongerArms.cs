@@ -8,5 +8,5 @@ public sealed class LongerArms()
     public override string Remedy => "Lay two angles with unlike arms on each other.";
 
     /// <inheritdoc/>
-    public override string? Demonstration => "told-longer-arms";
+    public override string? Demonstration => "explained-longer-arms";
 }

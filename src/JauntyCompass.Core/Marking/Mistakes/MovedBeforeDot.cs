@@ -20,5 +20,5 @@ public sealed class MovedBeforeDot : InstrumentMistake
         "Spread the fingers over the protractor, look along the zero line once more, and only then take the pencil.";
 
     /// <inheritdoc/>
-    public override string? Demonstration => "told-moved-before-the-dot";
+    public override string? Demonstration => "explained-moved-before-the-dot";
 }

@@ -9,5 +9,5 @@ public sealed class ReflexArcInside()
         "Rub out the arc of a reflex drawing and ask what it now shows.";
 
     /// <inheritdoc/>
-    public override string? Demonstration => "told-reflex-arc-inside";
+    public override string? Demonstration => "explained-reflex-arc-inside";
 }

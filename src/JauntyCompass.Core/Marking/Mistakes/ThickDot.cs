@@ -13,7 +13,7 @@ public sealed class ThickDot : InstrumentMistake
     public override double Prior => 0.02;
 
     /// <inheritdoc/>
-    public override string? Demonstration => "told-blunt-point";
+    public override string? Demonstration => "explained-blunt-point";
 
     /// <inheritdoc/>
     public override string Remedy =>

@@ -9,5 +9,5 @@ public sealed class TiltedRightAngle()
         "Turn one right angle round and round on the Board: it stays one.";
 
     /// <inheritdoc/>
-    public override string? Demonstration => "told-tilted-right-angle";
+    public override string? Demonstration => "explained-tilted-right-angle";
 }

@@ -14,7 +14,7 @@ public sealed class VertexNotInTheMiddle()
     public override string Remedy => "Let the class trace names in the air: arm, vertex, arm.";
 
     /// <inheritdoc/>
-    public override string? Demonstration => "told-vertex-not-in-the-middle";
+    public override string? Demonstration => "explained-vertex-not-in-the-middle";
 
     /// <inheritdoc/>
     public override NameVerdict Verdict => NameVerdict.VertexNotInTheMiddle;

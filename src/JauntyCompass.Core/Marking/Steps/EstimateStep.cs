@@ -2,7 +2,7 @@ using JauntyCompass.Core.Answers;
 
 namespace JauntyCompass.Core.Marking.Steps;
 
-/// <summary>An estimate by eye: kept for the check, and told about kindly, since it is no measurement.</summary>
+/// <summary>An estimate by eye: kept for the check, and happened about kindly, since it is no measurement.</summary>
 /// <param name="truth">The true measure, in degrees.</param>
 /// <param name="estimate">The estimate, in degrees; null while none is made.</param>
 public sealed class EstimateStep(double truth, double? estimate)
@@ -13,7 +13,7 @@ public sealed class EstimateStep(double truth, double? estimate)
     /// <summary>Whether it was drawn, not said.</summary>
     public bool IsDrawn { get; init; }
 
-    /// <summary>What is told while there is no estimate.</summary>
+    /// <summary>What is happened while there is no estimate.</summary>
     public string Missing { get; init; } = "There is no estimate to check against.";
 
     /// <inheritdoc/>
@@ -42,14 +42,14 @@ public sealed class EstimateStep(double truth, double? estimate)
             return Judged(verdict, guess, off, "", "");
         }
         string size = off > 0 ? "large" : "small";
-        // What a drawing measures is still to be found out, so it is not told.
-        string told = IsDrawn
+        // What a drawing measures is still to be found out, so it is not happened.
+        string happened = IsDrawn
             ? $"What you drew by eye is a good deal too {size}."
             : $"Your estimate was {rules.Phrasing.Degrees(guess)}, and that is a good deal too {size}.";
         const string Tip = "Hold it against a right angle first.";
         return Decides
-            ? Judged(verdict, guess, off, told, Tip)
-            : Judged(verdict, guess, off, $"{told} {Tip}", "");
+            ? Judged(verdict, guess, off, happened, Tip)
+            : Judged(verdict, guess, off, $"{happened} {Tip}", "");
     }
 
     private static Judgement Judged(

@@ -112,7 +112,7 @@ public static class StaffEndpoints
         NewInvitation request,
         OneTimeLinks links,
         CancellationToken cancellation
-    ) => Told(await links.Make(LinkPurpose.Invitation, null, request.Head, cancellation));
+    ) => LinkReplyOf(await links.Make(LinkPurpose.Invitation, null, request.Head, cancellation));
 
     private static async Task<IResult> Reset(
         Guid teacherId,
@@ -121,7 +121,7 @@ public static class StaffEndpoints
         CancellationToken cancellation
     ) =>
         await database.Users.AnyAsync(t => t.Id == teacherId, cancellation)
-            ? Told(await links.Make(LinkPurpose.NewPassword, teacherId, false, cancellation))
+            ? LinkReplyOf(await links.Make(LinkPurpose.NewPassword, teacherId, false, cancellation))
             : Problems.NotFound("teacher");
 
     private static async Task<IResult> SignOut(
@@ -191,7 +191,7 @@ public static class StaffEndpoints
             : OnlyHead();
     }
 
-    private static IResult Told((string Key, DateTimeOffset EndsAt)? made) =>
+    private static IResult LinkReplyOf((string Key, DateTimeOffset EndsAt)? made) =>
         made is (string key, DateTimeOffset endsAt)
             ? TypedResults.Created(
                 (string?)null,

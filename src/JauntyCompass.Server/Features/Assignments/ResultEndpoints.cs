@@ -321,7 +321,7 @@ public static class ResultEndpoints
                     a.Mark.LikelyCause == cause && a.Mark is { Value: not null, Error: not null }
                 )
                 .Select(a =>
-                    Told(
+                    ExampleOf(
                         cause,
                         set.ItemsOf(a.StudentId)[a.ItemIndex],
                         a.ItemIndex,
@@ -331,7 +331,7 @@ public static class ResultEndpoints
                 )
                 .FirstOrDefault(e => e is not null);
 
-    private static CauseExample? Told(
+    private static CauseExample? ExampleOf(
         string cause,
         Item item,
         int index,

@@ -109,7 +109,7 @@ public sealed partial class DailyTidying(
             Tidied tidied = await scope
                 .ServiceProvider.GetRequiredService<Tidying>()
                 .RunAsync(stopping);
-            Told(log, tidied.Answers, tidied.Drafts, tidied.Classes, tidied.Deleted);
+            LogTidied(log, tidied.Answers, tidied.Drafts, tidied.Classes, tidied.Deleted);
         }
     }
 
@@ -117,7 +117,7 @@ public sealed partial class DailyTidying(
         LogLevel.Information,
         "No longer kept and deleted: {Answers} answers, {Drafts} drafts, {Classes} archived classes, {Deleted} things that somebody deleted"
     )]
-    private static partial void Told(
+    private static partial void LogTidied(
         ILogger log,
         int answers,
         int drafts,

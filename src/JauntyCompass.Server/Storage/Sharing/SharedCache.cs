@@ -58,13 +58,13 @@ public sealed class SharedCache(HybridCache cache)
                 cancellation
             );
             result = await change();
-            await Tell(database, parts, cancellation);
+            await Notify(database, parts, cancellation);
             await transaction.CommitAsync(cancellation);
         }
         else
         {
             result = await change();
-            await Tell(database, parts, cancellation);
+            await Notify(database, parts, cancellation);
         }
         await cache.RemoveByTagAsync(parts, CancellationToken.None);
         return result;
@@ -91,7 +91,7 @@ public sealed class SharedCache(HybridCache cache)
 
     internal void CannotHear() => _hears = false;
 
-    private static Task<int> Tell(
+    private static Task<int> Notify(
         JauntyDbContext database,
         string[] parts,
         CancellationToken cancellation

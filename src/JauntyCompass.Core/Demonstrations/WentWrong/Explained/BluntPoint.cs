@@ -7,7 +7,7 @@ namespace JauntyCompass.Core.Demonstrations.WentWrong.Explained;
 public sealed class BluntPoint()
     : ExplainedReplay(
         ExplainedFacts(
-            "told-blunt-point",
+            "explained-blunt-point",
             "What went wrong? A blunt point and a thick dot, drawing"
         )
     )

@@ -7,7 +7,7 @@ namespace JauntyCompass.Core.Demonstrations.WentWrong.Explained;
 public sealed class FreehandBaseRay()
     : ExplainedReplay(
         ExplainedFacts(
-            "told-freehand-base-ray",
+            "explained-freehand-base-ray",
             "What went wrong? A base ray drawn freehand, drawing"
         )
     )

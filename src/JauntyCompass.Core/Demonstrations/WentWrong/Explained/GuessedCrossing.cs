@@ -10,7 +10,7 @@ namespace JauntyCompass.Core.Demonstrations.WentWrong.Explained;
 public sealed class GuessedCrossing()
     : ExplainedReplay(
         ExplainedFacts(
-            "told-guessed-crossing",
+            "explained-guessed-crossing",
             "What went wrong? Guessed where a short arm would cross"
         )
     )

@@ -6,7 +6,10 @@ namespace JauntyCompass.Core.Demonstrations.WentWrong.Explained;
 /// <summary>Kind and number disagree: <i>acute, 128</i>. Either may be wrong, so both are looked at again.</summary>
 public sealed class KindAgainstNumber()
     : ExplainedReplay(
-        ExplainedFacts("told-kind-against-number", "What went wrong? Kind and number disagree") with
+        ExplainedFacts(
+            "explained-kind-against-number",
+            "What went wrong? Kind and number disagree"
+        ) with
         {
             MostMeasure = 80,
         }

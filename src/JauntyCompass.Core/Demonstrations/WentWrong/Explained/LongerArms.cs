@@ -6,7 +6,10 @@ namespace JauntyCompass.Core.Demonstrations.WentWrong.Explained;
 /// <summary>Longer arms, or a bigger arc, taken for a bigger angle.</summary>
 public sealed class LongerArms()
     : ExplainedReplay(
-        ExplainedFacts("told-longer-arms", "What went wrong? Longer arms taken for a larger angle")
+        ExplainedFacts(
+            "explained-longer-arms",
+            "What went wrong? Longer arms taken for a larger angle"
+        )
     )
 {
     private const double Apart = 70;

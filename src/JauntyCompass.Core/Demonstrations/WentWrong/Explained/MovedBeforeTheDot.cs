@@ -10,7 +10,7 @@ namespace JauntyCompass.Core.Demonstrations.WentWrong.Explained;
 public sealed class MovedBeforeTheDot()
     : ExplainedReplay(
         ExplainedFacts(
-            "told-moved-before-the-dot",
+            "explained-moved-before-the-dot",
             "What went wrong? The protractor moved before the dot, drawing"
         )
     )

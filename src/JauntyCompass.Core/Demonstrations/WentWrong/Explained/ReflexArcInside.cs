@@ -6,7 +6,7 @@ namespace JauntyCompass.Core.Demonstrations.WentWrong.Explained;
 public sealed class ReflexArcInside()
     : ExplainedReplay(
         ExplainedFacts(
-            "told-reflex-arc-inside",
+            "explained-reflex-arc-inside",
             "What went wrong? A reflex angle with the arc inside, drawing"
         ) with
         {

@@ -6,7 +6,7 @@ namespace JauntyCompass.Core.Demonstrations.WentWrong.Explained;
 public sealed class TiltedRightAngle()
     : ExplainedReplay(
         ExplainedFacts(
-            "told-tilted-right-angle",
+            "explained-tilted-right-angle",
             "What went wrong? A tilted right angle not seen"
         ) with
         {

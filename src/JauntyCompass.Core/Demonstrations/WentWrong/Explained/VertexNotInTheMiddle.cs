@@ -7,7 +7,7 @@ namespace JauntyCompass.Core.Demonstrations.WentWrong.Explained;
 public sealed class VertexNotInTheMiddle()
     : ExplainedReplay(
         ExplainedFacts(
-            "told-vertex-not-in-the-middle",
+            "explained-vertex-not-in-the-middle",
             "What went wrong? The vertex is not in the middle of the name"
         )
     )

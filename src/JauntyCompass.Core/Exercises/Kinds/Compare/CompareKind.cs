@@ -107,7 +107,7 @@ public sealed class CompareKind()
     /// <inheritdoc/>
     protected override WorkedExample Work(CompareItem item, HouseRules rules) =>
         new(
-            "told-longer-arms",
+            "explained-longer-arms",
             new DemonstrationTask(
                 item.First,
                 InstrumentCatalogue.DeskHalfCircle,

@@ -197,11 +197,11 @@ public sealed class ExactlyKind()
                                 .Select(m =>
                                     MistakeInContext.Of(
                                         m,
-                                        say => new MistakeStory(
+                                        phrasing => new MistakeStory(
                                             context,
                                             item.Asked.Degrees,
                                             null,
-                                            say
+                                            phrasing
                                         )
                                     )
                                 ),

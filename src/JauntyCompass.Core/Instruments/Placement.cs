@@ -15,15 +15,6 @@ namespace JauntyCompass.Core.Instruments;
 public readonly record struct Placement(Point Centre, Direction Turn, bool TurnedOver = false)
     : IValidatable
 {
-    /// <summary>
-    /// A half circle laid well on an angle: centre mark on the vertex, zero line along the start arm, graduations over the opening.
-    /// </summary>
-    public static Placement Over(Angle angle) =>
-        new(
-            angle.Vertex,
-            angle.Opening == TurnDirection.Anticlockwise ? angle.Start : angle.Start.Opposite
-        );
-
     /// <summary>The direction on the sheet of a bearing on the instrument.</summary>
     public Direction DirectionOf(double bearing) =>
         Turn.Turned(TurnedOver ? 180 - bearing : bearing);

@@ -129,7 +129,7 @@ public sealed class Attempt
     public Placement Lay(Angle angle, Protractor instrument)
     {
         Hand hand = _student.Hand;
-        Direction turn = ZeroOnStart(angle, instrument);
+        Direction turn = WellLaid.Over(angle, instrument).Turn;
         turn = turn.Turned(_random.Normal(hand.TurnDegrees));
         var centre = new Point(
             angle.Vertex.X + _random.Normal(hand.CentreMillimetres),
@@ -162,19 +162,6 @@ public sealed class Attempt
         return Shows<MovedBeforeDot>()
             ? (laid with { Turn = laid.Turn.Turned(Side() * Size(4, 9)) }, [laid])
             : (laid, []);
-    }
-
-    // On a half circle the rim must lie over the opening; on a full one it is the zero of a scale that counts the way it opens.
-    private static Direction ZeroOnStart(Angle angle, Protractor instrument)
-    {
-        if (instrument.Shape == ProtractorShape.HalfCircle)
-        {
-            return Placement.Over(angle).Turn;
-        }
-        Scale counts =
-            instrument.Scales.FirstOrDefault(s => s.Growth == angle.Opening)
-            ?? instrument.Scales[0];
-        return angle.Start.Turned(-counts.ZeroAt);
     }
 
     /// <summary>Which scale this student goes by: the right one, or another.</summary>

@@ -162,7 +162,7 @@ public partial class SaidOnTheBoardTests
     {
         Demonstration shown = DemonstrationCatalogue.Find("wrong-other-scale")!;
         DemonstrationTask task = Task(shown, 64);
-        Placement well = Placement.Over(task.Angle);
+        Placement well = WellLaid.Over(task.Angle, task.Instrument);
         Script script = shown.Build(
             task with
             {

@@ -108,7 +108,7 @@ public class ComputedKindsTests
     {
         // 56° stands at 124 on the other scale, and 124° is where the second position is.
         RangeItem item = Moving(56, 124);
-        var laid = Placement.Over(item.First);
+        var laid = Any.Well(item.First);
         Mark mark = Marked(item, new RangeResponse(124, 56, 68, laid, laid));
         mark.LikelyCause.ShouldBe("other-scale");
         string told = mark.Picture.ShouldNotBeNull().Note!.Text;

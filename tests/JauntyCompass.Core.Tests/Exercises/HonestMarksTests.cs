@@ -70,8 +70,8 @@ public class HonestMarksTests
     public void Both_readings_from_one_arm_are_no_check()
     {
         var item = new BothArmsItem("Measure.", Desk, Standing(64), Names);
-        Placement first = Placement.Over(item.Angle);
-        Placement second = Placement.Over(item.Angle.FromOtherArm);
+        Placement first = Any.Well(item.Angle);
+        Placement second = Any.Well(item.Angle.FromOtherArm);
         Marked(item, new BothArmsResponse(64, 64, "yes", first, second)).Credit.ShouldBe(1);
         Mark same = Marked(item, new BothArmsResponse(64, 64, "yes", first, first));
         same.Verdict.ShouldBe(Verdict.NotYet);

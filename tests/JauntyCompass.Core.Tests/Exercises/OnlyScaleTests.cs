@@ -41,7 +41,7 @@ public class OnlyScaleTests
         int counted = 0;
         foreach (Angle lined in (Angle[])[angle, angle.FromOtherArm])
         {
-            var placement = Placement.Over(lined);
+            var placement = Any.Well(lined);
             kind.Mark(item, new MeasureResponse(measure, null, placement), MarkingRules.Usual)
                 .Verdict.ShouldBe(Verdict.Accepted);
             Mark wrong = kind.Mark(

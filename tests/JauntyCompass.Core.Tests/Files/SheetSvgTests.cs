@@ -57,7 +57,7 @@ public class SheetSvgTests
             84,
             84
         );
-        var item = new ReadLaidItem("Read.", own, angle, Names, Placement.Over(angle));
+        var item = new ReadLaidItem("Read.", own, angle, Names, WellLaid.Over(angle, own));
         DrawnOf(item).Descendants(Svg + "g").ShouldContain(g => g.Attribute("id")!.Value == own.Id);
     }
 }

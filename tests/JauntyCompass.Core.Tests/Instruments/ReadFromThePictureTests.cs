@@ -106,7 +106,7 @@ public class ReadFromThePictureTests
                 90,
                 90
             );
-            Placement placement = Placement.Over(angle);
+            Placement placement = Any.Well(angle);
             PictureReader picture = Picture(instrument, placement);
             double[] printed =
             [

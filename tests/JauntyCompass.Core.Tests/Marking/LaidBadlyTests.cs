@@ -82,7 +82,7 @@ public class LaidBadlyTests
             KindTrial.Names
         );
         Angle asked = new(default, start, item.Measure, opening, 84, 84);
-        Placement well = Placement.Over(asked);
+        Placement well = Any.Well(asked);
         // The dot stands at the measure of the scale in use, which is turned with the instrument.
         Direction drawn = asked.End.Turned(off);
         var response = new DrawResponse(

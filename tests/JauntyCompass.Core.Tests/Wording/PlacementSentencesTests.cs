@@ -64,13 +64,13 @@ public class PlacementSentencesTests
         Lying(new Placement(default, new Direction(4)), phrasing)
             .ShouldBe("hole on the vertex, baseline 4 degrees above the first ray");
         PlacementSentences
-            .Standing(Laid(Placement.Over(Angle)), WhichArm.End, phrasing)
+            .Standing(Laid(Any.Well(Angle)), WhichArm.End, phrasing)
             .ShouldBe("upper 117, lower 63");
     }
 
     [Fact]
     public void Turned_over_is_told() =>
-        Lying(Placement.Over(Angle) with { TurnedOver = true }).ShouldEndWith(", turned over");
+        Lying(Any.Well(Angle) with { TurnedOver = true }).ShouldEndWith(", turned over");
 
     // Both numbers are told, as both are seen: on a half circle they add to 180. Common practice, no source.
     [Property(MaxTest = 200)]
@@ -118,14 +118,14 @@ public class PlacementSentencesTests
     {
         PlacementSentences
             .Standing(
-                Laid(Placement.Over(Angle), InstrumentCatalogue.OneScaleRight),
+                Laid(Any.Well(Angle), InstrumentCatalogue.OneScaleRight),
                 WhichArm.End,
                 Phrasing.Usual
             )
             .ShouldBe("63");
         PlacementSentences
             .Standing(
-                Laid(Placement.Over(Angle), InstrumentCatalogue.Tactile),
+                Laid(Any.Well(Angle), InstrumentCatalogue.Tactile),
                 WhichArm.End,
                 Phrasing.Usual
             )
@@ -135,7 +135,7 @@ public class PlacementSentencesTests
     [Fact]
     public void Off_the_graduations_nothing_stands_there()
     {
-        Placement below = Placement.Over(Angle) with { Turn = new Direction(180) };
+        Placement below = Any.Well(Angle) with { Turn = new Direction(180) };
         PlacementSentences.Standing(Laid(below), WhichArm.End, Phrasing.Usual).ShouldBeNull();
     }
 }

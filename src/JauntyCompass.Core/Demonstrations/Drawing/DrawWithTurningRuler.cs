@@ -47,7 +47,7 @@ public sealed class DrawWithTurningRuler()
             StartLength = ruler.EdgeRadius + 20,
             EndLength = ruler.EdgeRadius + 20,
         };
-        var placed = Placement.Over(asked);
+        Placement placed = WellLaid.Over(asked, ruler);
         double bearing = placed.BearingOf(asked.End);
         Scale scale = ruler.Scales[0];
         double set = scale.ReadingAt(bearing) ?? 0;

@@ -43,7 +43,7 @@ internal sealed record StandardPlacement(
     /// </summary>
     internal static StandardPlacement? Of(Angle angle, AngleNames names, Protractor protractor)
     {
-        Angle measured = protractor.Shape == ProtractorShape.HalfCircle ? angle.Smaller : angle;
+        Angle measured = Read(angle, protractor);
         return On(measured, names, protractor) ?? OnOtherArm(angle, names, protractor);
     }
 
@@ -52,17 +52,19 @@ internal sealed record StandardPlacement(
     /// </summary>
     internal static StandardPlacement? OnStart(Angle angle, AngleNames names, Protractor protractor)
     {
-        bool half = protractor.Shape == ProtractorShape.HalfCircle;
-        Angle measured = half ? angle.Smaller : angle;
-        StandardPlacement? counting = On(measured, names, protractor);
-        if (counting is not null || protractor.Scales.Count != 1)
-        {
-            return counting;
-        }
-        Placement placement = half
-            ? Placement.Over(measured)
-            : new Placement(measured.Vertex, measured.Start.Turned(-protractor.Scales[0].ZeroAt));
-        return new StandardPlacement(measured, names, protractor, placement, Scale: 0);
+        Angle measured = Read(angle, protractor);
+        return On(measured, names, protractor)
+            ?? (
+                protractor.Scales.Count == 1
+                    ? new StandardPlacement(
+                        measured,
+                        names,
+                        protractor,
+                        WellLaid.Over(measured, protractor),
+                        Scale: 0
+                    )
+                    : null
+            );
     }
 
     /// <summary>The same with a zero on the end arm.</summary>
@@ -72,36 +74,16 @@ internal sealed record StandardPlacement(
         Protractor protractor
     )
     {
-        Angle measured = protractor.Shape == ProtractorShape.HalfCircle ? angle.Smaller : angle;
+        Angle measured = Read(angle, protractor);
         return On(measured.FromOtherArm, names.FromOtherArm, protractor);
     }
 
-    private static StandardPlacement? On(Angle measured, AngleNames names, Protractor protractor)
-    {
-        foreach (bool right in Ends(measured, protractor))
-        {
-            var placement = new Placement(
-                measured.Vertex,
-                right ? measured.Start : measured.Start.Opposite
-            );
-            LaidAngle laid = LaidAngle.Of(measured, protractor, placement, WhichArm.Start);
-            if (laid.Advice.Reason == AdviceReason.ZeroOnArmGrowsToOther)
-            {
-                return new StandardPlacement(
-                    measured,
-                    names,
-                    protractor,
-                    placement,
-                    laid.Advice.ScaleIndex
-                );
-            }
-        }
-        return null;
-    }
+    private static StandardPlacement? On(Angle measured, AngleNames names, Protractor protractor) =>
+        WellLaid.OnStart(measured, protractor) is WellLaid laid
+            ? new StandardPlacement(measured, names, protractor, laid.Placement, laid.Scale)
+            : null;
 
-    // A half circle lies over the opening, so only one end of its zero line can lie on the arm.
-    private static bool[] Ends(Angle measured, Protractor protractor) =>
-        protractor.Shape == ProtractorShape.FullCircle ? [true, false]
-        : measured.Opening == TurnDirection.Anticlockwise ? [true]
-        : [false];
+    // A half circle reads the smaller angle between the same arms.
+    private static Angle Read(Angle angle, Protractor protractor) =>
+        protractor.Shape == ProtractorShape.HalfCircle ? angle.Smaller : angle;
 }

@@ -87,7 +87,7 @@ public static class ReplayDemonstrations
     internal static bool ShowsAt(Mistake mistake, double measure)
     {
         Angle angle = AngleOf(measure);
-        var placement = Placement.Over(angle.Smaller);
+        Placement placement = WellLaid.Over(angle.Smaller, mistake.ShownOn);
         return ReplayCatalogue
             .Measuring(mistake)
             ?.Replay(LaidAngle.Of(angle, mistake.ShownOn, placement, WhichArm.Start))

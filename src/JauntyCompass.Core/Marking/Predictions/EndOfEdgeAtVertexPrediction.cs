@@ -46,7 +46,7 @@ public sealed class EndOfEdgeAtVertexPrediction : InstrumentPrediction<EndOfEdge
         {
             return null;
         }
-        var well = Placement.Over(angle);
+        Placement well = WellLaid.Over(angle, protractor);
         LaidAngle laid = LaidAngle.Of(
             angle,
             protractor,

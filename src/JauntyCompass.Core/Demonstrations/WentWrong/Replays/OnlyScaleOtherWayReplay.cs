@@ -17,7 +17,7 @@ public sealed class OnlyScaleOtherWayReplay : MeasuringReplay<OnlyScaleOtherWay>
         // Laid as well on the other arm, it counts the other way.
         bool onStart = laid.Alignment.LinedUpArm == WhichArm.Start;
         Angle other = onStart ? laid.Angle.FromOtherArm : laid.Angle;
-        var placement = Placement.Over(other);
+        Placement placement = WellLaid.Over(other, laid.Protractor);
         var again = LaidAngle.Of(
             laid.Angle,
             laid.Protractor,

@@ -81,8 +81,9 @@ public sealed class ReadLaidKind()
         // Round a full circle an only scale counts one way: its zero belongs on the arm from which it counts towards the other.
         Placement standing =
             instrument.Shape == ProtractorShape.FullCircle
-                ? StandardPlacement.Of(angle, names, instrument)?.Placement ?? Placement.Over(angle)
-                : Placement.Over(angle);
+                ? StandardPlacement.Of(angle, names, instrument)?.Placement
+                    ?? WellLaid.Over(angle, instrument)
+                : WellLaid.Over(angle, instrument);
         Placement well = standing with { TurnedOver = over };
         // Not at zero only where the whole angle stays on the graduations.
         Placement turned = well with

@@ -2,7 +2,7 @@ using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Answers;
 
-/// <summary>A number of degrees: read on an instrument, drawn with one, or computed from readings.</summary>
+/// <summary>A number of degrees that is read on an instrument, or computed from readings.</summary>
 /// <param name="Value">Degrees.</param>
 public sealed record Reading(double Value) : MeasuredAnswer
 {
@@ -18,6 +18,21 @@ public sealed record Reading(double Value) : MeasuredAnswer
     /// <inheritdoc/>
     public override bool IsApartFrom(Answer other, double tolerance) =>
         other is not Reading reading || Math.Abs(Value - reading.Value) > tolerance;
+}
+
+/// <summary>An angle that is drawn with an instrument.</summary>
+/// <param name="Value">What it measures, in degrees.</param>
+public sealed record DrawnAngle(double Value) : MeasuredAnswer
+{
+    /// <inheritdoc/>
+    public override double? Degrees => Value;
+
+    /// <inheritdoc/>
+    public override string Text => Numbers.Degrees(Value);
+
+    /// <inheritdoc/>
+    public override bool IsApartFrom(Answer other, double tolerance) =>
+        other is not DrawnAngle drawn || Math.Abs(Value - drawn.Value) > tolerance;
 }
 
 /// <summary>A number of degrees by eye: near enough to serve as a check, no measurement.</summary>

@@ -69,14 +69,8 @@ public static class ShowMe
         IReadOnlyList<AnsweredStep> steps = ExerciseKinds.Of(item).Steps(item, response);
         (string Made, DemonstrationTask Task)? again = FirstWrong(steps, mark) switch
         {
-            ReadingStep { IsWorkedOut: true } => null,
-            ReadingStep { Context.Activity: Activity.Drawing } step => (
-                "drawn-",
-                work.Task with
-                {
-                    Angle = step.Context.Angle,
-                }
-            ),
+            DrawingStep { IsWorkedOut: true } => null,
+            DrawingStep step => ("drawn-", work.Task with { Angle = step.Context.Angle }),
             ReadingStep step => ("wrong-", At(step, work.Task, step.Given)),
             AnsweredStep<Reading> => (
                 "wrong-",

@@ -16,6 +16,9 @@ public class AnswerTypesTests
         new Count(7),
         new Choice("7", "7"),
         new AngleName("7"),
+        new DrawnAngle(7),
+        new Length(7),
+        new Ratio(7),
     ];
 
     [Property(MaxTest = 200)]
@@ -63,6 +66,18 @@ public class AnswerTypesTests
         new Count(0).IsApartFrom(new Count(0.5), tolerance).ShouldBeTrue();
         new Reading(64).IsApartFrom(new Reading(64 + tolerance), tolerance).ShouldBeFalse();
         new Reading(64).IsApartFrom(new Reading(64.1 + tolerance), tolerance).ShouldBeTrue();
+    }
+
+    [Fact]
+    public void A_length_has_a_tolerance_in_millimetres_and_a_ratio_one_of_its_own_size()
+    {
+        new Length(46.1).IsApartFrom(new Length(47.1), tolerance: 0).ShouldBeFalse();
+        new Length(46).IsApartFrom(new Length(47.5), tolerance: 10).ShouldBeTrue();
+        Ratio half = Ratio.Of(new Length(40), new Length(80));
+        half.IsApartFrom(Ratio.Of(new Length(41), new Length(79)), tolerance: 0).ShouldBeFalse();
+        half.IsApartFrom(Ratio.Of(new Length(44), new Length(80)), tolerance: 10).ShouldBeTrue();
+        new Ratio(0.625).Text.ShouldBe("0.63");
+        Should.Throw<ArgumentOutOfRangeException>(() => Ratio.Of(new Length(4), new Length(0)));
     }
 
     [Fact]

@@ -63,6 +63,7 @@ public partial class ShowMeTests
             [
                 .. Degrees().Matches(item.Prompt).Select(m => m.Value),
                 .. steps.OfType<ReadingStep>().Select(s => $"{s.Given:0.#}°"),
+                .. steps.OfType<DrawingStep>().Select(s => $"{s.Given:0.#}°"),
                 "90°",
                 "180°",
                 "360°",

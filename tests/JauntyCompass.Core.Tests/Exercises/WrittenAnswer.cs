@@ -75,7 +75,7 @@ internal static class WrittenAnswer
 
     // What an instrument draws of a reflex angle is the smaller one, on the other side of the ray.
     private static bool IsTurnedBack(AnsweredStep step, ItemView view) =>
-        ((ReadingStep)step).Context.Angle.Opening != view.Drawing!.Opening;
+        ((DrawingStep)step).Context.Angle.Opening != view.Drawing!.Opening;
 
     private static void Draw(JsonObject json, ItemView view, bool back, double degrees)
     {

@@ -87,7 +87,7 @@ public sealed class DrawKind()
         return
         [
             .. SaidFirst.Steps(item.Measure, response?.KindSaid, estimate: null, reading: null),
-            new ReadingStep("drawing", "Drawing", context, figure?.Value, WithInstrument, figure)
+            new DrawingStep("Drawing", context, figure, WithInstrument)
             {
                 Missing =
                     figure?.Ray.IsUnknown == true ? DrawnResponse.CannotBeSeen

@@ -147,13 +147,11 @@ public sealed class DrawSpecialKind()
         DrawnFigure? figure = response is null ? null : DrawnFigure.Of(context, response.Marks());
         return
         [
-            new ReadingStep(
-                "drawing",
+            new DrawingStep(
                 "Drawing",
                 context,
-                figure?.Value,
-                item.Wanted == SpecialDrawing.Supplement ? OfASupplement : OfTheRay,
-                figure
+                figure,
+                item.Wanted == SpecialDrawing.Supplement ? OfASupplement : OfTheRay
             )
             {
                 Missing = figure?.Ray.IsUnknown == true ? DrawnResponse.CannotBeSeen : NoRay,

@@ -1,0 +1,79 @@
+using System.Text.Json;
+using System.Text.Json.Serialization;
+
+namespace JauntyCompass.Locales;
+
+/// <summary>
+/// Something that is to be said: an id in the catalogues, with arguments. It becomes text only where it is read, in the reader's language
+/// and the class's words. Two with the same id and the same arguments are the same. Made by <see cref="Text"/>, which knows the
+/// arguments of each.
+/// </summary>
+[JsonConverter(typeof(MessageJson))]
+public sealed class Message : IEquatable<Message>
+{
+    private static readonly (string Name, object Value)[] None = [];
+
+    private readonly (string Name, object Value)[] _arguments;
+
+    internal Message(string id, params (string Name, object Value)[] arguments)
+    {
+        Id = id;
+        _arguments = arguments.Length == 0 ? None : arguments;
+        for (int i = 0; i < _arguments.Length; i++)
+        {
+            if (_arguments[i].Value is Enum choice)
+            {
+                _arguments[i].Value = JsonNamingPolicy.CamelCase.ConvertName(choice.ToString());
+            }
+        }
+    }
+
+    /// <summary>Its id, such as <c>mistakes.other-scale.happened</c>.</summary>
+    public string Id { get; }
+
+    /// <summary>
+    /// Its arguments: numbers as <see cref="double"/>, texts and choices as <see cref="string"/>, messages, and lists of messages.
+    /// </summary>
+    public IEnumerable<KeyValuePair<string, object>> Arguments =>
+        _arguments.Select(a => KeyValuePair.Create(a.Name, a.Value));
+
+    /// <summary>The value of an argument, or null.</summary>
+    internal object? Value(string name)
+    {
+        foreach ((string own, object value) in _arguments)
+        {
+            if (own == name)
+            {
+                return value;
+            }
+        }
+        return null;
+    }
+
+    /// <inheritdoc/>
+    public bool Equals(Message? other) =>
+        other is not null
+        && Id == other.Id
+        && _arguments.Length == other._arguments.Length
+        && _arguments.All(a => other.Value(a.Name) is object value && Same(a.Value, value));
+
+    /// <inheritdoc/>
+    public override bool Equals(object? obj) => Equals(obj as Message);
+
+    /// <inheritdoc/>
+    public override int GetHashCode() => HashCode.Combine(Id, _arguments.Length);
+
+    /// <summary>Id and arguments, for logs and tests.</summary>
+    public override string ToString() =>
+        _arguments.Length == 0
+            ? Id
+            : $"{Id}({string.Join(", ", _arguments.Select(a => $"{a.Name}: {Shown(a.Value)}"))})";
+
+    private static bool Same(object one, object other) =>
+        one is IReadOnlyList<Message> list
+            ? other is IReadOnlyList<Message> others && list.SequenceEqual(others)
+            : one.Equals(other);
+
+    private static object Shown(object value) =>
+        value is IReadOnlyList<Message> list ? $"[{string.Join(", ", list)}]" : value;
+}

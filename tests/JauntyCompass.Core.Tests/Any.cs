@@ -1,3 +1,4 @@
+using JauntyCompass.Locales;
 using FsCheck;
 using FsCheck.Fluent;
 using JauntyCompass.Core.Angles;

@@ -1,3 +1,4 @@
+using JauntyCompass.Locales;
 using System.Text.Json.Serialization;
 using JauntyCompass.Core.Instruments.Rules;
 using JauntyCompass.Core.Validation;

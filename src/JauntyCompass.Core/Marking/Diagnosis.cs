@@ -60,7 +60,7 @@ public static class Diagnosis
         var causes = new List<Cause>(4);
         for (int i = 0; i < mistakes.Count; i++)
         {
-            AddIfLikely(causes, mistakes[i].Key, mistakes[i].Name, weights[i] / sum);
+            AddIfLikely(causes, mistakes[i].Key, mistakes[i].UsualName, weights[i] / sum);
         }
         AddIfLikely(causes, NotExplained, NotExplainedName, notExplained / sum);
         causes.Sort(static (a, b) => b.Likelihood.CompareTo(a.Likelihood));

@@ -1,6 +1,7 @@
 using JauntyCompass.Core.Marking.Explanations;
 using JauntyCompass.Core.Marking.Observations;
 using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking;
 
@@ -65,20 +66,18 @@ public static class Judge
     }
 
     /// <summary>Judges work that gives no angle at all.</summary>
+    /// <param name="rules">The rules in force.</param>
     /// <param name="happened">What is missing.</param>
     /// <param name="next">What to do.</param>
-    public static Judgement Unfinished(string happened, string next) =>
-        new(Verdict.NotYet, new Feedback(null, happened, next))
+    public static Judgement Unfinished(MarkingRules rules, Message happened, Message next) =>
+        new(Verdict.NotYet, rules.Phrasing.Feedback(null, happened, next))
         {
             LikelyCause = Diagnosis.NotExplained,
         };
 
     /// <summary>Judges a reading that was not made.</summary>
     public static Judgement NoReading(MarkingRules rules) =>
-        Unfinished(
-            "There is no reading yet.",
-            $"Lay the instrument on: {rules.Words.CentreMark}, {rules.Words.ZeroLine}, then count up from zero."
-        );
+        Unfinished(rules, Text.Marks.Reading.Missing, Text.Marks.Reading.Place);
 
     /// <summary>What becomes of a number that is some degrees off.</summary>
     internal static Verdict ByDegrees(double error, MarkingContext context, MarkingRules rules)
@@ -107,7 +106,7 @@ public static class Judge
             )
             {
                 seen.Add(
-                    new Cause(mistakes[i].Key, mistakes[i].Name, found.Likelihood, Evidence.Sheet)
+                    new Cause(mistakes[i].Key, mistakes[i].UsualName, found.Likelihood, Evidence.Sheet)
                 );
                 serious ??= found.Serious ? mistakes[i].Key : null;
             }
@@ -151,27 +150,24 @@ public static class Judge
             return verdict == Verdict.Near && story.Figure is null
                 ? feedback with
                 {
-                    Happened = "Very near: one graduation closer and it fits. " + feedback.Happened,
+                    Happened =
+                        $"{rules.Phrasing.Say(Text.Marks.Reading.VeryNear)} {feedback.Happened}",
                 }
                 : feedback;
         }
         if (verdict == Verdict.Accepted)
         {
-            string value = rules.Phrasing.Degrees(story.Answer);
-            return new Feedback(
+            return rules.Phrasing.Feedback(
                 story.Praise,
                 story.Figure is null
-                    ? $"{value} fits the angle."
-                    : $"Measured again, your drawing shows {value}. That fits.",
-                ""
+                    ? Text.Marks.Reading.Fits(story.Answer)
+                    : Text.Marks.Drawing.Fits(story.Answer)
             );
         }
-        return new Feedback(
+        return rules.Phrasing.Feedback(
             story.Praise,
-            verdict == Verdict.Near
-                ? "Very near: one graduation closer and it fits."
-                : "I cannot tell how this number came about.",
-            $"Lay it on once more: {rules.Words.CentreMark}, {rules.Words.ZeroLine}, then count up from zero."
+            verdict == Verdict.Near ? Text.Marks.Reading.VeryNear : Text.Marks.Reading.NotExplained,
+            Text.Marks.Reading.PlaceAgain
         );
     }
 

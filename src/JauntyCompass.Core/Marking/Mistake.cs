@@ -2,6 +2,7 @@ using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking.Sums;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking;
 
@@ -23,7 +24,12 @@ public abstract class Mistake
     internal int Place => _place >= 0 ? _place : _place = MistakeCatalogue.PlaceOf(Key);
 
     /// <summary>Its name in a few words, as the end of "this student …".</summary>
-    public abstract string Name { get; }
+    public abstract Message Name { get; }
+
+    private string? _usualName;
+
+    /// <summary>Its name in the usual words of the usual language.</summary>
+    public string UsualName => _usualName ??= Phrasing.Usual.Say(Name);
 
     /// <summary>
     /// How often a wrong answer comes of it where it can be made at all, as a share of the wrong answers there, before anything
@@ -40,8 +46,8 @@ public abstract class Mistake
     /// <summary>Whether it can be made with an instrument.</summary>
     internal virtual bool CanBeMadeOn(Protractor instrument) => true;
 
-    /// <summary>What helps against it, in one sentence for the teacher.</summary>
-    public abstract string Remedy { get; }
+    /// <summary>What helps against it, in a sentence or two for the teacher.</summary>
+    public abstract Message Remedy { get; }
 
     /// <summary>The instrument on which it is shown where none is chosen.</summary>
     public virtual Protractor ShownOn => InstrumentCatalogue.DeskHalfCircle;
@@ -88,13 +94,13 @@ public abstract class SumMistake<TSum> : SumMistake
 /// <param name="key">Short unique name.</param>
 /// <param name="name">Its name in a few words.</param>
 /// <param name="prior">How often a wrong answer comes of it. Common practice, no source.</param>
-public abstract class ChoiceMistake(string key, string name, double prior) : Mistake<Phrasing>
+public abstract class ChoiceMistake(string key, Message name, double prior) : Mistake<Phrasing>
 {
     /// <inheritdoc/>
     public sealed override string Key => key;
 
     /// <inheritdoc/>
-    public sealed override string Name => name;
+    public sealed override Message Name => name;
 
     /// <inheritdoc/>
     public sealed override double Prior => prior;
@@ -104,7 +110,7 @@ public abstract class ChoiceMistake(string key, string name, double prior) : Mis
 /// <param name="key">Short unique name.</param>
 /// <param name="name">Its name in a few words.</param>
 /// <param name="prior">How often a wrong answer comes of it. Common practice, no source.</param>
-public abstract class NamingMistake(string key, string name, double prior)
+public abstract class NamingMistake(string key, Message name, double prior)
     : ChoiceMistake(key, name, prior)
 {
     /// <summary>What a name made with it is worth.</summary>

@@ -1,6 +1,8 @@
+using JauntyCompass.Core.Wording;
 using System.Collections.Frozen;
 using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Marking.Sums;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking;
 
@@ -132,5 +134,5 @@ public static class MistakeCatalogue
 
     /// <summary>The name of a cause, including the one that is not in the catalogue.</summary>
     public static string NameOf(string key) =>
-        Find(key)?.Name ?? "made a mistake that is not explained";
+        Find(key)?.UsualName ?? Phrasing.Usual.Say(Text.Mistakes.NotExplained.Name);
 }

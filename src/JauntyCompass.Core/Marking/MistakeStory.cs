@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Marking.Explanations;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking;
 
@@ -16,7 +17,7 @@ public sealed record MistakeStory(
 )
 {
     /// <summary>What was done well with the instrument, or null.</summary>
-    public string? Praise => Marking.Praise.ForPlacing(Context, Words);
+    public string? Praise => Marking.Praise.ForPlacing(Context, Phrasing);
 
     /// <summary>The class's words.</summary>
     public Words Words => Phrasing.Words;
@@ -62,8 +63,8 @@ public sealed class MistakeInContext
     }
 
     /// <summary>A mistake that is explained here in other words than elsewhere.</summary>
-    public static MistakeInContext Of(Mistake mistake, Feedback explained) =>
-        new(mistake, _ => explained, _ => null);
+    public static MistakeInContext Of(Mistake mistake, Message happened, Message next) =>
+        new(mistake, phrasing => phrasing.Feedback(null, happened, next), _ => null);
 
     /// <summary>Explains it to the student.</summary>
     public Feedback Explain(Phrasing phrasing) => _explain(phrasing);

@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking;
 
@@ -13,8 +14,8 @@ internal static class Pictures
     private const double NoteBesideEdge = 16;
 
     /// <summary>A ring with a few words beside it.</summary>
-    internal static MarkPicture Ringed(Point at, string words, Point noteAt) =>
-        new() { Rings = [new PictureRing(at, RingRadius)], Note = new PictureNote(words, noteAt) };
+    internal static MarkPicture Ringed(Point at, PictureNote note) =>
+        new() { Rings = [new PictureRing(at, RingRadius)], Note = note };
 
     /// <summary>Shows where the end of the zero line stands, and where the arm it belongs on runs out. Null when it is not known.</summary>
     internal static MarkPicture? OffTheArm(MistakeStory story)
@@ -37,8 +38,8 @@ internal static class Pictures
                 ),
             ],
             Rings = [new PictureRing(end, 4)],
-            Note = new PictureNote(
-                $"{story.Phrasing.Degrees(Math.Abs(laid.Alignment.ZeroLineOff))} off the {story.Words.Arm}",
+            Note = story.Phrasing.Note(
+                Text.Marks.Picture.OffTheArm(Math.Abs(laid.Alignment.ZeroLineOff)),
                 Pictures.BeyondEdge(laid, bearing == 0 ? 8 : 172)
             ),
         };
@@ -57,7 +58,7 @@ internal static class Pictures
         }
         Scale scale = context.Instrument.Scales[context.ScaleInUse];
         double number = story.Answer;
-        string words = $"{story.Phrasing.Degrees(number)} stands here";
+        Message words = Text.Marks.Picture.NumberHere(number);
         if (context.Activity == Activity.Drawing)
         {
             if (story.Figure?.Dot.Value is not Point dot)
@@ -72,7 +73,7 @@ internal static class Pictures
                 return null;
             }
             number = Math.Round(atDot);
-            words = $"your dot stands at {Wording.Numbers.Plain(number)}";
+            words = Text.Marks.Picture.DotAt(number);
         }
         else if (number > scale.Extent)
         {
@@ -80,8 +81,7 @@ internal static class Pictures
         }
         return Ringed(
             laid.Placement.PointAt(scale.BearingOf(number), context.Instrument.EdgeRadius - 3),
-            words,
-            BeyondEdge(laid, scale.BearingOf(number))
+            story.Phrasing.Note(words, BeyondEdge(laid, scale.BearingOf(number)))
         );
     }
 

@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking;
 
@@ -11,7 +12,7 @@ public static class Praise
     private const double GoodZeroLine = 1.5;
 
     /// <summary>Praise for the way the instrument was laid on, or null.</summary>
-    public static string? ForPlacing(MarkingContext context, Words words)
+    public static string? ForPlacing(MarkingContext context, Phrasing phrasing)
     {
         if (context.Laid is not LaidAngle laid)
         {
@@ -21,10 +22,9 @@ public static class Praise
         bool line = Math.Abs(laid.Alignment.ZeroLineOff) <= GoodZeroLine;
         return (centre, line) switch
         {
-            (true, true) =>
-                $"You laid it beautifully: {words.CentreMark} on the vertex, {words.ZeroLine} on the {words.Arm}.",
-            (true, false) => $"Your {words.CentreMark} sits right on the vertex.",
-            (false, true) => $"Your {words.ZeroLine} runs the same way as the {words.Arm}.",
+            (true, true) => phrasing.Say(Text.Marks.Praise.Placed),
+            (true, false) => phrasing.Say(Text.Marks.Praise.Centre),
+            (false, true) => phrasing.Say(Text.Marks.Praise.ZeroLine),
             _ => null,
         };
     }

@@ -1,18 +1,10 @@
+using System.Collections.Concurrent;
 using System.Text.RegularExpressions;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Wording;
-
-/// <summary>How degrees are written.</summary>
-public enum DegreeStyle
-{
-    /// <summary>With the sign: 64°.</summary>
-    Sign,
-
-    /// <summary>In words: 64 degrees.</summary>
-    Words,
-}
 
 /// <summary>Says things in a class's words and in its way of writing degrees.</summary>
 /// <param name="Words">The class's words.</param>
@@ -22,16 +14,35 @@ public sealed partial record Phrasing(Words Words, DegreeStyle Style)
     /// <summary>Usual words, degree sign.</summary>
     public static Phrasing Usual { get; } = new(Words.Usual, DegreeStyle.Sign);
 
+    // The words and ways of all classes together are few.
+    private static readonly ConcurrentDictionary<Phrasing, TextRenderer> Renderers = new();
+
+    private TextRenderer? _renderer;
+
+    /// <summary>The language that is spoken.</summary>
+    public Language Language { get; init; } = Language.Usual;
+
+    private TextRenderer Renderer =>
+        _renderer ??= Renderers.GetOrAdd(
+            this,
+            static p => new TextRenderer(p.Language, p.Words.ByUse, p.Style)
+        );
+
+    /// <summary>Says something.</summary>
+    public string Say(Message message) => Renderer.Render(message);
+
     /// <summary>A number of degrees, without needless decimals: <c>64°</c>, <c>45.5 degrees</c>.</summary>
-    public string Degrees(double degrees)
-    {
-        if (Style == DegreeStyle.Sign)
-        {
-            return Numbers.Degrees(degrees);
-        }
-        string number = Numbers.Plain(degrees);
-        return number == "1" ? "1 degree" : number + " degrees";
-    }
+    public string Degrees(double degrees) => Renderer.Degrees(degrees);
+
+    /// <inheritdoc/>
+    public bool Equals(Phrasing? other) =>
+        other is not null
+        && Words == other.Words
+        && Style == other.Style
+        && Language == other.Language;
+
+    /// <inheritdoc/>
+    public override int GetHashCode() => HashCode.Combine(Words, Style, Language.Tag);
 
     /// <summary>Which ring of numbers, in as few words as tell it from the other: <c>inner</c>; empty for the only one.</summary>
     public string ScaleName(Protractor protractor, int scale) =>

@@ -42,6 +42,20 @@ public sealed record Words(
             ["outerScale"] = ["outer", "upper", "top"],
         };
 
+    /// <summary>The words, by what they are for.</summary>
+    internal IReadOnlyDictionary<string, string> ByUse =>
+        new Dictionary<string, string>
+        {
+            ["arm"] = Arm,
+            ["centreMark"] = CentreMark,
+            ["zeroLine"] = ZeroLine,
+            ["straightedge"] = Straightedge,
+            ["startingArm"] = StartingArm,
+            ["anticlockwise"] = Anticlockwise,
+            ["innerScale"] = InnerScale,
+            ["outerScale"] = OuterScale,
+        };
+
     /// <summary>Requires every word to be one of its choices.</summary>
     public void Validate(ValidationErrors errors)
     {

@@ -18,7 +18,7 @@ public class DocumentationTests
         page.ShouldStartWith($"# {kind.Title}");
         foreach (Mistake mistake in kind.Mistakes)
         {
-            page.ShouldContain($"| `{mistake.Key}` | {mistake.Name} |");
+            page.ShouldContain($"| `{mistake.Key}` | {mistake.UsualName} |");
         }
         File.ReadAllText(Path.Combine(Docs(), "kinds", "README.md")).ShouldContain($"({key}.md)");
     }

@@ -1,3 +1,4 @@
+using JauntyCompass.Locales;
 using FsCheck.Xunit;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations;

@@ -145,7 +145,7 @@ public partial class SaidOnTheBoardTests
             {
                 if (mistake.NeedsTwoScales is bool two && two != with.Scales.Count > 1)
                 {
-                    guess.Choices.ShouldNotContain(mistake.Name, shown.Key);
+                    guess.Choices.ShouldNotContain(mistake.UsualName, shown.Key);
                 }
             }
             tried++;

@@ -96,7 +96,7 @@ public class HonestMarksTests
             .First(i => i.Corners.Count == 3);
         Mark mark = Marked(item, new FigureAnglesResponse(a, b, c, a + b + c));
         Of(mark, "sum").ShouldBe(Verdict.Near);
-        mark.Feedback.Next.ShouldContain("come to 180° together");
+        mark.Feedback.Next.ShouldContain("make 180° together");
         double[] right =
         [
             .. ExerciseKinds.Of(item).Steps(item, null).Take(3).Select(r => r.Degrees!.Value),

@@ -1,3 +1,4 @@
+using JauntyCompass.Locales;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;

@@ -168,7 +168,7 @@ public class AnyWorkTests
                 History = new Beliefs(
                     9,
                     0.02,
-                    [new HabitBelief(known.Key, known.Name, 0.97, true)]
+                    [new HabitBelief(known.Key, known.UsualName, 0.97, true)]
                 ),
             }
         );

@@ -36,7 +36,7 @@ public partial class MistakeCatalogueTests
         {
             MistakeCatalogue.Find(mistake.Key).ShouldBeSameAs(mistake);
             mistake.Key.ShouldMatch("^[a-z-]+$");
-            mistake.Name.ShouldNotBeNullOrWhiteSpace();
+            mistake.UsualName.ShouldNotBeNullOrWhiteSpace();
             mistake.Prior.ShouldBeInRange(0.001, 0.5);
         }
         // Another scale to be read, an only one that counts the other way, no arm on zero: one of the three at a time.
@@ -53,7 +53,7 @@ public partial class MistakeCatalogueTests
                 .Sum(m => m.Prior)
                 .ShouldBeLessThan(1);
         }
-        MistakeCatalogue.NameOf(Diagnosis.NotExplained).ShouldContain("not explained");
+        MistakeCatalogue.NameOf(Diagnosis.NotExplained).ShouldContain("cannot explain");
     }
 
     // What is told of a mistake in another place reaches it only from a catalogue.

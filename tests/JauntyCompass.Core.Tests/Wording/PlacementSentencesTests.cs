@@ -1,3 +1,4 @@
+using JauntyCompass.Locales;
 using System.Globalization;
 using FsCheck.Xunit;
 using JauntyCompass.Core.Angles;

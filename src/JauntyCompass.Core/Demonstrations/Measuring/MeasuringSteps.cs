@@ -1,3 +1,4 @@
+using JauntyCompass.Locales;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations.Estimating;
 using JauntyCompass.Core.Instruments;

@@ -1,3 +1,4 @@
+using JauntyCompass.Core.Wording;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations.Measuring;
 using JauntyCompass.Core.Demonstrations.WentWrong.Replays;
@@ -16,7 +17,9 @@ public sealed class DrawnReplay(Mistake mistake)
         new DemonstrationFacts(
             "drawn-" + mistake.Key,
             DemonstrationGroup.WentWrong,
-            "What went wrong? " + MeasuringSteps.Capital(mistake.Name) + ", drawing",
+            "What went wrong? "
+                + MeasuringSteps.Capital(Phrasing.Usual.Say(mistake.Name))
+                + ", drawing",
             "A drawing, the class guesses, it is looked at and put right."
         )
         {
@@ -80,7 +83,7 @@ public sealed class DrawnReplay(Mistake mistake)
         board.Step(
             "guess",
             "Guess",
-            $"Look again: “{board.Phrasing.InOwnWords(mistake.Name)}”.",
+            $"Look again: “{board.Phrasing.Say(mistake.Name)}”.",
             new Question("What is not right yet?", choices, answer)
         );
         board.Step("happened", "What happened", feedback.Happened);

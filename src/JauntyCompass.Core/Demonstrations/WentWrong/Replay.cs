@@ -18,7 +18,7 @@ public sealed class Replay(Mistake mistake)
         new DemonstrationFacts(
             "wrong-" + mistake.Key,
             DemonstrationGroup.WentWrong,
-            "What went wrong? " + MeasuringSteps.Capital(mistake.Name),
+            "What went wrong? " + MeasuringSteps.Capital(Phrasing.Usual.Say(mistake.Name)),
             "A wrong answer, the class guesses, the mistake is replayed and put right."
         )
         {
@@ -105,7 +105,7 @@ public sealed class Replay(Mistake mistake)
         board.Step(
             "guess",
             "Guess",
-            $"Let us do it again the same way and see: “{board.Phrasing.InOwnWords(mistake.Name)}”.",
+            $"Let us do it again the same way and see: “{board.Phrasing.Say(mistake.Name)}”.",
             new Question(
                 $"How could {board.Phrasing.Degrees(slip.Answer)} come about?",
                 choices,

@@ -58,7 +58,7 @@ public static class ReplayDemonstrations
         ];
         int answer = own % count;
         guesses.Insert(answer, mistake);
-        return ([.. guesses.Select(m => phrasing.InOwnWords(m.Name))], answer);
+        return ([.. guesses.Select(m => phrasing.Say(m.Name))], answer);
     }
 
     private static IEnumerable<Mistake> Shown() =>

@@ -5,6 +5,7 @@ using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Recognition;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Drawn;
 
@@ -59,10 +60,7 @@ public abstract record DrawnResponse(
 
     /// <summary>Judges a drawing of which no ray could be seen: whether there is one is not known.</summary>
     internal static Judgement CannotBeSeen(MarkingRules rules) =>
-        Judge.Unfinished(
-            "Your drawing is too faint to see here.",
-            "Go over it with a sharp pencil, or show it to your teacher."
-        );
+        Judge.Unfinished(rules, Text.Marks.Drawing.TooFaint, Text.Marks.Drawing.GoOverIt);
 
     /// <summary>Requires what is told of the drawing to be on the sheet, and no more of it than a hand makes.</summary>
     public override void Validate(ValidationErrors errors)

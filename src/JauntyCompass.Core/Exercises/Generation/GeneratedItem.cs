@@ -57,7 +57,7 @@ public sealed record GeneratedItem(
                 .GroupBy(f => f.Mistake.Key)
                 .Select(g => new MistakePrediction(
                     g.Key,
-                    g.First().Mistake.Name,
+                    g.First().Mistake.UsualName,
                     [
                         .. g.SelectMany(f => f.Answers)
                             .Distinct()

@@ -59,11 +59,11 @@ public sealed record SetReport(
             );
             if (count > 0)
             {
-                shown.Add(new ShownMistake(mistake.Key, mistake.Name, count));
+                shown.Add(new ShownMistake(mistake.Key, mistake.UsualName, count));
             }
             else if (SeenAt(items, mistake) is int sheets and > 0)
             {
-                seen.Add(new ShownMistake(mistake.Key, mistake.Name, sheets));
+                seen.Add(new ShownMistake(mistake.Key, mistake.UsualName, sheets));
             }
             else
             {
@@ -75,8 +75,8 @@ public sealed record SetReport(
                         mistake.Key,
                         null,
                         known
-                            ? $"Who {mistake.Name} gets an accepted answer at every one of these items."
-                            : $"None of these items, with these instruments, gives an occasion for “{mistake.Name}”."
+                            ? $"Who {mistake.UsualName} gets an accepted answer at every one of these items."
+                            : $"None of these items, with these instruments, gives an occasion for “{mistake.UsualName}”."
                     )
                 );
             }

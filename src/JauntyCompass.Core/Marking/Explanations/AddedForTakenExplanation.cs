@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Marking.Sums;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -8,9 +9,9 @@ public sealed class AddedForTakenExplanation : Explanation<SumContext, AddedForT
 {
     /// <inheritdoc/>
     public override Feedback Explain(SumContext context) =>
-        new(
+        context.Phrasing.Feedback(
             null,
-            "Both readings are there, but they were added.",
-            "It moved from one to the other: take the smaller from the larger."
+            Text.Mistakes.AddedForTaken.Happened,
+            Text.Mistakes.AddedForTaken.Next
         );
 }

@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -8,9 +9,9 @@ public sealed class AmbiguousLetterExplanation : Explanation<Phrasing, Ambiguous
 {
     /// <inheritdoc/>
     public override Feedback Explain(Phrasing phrasing) =>
-        new(
+        phrasing.Feedback(
             null,
-            "Several angles stand at this vertex, so one letter does not say which is meant.",
-            "Use three letters here, the vertex in the middle."
+            Text.Mistakes.AmbiguousLetter.Happened,
+            Text.Mistakes.AmbiguousLetter.Next
         );
 }

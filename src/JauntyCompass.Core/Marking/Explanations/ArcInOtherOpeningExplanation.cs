@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Marking.Mistakes;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -8,10 +9,10 @@ public sealed class ArcInOtherOpeningExplanation : Explanation<MistakeStory, Arc
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        new(
+        story.Phrasing.Feedback(
             story.Praise,
-            "Your arc stands in the other opening, so it names the angle that goes round the back.",
-            "Put the arc in the opening that you measured."
+            Text.Mistakes.ArcInOtherOpening.Happened,
+            Text.Mistakes.ArcInOtherOpening.Next
         );
 
     /// <inheritdoc/>

@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Marking.Mistakes;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -7,9 +8,9 @@ public sealed class ArcMissingExplanation : Explanation<MistakeStory, ArcMissing
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        new(
+        story.Phrasing.Feedback(
             story.Praise,
-            "No arc shows yet which opening you mean.",
-            "Mark the arc between the two arms."
+            Text.Mistakes.ArcMissing.Happened,
+            Text.Mistakes.ArcMissing.Next
         );
 }

@@ -2,7 +2,7 @@ using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Marking.Observations;
 using JauntyCompass.Core.Recognition;
-using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -11,10 +11,10 @@ public sealed class ArmTooShortExplanation : Explanation<MistakeStory, ArmTooSho
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        new(
+        story.Phrasing.Feedback(
             story.Praise,
-            $"Your ray stops {Numbers.Millimetres(ArmTooShortObservation.Missing(story.Figure))} before the graduations, too short to measure again.",
-            $"Draw on with the {story.Words.Straightedge} until the ray passes the rim. Longer {story.Words.Arm}s do not change the angle."
+            Text.Mistakes.ArmTooShort.Happened(ArmTooShortObservation.Missing(story.Figure)),
+            Text.Mistakes.ArmTooShort.Next
         );
 
     /// <inheritdoc/>
@@ -31,7 +31,10 @@ public sealed class ArmTooShortExplanation : Explanation<MistakeStory, ArmTooSho
         return new MarkPicture
         {
             Lines = [new PictureLine(ray.Far, tip, Arrow: true)],
-            Note = new PictureNote("on to here", tip.Towards(ray.Direction, 8)),
+            Note = story.Phrasing.Note(
+                Text.Mistakes.ArmTooShort.Note,
+                tip.Towards(ray.Direction, 8)
+            ),
         };
     }
 }

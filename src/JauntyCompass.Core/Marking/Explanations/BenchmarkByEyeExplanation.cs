@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -8,9 +9,9 @@ public sealed class BenchmarkByEyeExplanation : Explanation<Phrasing, BenchmarkB
 {
     /// <inheritdoc/>
     public override Feedback Explain(Phrasing phrasing) =>
-        new(
+        phrasing.Feedback(
             null,
-            "Another benchmark is nearer.",
-            "Picture a right angle on it first, then half of one."
+            Text.Mistakes.BenchmarkByEye.Happened,
+            Text.Mistakes.BenchmarkByEye.Next
         );
 }

@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Marking.Sums;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -8,9 +9,9 @@ public sealed class BorrowSlipExplanation : Explanation<SumContext, BorrowSlip>
 {
     /// <inheritdoc/>
     public override Feedback Explain(SumContext context) =>
-        new(
+        context.Phrasing.Feedback(
             context.Praise,
-            "Your way is right. In taking away from 360 a ten or a hundred went astray.",
-            "Check by adding: the smaller angle and your answer must make 360 together."
+            Text.Mistakes.BorrowSlip.Happened,
+            Text.Mistakes.BorrowSlip.Next
         );
 }

@@ -1,7 +1,7 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking.Mistakes;
-using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -9,17 +9,14 @@ namespace JauntyCompass.Core.Marking.Explanations;
 public sealed class CentreMarkOffExplanation : Explanation<MistakeStory, CentreMarkOff>
 {
     /// <inheritdoc/>
-    public override Feedback Explain(MistakeStory story)
-    {
-        string offset = story.Context.Laid is LaidAngle laid
-            ? $"lay {Numbers.Millimetres(laid.Alignment.CentreOffset)} beside the vertex"
-            : "seems to have lain beside the vertex";
-        return new Feedback(
+    public override Feedback Explain(MistakeStory story) =>
+        story.Phrasing.Feedback(
             story.Praise,
-            $"You read what was there, but the {story.Words.CentreMark} {offset}.",
-            $"Turning shifts it: once the {story.Words.ZeroLine} is right, look at the {story.Words.CentreMark} again."
+            story.Context.Laid is LaidAngle laid
+                ? Text.Mistakes.CentreMarkOff.Seen(laid.Alignment.CentreOffset)
+                : Text.Mistakes.CentreMarkOff.Guessed,
+            Text.Mistakes.CentreMarkOff.Next
         );
-    }
 
     /// <inheritdoc/>
     public override MarkPicture? Draw(MistakeStory story)
@@ -34,8 +31,8 @@ public sealed class CentreMarkOffExplanation : Explanation<MistakeStory, CentreM
         {
             Rings = [new PictureRing(centre, 3)],
             Lines = [new PictureLine(centre, vertex, Arrow: true)],
-            Note = new PictureNote(
-                $"{Numbers.Millimetres(laid.Alignment.CentreOffset)} to go",
+            Note = story.Phrasing.Note(
+                Text.Mistakes.CentreMarkOff.Note(laid.Alignment.CentreOffset),
                 centre.Towards(laid.Placement.DirectionOf(270), laid.Protractor.Inset + 10)
             ),
         };

@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Marking.Mistakes;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -8,9 +9,9 @@ public sealed class ComplementForSupplementExplanation
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        new(
+        story.Phrasing.Feedback(
             story.Praise,
-            "Together the two make a right angle. A supplement fills up a straight line.",
-            "Draw the whole straight line first, then the ray."
+            Text.Mistakes.ComplementForSupplement.Happened,
+            Text.Mistakes.ComplementForSupplement.Next
         );
 }

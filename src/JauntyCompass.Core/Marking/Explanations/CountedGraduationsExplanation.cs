@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Marking.Mistakes;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -7,9 +8,9 @@ public sealed class CountedGraduationsExplanation : Explanation<MistakeStory, Co
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        new(
+        story.Phrasing.Feedback(
             story.Praise,
-            "You are one step over: the graduations were counted, and zero was counted as one.",
-            "What counts is the space between two graduations. Start with zero on the zero line, then count the steps."
+            Text.Mistakes.CountedGraduations.Happened,
+            Text.Mistakes.CountedGraduations.Next
         );
 }

@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Marking.Mistakes;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -7,9 +8,9 @@ public sealed class DrewByEyeExplanation : Explanation<MistakeStory, DrewByEye>
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        new(
+        story.Phrasing.Feedback(
             null,
-            "The protractor was not laid on, so the angle came out as it looked.",
-            $"Lay it on the ray: {story.Words.CentreMark} on the vertex, {story.Words.ZeroLine} on the ray. Then make your dot at the measure."
+            Text.Mistakes.DrewByEye.Happened,
+            Text.Mistakes.DrewByEye.Next
         );
 }

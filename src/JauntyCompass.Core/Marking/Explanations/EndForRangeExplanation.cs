@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Marking.Sums;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -8,9 +9,9 @@ public sealed class EndForRangeExplanation : Explanation<SumContext, EndForRange
 {
     /// <inheritdoc/>
     public override Feedback Explain(SumContext context) =>
-        new(
+        context.Phrasing.Feedback(
             null,
-            "That is where it stands in the end, not how far it has moved.",
-            "It did not start at zero: take away where it began."
+            Text.Mistakes.EndForRange.Happened,
+            Text.Mistakes.EndForRange.Next
         );
 }

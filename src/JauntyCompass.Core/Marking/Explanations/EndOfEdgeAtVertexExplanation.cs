@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Marking.Mistakes;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -7,9 +8,9 @@ public sealed class EndOfEdgeAtVertexExplanation : Explanation<MistakeStory, End
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        new(
+        story.Phrasing.Feedback(
             null,
-            $"The end of the edge lay at the vertex, and the {story.Words.CentreMark} far away from it.",
-            $"Slide it along the {story.Words.Arm} until the {story.Words.CentreMark} is on the vertex: the middle, not the end."
+            Text.Mistakes.EndOfEdgeAtVertex.Happened,
+            Text.Mistakes.EndOfEdgeAtVertex.Next
         );
 }

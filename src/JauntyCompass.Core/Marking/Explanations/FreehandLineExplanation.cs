@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Marking.Mistakes;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -7,9 +8,9 @@ public sealed class FreehandLineExplanation : Explanation<MistakeStory, Freehand
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        new(
+        story.Phrasing.Feedback(
             story.Praise,
-            "Your line wavers, so the angle is a little different at every place.",
-            $"Lay the {story.Words.Straightedge} on and draw along it."
+            Text.Mistakes.FreehandLine.Happened,
+            Text.Mistakes.FreehandLine.Next
         );
 }

@@ -1,7 +1,7 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Recognition;
-using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -10,10 +10,10 @@ public sealed class GapAtVertexExplanation : Explanation<MistakeStory, GapAtVert
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        new(
+        story.Phrasing.Feedback(
             story.Praise,
-            $"Your ray starts {Numbers.Millimetres(story.Figure?.Gap ?? 0)} away from the vertex, so the two {story.Words.Arm}s do not meet.",
-            $"Put the {story.Words.Straightedge} on the vertex and the dot, then draw from the vertex outward."
+            Text.Mistakes.GapAtVertex.Happened(story.Figure?.Gap ?? 0),
+            Text.Mistakes.GapAtVertex.Next
         );
 
     /// <inheritdoc/>
@@ -28,8 +28,8 @@ public sealed class GapAtVertexExplanation : Explanation<MistakeStory, GapAtVert
         {
             Rings = [new PictureRing(vertex, 4)],
             Lines = [new PictureLine(ray.NearestTo(vertex), vertex, Arrow: true)],
-            Note = new PictureNote(
-                "start here",
+            Note = story.Phrasing.Note(
+                Text.Mistakes.GapAtVertex.Note,
                 vertex.Towards(story.Context.Angle.Bisector.Opposite, 14)
             ),
         };

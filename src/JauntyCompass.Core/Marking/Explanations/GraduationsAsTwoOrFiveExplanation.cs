@@ -1,5 +1,5 @@
-using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking.Mistakes;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -9,12 +9,12 @@ public sealed class GraduationsAsTwoOrFiveExplanation
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        new(
+        story.Phrasing.Feedback(
             story.Praise,
-            "The label is right. After it, each small step was counted for more or fewer degrees than it is.",
-            $"Count the small steps between two labels: there are {Steps(story.Context.Instrument)}, so each is {story.Phrasing.Degrees(story.Context.Instrument.SmallestGraduation)}."
+            Text.Mistakes.GraduationsAsTwoOrFive.Happened,
+            Text.Mistakes.GraduationsAsTwoOrFive.Next(
+                story.Context.Instrument.CountedBy / story.Context.Instrument.SmallestGraduation,
+                story.Context.Instrument.SmallestGraduation
+            )
         );
-
-    private static string Steps(Protractor instrument) =>
-        Wording.Numbers.Plain(instrument.CountedBy / instrument.SmallestGraduation);
 }

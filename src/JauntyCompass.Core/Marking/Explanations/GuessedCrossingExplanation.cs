@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Marking.Mistakes;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -7,9 +8,9 @@ public sealed class GuessedCrossingExplanation : Explanation<MistakeStory, Guess
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        new(
+        story.Phrasing.Feedback(
             story.Praise,
-            $"The {story.Words.Arm} ends before the graduations, so you had to guess where it would cross them.",
-            $"Draw the {story.Words.Arm} on with the {story.Words.Straightedge}, exactly along itself. Then read again."
+            Text.Mistakes.GuessedCrossing.Happened,
+            Text.Mistakes.GuessedCrossing.Next
         );
 }

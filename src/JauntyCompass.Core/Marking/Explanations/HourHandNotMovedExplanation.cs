@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -8,9 +9,9 @@ public sealed class HourHandNotMovedExplanation : Explanation<Phrasing, HourHand
 {
     /// <inheritdoc/>
     public override Feedback Explain(Phrasing phrasing) =>
-        new(
+        phrasing.Feedback(
             null,
-            "While the minutes pass, the hour hand moves on, too.",
-            "It goes half a degree in every minute. Move it, then count again."
+            Text.Mistakes.HourHandNotMoved.Happened,
+            Text.Mistakes.HourHandNotMoved.Next
         );
 }

@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -8,9 +9,9 @@ public sealed class InstrumentIdeaExplanation : Explanation<Phrasing, Instrument
 {
     /// <inheritdoc/>
     public override Feedback Explain(Phrasing phrasing) =>
-        new(
+        phrasing.Feedback(
             null,
-            "That is not what it is for.",
-            "Look at where its numbers start and which way they grow."
+            Text.Mistakes.InstrumentIdea.Happened,
+            Text.Mistakes.InstrumentIdea.Next
         );
 }

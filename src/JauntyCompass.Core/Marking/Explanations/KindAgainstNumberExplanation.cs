@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -8,9 +9,9 @@ public sealed class KindAgainstNumberExplanation : Explanation<Phrasing, KindAga
 {
     /// <inheritdoc/>
     public override Feedback Explain(Phrasing phrasing) =>
-        new(
+        phrasing.Feedback(
             null,
-            "The kind you said and the number you wrote do not go together.",
-            "Look at both again: one of them must change."
+            Text.Mistakes.KindAgainstNumber.Happened,
+            Text.Mistakes.KindAgainstNumber.Next
         );
 }

@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Marking.Sums;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -8,9 +9,9 @@ public sealed class LeftOutHalfTurnExplanation : Explanation<SumContext, LeftOut
 {
     /// <inheritdoc/>
     public override Feedback Explain(SumContext context) =>
-        new(
+        context.Phrasing.Feedback(
             context.Praise,
-            "That is only the part beyond the straight line, or what is left of 180.",
-            "A reflex angle is more than 180 degrees: say its kind again, then add what is missing."
+            Text.Mistakes.LeftOutHalfTurn.Happened,
+            Text.Mistakes.LeftOutHalfTurn.Next
         );
 }

@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -8,9 +9,5 @@ public sealed class LongerArmsExplanation : Explanation<Phrasing, LongerArms>
 {
     /// <inheritdoc/>
     public override Feedback Explain(Phrasing phrasing) =>
-        new(
-            null,
-            $"The one with the longer {phrasing.Words.Arm}s was taken for the larger angle.",
-            $"Cover the ends of the {phrasing.Words.Arm}s with a hand: only the opening counts."
-        );
+        phrasing.Feedback(null, Text.Mistakes.LongerArms.Happened, Text.Mistakes.LongerArms.Next);
 }

@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -8,9 +9,5 @@ public sealed class LooksRightExplanation : Explanation<Phrasing, LooksRight>
 {
     /// <inheritdoc/>
     public override Feedback Explain(Phrasing phrasing) =>
-        new(
-            null,
-            "It looks like a right angle, but nothing says that it is one.",
-            "Trust the box, not the look: hold the corner of a sheet of paper to it."
-        );
+        phrasing.Feedback(null, Text.Mistakes.LooksRight.Happened, Text.Mistakes.LooksRight.Next);
 }

@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -8,9 +9,9 @@ public sealed class MinutesAsDegreesExplanation : Explanation<Phrasing, MinutesA
 {
     /// <inheritdoc/>
     public override Feedback Explain(Phrasing phrasing) =>
-        new(
+        phrasing.Feedback(
             null,
-            "Each small mark was counted as one degree.",
-            "Sixty minutes go once round, that is 360 degrees: how many degrees is one minute?"
+            Text.Mistakes.MinutesAsDegrees.Happened,
+            Text.Mistakes.MinutesAsDegrees.Next
         );
 }

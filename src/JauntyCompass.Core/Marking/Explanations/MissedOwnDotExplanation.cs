@@ -1,7 +1,7 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Recognition;
-using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -10,10 +10,10 @@ public sealed class MissedOwnDotExplanation : Explanation<MistakeStory, MissedOw
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        new(
+        story.Phrasing.Feedback(
             story.Praise,
-            $"Your ray passes {Numbers.Millimetres(story.Figure?.DotMiss ?? 0)} beside your own dot.",
-            $"Lay the {story.Words.Straightedge} a hair beside the dot, so that the line itself runs through it."
+            Text.Mistakes.MissedOwnDot.Happened(story.Figure?.DotMiss ?? 0),
+            Text.Mistakes.MissedOwnDot.Next
         );
 
     /// <inheritdoc/>
@@ -28,7 +28,7 @@ public sealed class MissedOwnDotExplanation : Explanation<MistakeStory, MissedOw
         {
             Rings = [new PictureRing(dot, 3)],
             Lines = [new PictureLine(ray.NearestTo(dot), dot, Arrow: true)],
-            Note = new PictureNote("through the dot", dot.Towards(outward, 12)),
+            Note = story.Phrasing.Note(Text.Mistakes.MissedOwnDot.Note, dot.Towards(outward, 12)),
         };
     }
 }

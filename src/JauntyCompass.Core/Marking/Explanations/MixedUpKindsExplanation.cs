@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -8,9 +9,9 @@ public sealed class MixedUpKindsExplanation : Explanation<Phrasing, MixedUpKinds
 {
     /// <inheritdoc/>
     public override Feedback Explain(Phrasing phrasing) =>
-        new(
+        phrasing.Feedback(
             null,
-            "The opening is seen; its name belongs to another kind.",
-            "Acute is smaller than a right angle, obtuse is larger. Say it once with your hands."
+            Text.Mistakes.MixedUpKinds.Happened,
+            Text.Mistakes.MixedUpKinds.Next
         );
 }

@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Marking.Mistakes;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -7,10 +8,10 @@ public sealed class MovedBeforeDotExplanation : Explanation<MistakeStory, MovedB
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        new(
+        story.Phrasing.Feedback(
             story.Praise,
-            "The protractor lay well on the ray at first. Before you made your dot, it had moved.",
-            $"Hold it down with spread fingers, look at the {story.Words.ZeroLine} once more, then make your dot."
+            Text.Mistakes.MovedBeforeDot.Happened,
+            Text.Mistakes.MovedBeforeDot.Next
         );
 
     /// <inheritdoc/>

@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -8,9 +9,9 @@ public sealed class NameOneWayOnlyExplanation : Explanation<Phrasing, NameOneWay
 {
     /// <inheritdoc/>
     public override Feedback Explain(Phrasing phrasing) =>
-        new(
+        phrasing.Feedback(
             null,
-            "Read backwards it is still the same angle: the vertex stays in the middle.",
-            $"Say the name from the other {phrasing.Words.Arm}: both are allowed."
+            Text.Mistakes.NameOneWayOnly.Happened,
+            Text.Mistakes.NameOneWayOnly.Next
         );
 }

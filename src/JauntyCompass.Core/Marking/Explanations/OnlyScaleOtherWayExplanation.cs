@@ -1,5 +1,5 @@
 using JauntyCompass.Core.Marking.Mistakes;
-using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -7,21 +7,18 @@ namespace JauntyCompass.Core.Marking.Explanations;
 public sealed class OnlyScaleOtherWayExplanation : Explanation<MistakeStory, OnlyScaleOtherWay>
 {
     /// <inheritdoc/>
-    public override Feedback Explain(MistakeStory story)
-    {
-        string whole = Numbers.Plain(story.Context.FullScale);
-        return story.Context.Activity == Activity.Measuring
-            ? new Feedback(
+    public override Feedback Explain(MistakeStory story) =>
+        story.Context.Activity == Activity.Measuring
+            ? story.Phrasing.Feedback(
                 story.Praise,
-                "The only scale counts the other way from there, so your number is what is left over.",
-                $"Line up the other {story.Words.Arm}, so that zero lies on it; or take your number from {whole}."
+                Text.Mistakes.OnlyScaleOtherWay.Measured,
+                Text.Mistakes.OnlyScaleOtherWay.MeasuredNext(story.Context.FullScale)
             )
-            : new Feedback(
+            : story.Phrasing.Feedback(
                 story.Praise,
-                "Your dot stands at the right number, but the only scale counts towards the ray and not away from it.",
-                $"Turn the protractor until zero lies on the ray; or take the measure from {whole} and make your dot there."
+                Text.Mistakes.OnlyScaleOtherWay.Drawn,
+                Text.Mistakes.OnlyScaleOtherWay.DrawnNext(story.Context.FullScale)
             );
-    }
 
     /// <inheritdoc/>
     public override MarkPicture? Draw(MistakeStory story) => Pictures.NumberStandsHere(story);

@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Marking.Mistakes;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -8,10 +9,10 @@ public sealed class OpensWrongWayExplanation : Explanation<MistakeStory, OpensWr
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        new(
+        story.Phrasing.Feedback(
             story.Praise,
-            "Your angle opens to the other side of the ray than the one asked for.",
-            "Turn the protractor so that its rim lies on the side with the small arrow, and dot there."
+            Text.Mistakes.OpensWrongWay.Happened,
+            Text.Mistakes.OpensWrongWay.Next
         );
 
     /// <inheritdoc/>
@@ -24,8 +25,8 @@ public sealed class OpensWrongWayExplanation : Explanation<MistakeStory, OpensWr
         return new MarkPicture
         {
             Lines = [new PictureLine(from, to, Arrow: true)],
-            Note = new PictureNote(
-                "open it this way",
+            Note = story.Phrasing.Note(
+                Text.Mistakes.OpensWrongWay.Note,
                 to.Towards(asked.Start.Turned(asked.Opening.Sign() * 90), 8)
             ),
         };

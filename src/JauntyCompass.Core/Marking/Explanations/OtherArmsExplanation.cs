@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -8,9 +9,5 @@ public sealed class OtherArmsExplanation : Explanation<Phrasing, OtherArms>
 {
     /// <inheritdoc/>
     public override Feedback Explain(Phrasing phrasing) =>
-        new(
-            null,
-            "This is the name of the angle next to it.",
-            $"Take the letters of the two {phrasing.Words.Arm}s between which the arc runs."
-        );
+        phrasing.Feedback(null, Text.Mistakes.OtherArms.Happened, Text.Mistakes.OtherArms.Next);
 }

@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -8,9 +9,9 @@ public sealed class OtherOpeningExplanation : Explanation<Phrasing, OtherOpening
 {
     /// <inheritdoc/>
     public override Feedback Explain(Phrasing phrasing) =>
-        new(
+        phrasing.Feedback(
             null,
-            "Two openings meet at this vertex, and you looked at the one without the arc.",
-            "Go with a finger along the arc: that opening is meant."
+            Text.Mistakes.OtherOpening.Happened,
+            Text.Mistakes.OtherOpening.Next
         );
 }

@@ -1,6 +1,7 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking.Mistakes;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -10,15 +11,15 @@ public sealed class OtherScaleExplanation : Explanation<MistakeStory, OtherScale
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
         story.Context.Activity == Activity.Measuring
-            ? new Feedback(
+            ? story.Phrasing.Feedback(
                 story.Praise,
-                $"The count began at {Wording.Numbers.Plain(story.Context.FullScale)} instead of zero, so the other scale answered.",
-                $"Find the zero that lies on the {story.Words.Arm} you lined up, and count from there."
+                Text.Mistakes.OtherScale.Measured(story.Context.FullScale),
+                Text.Mistakes.OtherScale.MeasuredNext
             )
-            : new Feedback(
+            : story.Phrasing.Feedback(
                 story.Praise,
-                "Your dot stands at the right number of the other scale.",
-                "Find the zero that lies on the ray, and count from there to the measure."
+                Text.Mistakes.OtherScale.Drawn,
+                Text.Mistakes.OtherScale.DrawnNext
             );
 
     /// <inheritdoc/>
@@ -57,10 +58,10 @@ public sealed class OtherScaleExplanation : Explanation<MistakeStory, OtherScale
                 ),
             ],
             // No number: what stands on the other scale may be what another step asks for.
-            Note = new PictureNote(
+            Note = story.Phrasing.Note(
                 context.Activity == Activity.Measuring
-                    ? $"your number counts from this side, where no {story.Words.Arm} lies"
-                    : $"your dot counts from this side, where no {story.Words.Arm} lies",
+                    ? Text.Mistakes.OtherScale.NoteMeasured
+                    : Text.Mistakes.OtherScale.NoteDrawn,
                 note
             ),
         };

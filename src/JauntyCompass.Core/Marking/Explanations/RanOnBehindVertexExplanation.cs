@@ -1,6 +1,6 @@
 using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Recognition;
-using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -9,10 +9,10 @@ public sealed class RanOnBehindVertexExplanation : Explanation<MistakeStory, Ran
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        new(
+        story.Phrasing.Feedback(
             story.Praise,
-            $"Your ray starts {Numbers.Millimetres(story.Figure?.RunsOn ?? 0)} behind the vertex and runs through it.",
-            $"Set the pencil down on the vertex itself, then draw along the {story.Words.Straightedge}."
+            Text.Mistakes.RanOnBehindVertex.Happened(story.Figure?.RunsOn ?? 0),
+            Text.Mistakes.RanOnBehindVertex.Next
         );
 
     /// <inheritdoc/>

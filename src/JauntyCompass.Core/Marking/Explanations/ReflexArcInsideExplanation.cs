@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -8,9 +9,9 @@ public sealed class ReflexArcInsideExplanation : Explanation<Phrasing, ReflexArc
 {
     /// <inheritdoc/>
     public override Feedback Explain(Phrasing phrasing) =>
-        new(
+        phrasing.Feedback(
             null,
-            "Your rays stand right. The arc marks the smaller opening.",
-            "Put the arc on the outside: it says which of the two is meant."
+            Text.Mistakes.ReflexArcInside.Happened,
+            Text.Mistakes.ReflexArcInside.Next
         );
 }

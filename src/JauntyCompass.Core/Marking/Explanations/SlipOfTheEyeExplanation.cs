@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Marking.Mistakes;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -8,14 +9,14 @@ public sealed class SlipOfTheEyeExplanation : Explanation<MistakeStory, SlipOfTh
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
         story.Context.Activity == Activity.Measuring
-            ? new Feedback(
+            ? story.Phrasing.Feedback(
                 story.Praise,
-                "You are on the right scale and in the right ten; only the last graduations slipped.",
-                "Look straight down on the rim and count the ones once more."
+                Text.Mistakes.Slip.Measured,
+                Text.Mistakes.Slip.MeasuredNext
             )
-            : new Feedback(
+            : story.Phrasing.Feedback(
                 story.Praise,
-                "You did the right thing; it came out a graduation or two beside.",
-                "Make a small sharp dot and look straight down on the rim."
+                Text.Mistakes.Slip.Drawn,
+                Text.Mistakes.Slip.DrawnNext
             );
 }

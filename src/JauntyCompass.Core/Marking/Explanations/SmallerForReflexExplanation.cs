@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Marking.Sums;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -8,9 +9,9 @@ public sealed class SmallerForReflexExplanation : Explanation<SumContext, Smalle
 {
     /// <inheritdoc/>
     public override Feedback Explain(SumContext context) =>
-        new(
+        context.Phrasing.Feedback(
             context.Praise,
-            "You measured the smaller angle well. The arc goes round the outside, so the other opening is asked.",
-            "A full turn is 360 degrees. What is left of it?"
+            Text.Mistakes.SmallerForReflex.Happened,
+            Text.Mistakes.SmallerForReflex.Next
         );
 }

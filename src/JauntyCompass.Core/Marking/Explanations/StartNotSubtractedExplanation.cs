@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Marking.Mistakes;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -7,9 +8,9 @@ public sealed class StartNotSubtractedExplanation : Explanation<MistakeStory, St
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        new(
+        story.Phrasing.Feedback(
             null,
-            $"No zero lay on your first {story.Words.Arm}, so the number on the other one is not the angle yet.",
-            $"Read both {story.Words.Arm}s on the same scale and take the smaller number from the larger; or lay zero on the first {story.Words.Arm}."
+            Text.Mistakes.StartNotSubtracted.Happened,
+            Text.Mistakes.StartNotSubtracted.Next
         );
 }

@@ -1,7 +1,7 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking.Mistakes;
-using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -11,12 +11,10 @@ public sealed class StraightEdgeForZeroLineExplanation
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        new(
-            // The praise for placing would contradict the point that is made here.
+        story.Phrasing.Feedback( // The praise for placing would contradict the point that is made here.
             null,
-            $"You put the straight edge along the {story.Words.Arm}. On this instrument the {story.Words.ZeroLine} lies "
-                + $"{Numbers.Millimetres(story.Context.Instrument.Inset)} above it.",
-            $"Slide it down until the {story.Words.ZeroLine} covers the {story.Words.Arm} and the {story.Words.CentreMark} the vertex."
+            Text.Mistakes.StraightEdgeForZeroLine.Happened(story.Context.Instrument.Inset),
+            Text.Mistakes.StraightEdgeForZeroLine.Next
         );
 
     /// <inheritdoc/>
@@ -40,8 +38,8 @@ public sealed class StraightEdgeForZeroLineExplanation
                     Arrow: true
                 ),
             ],
-            Note = new PictureNote(
-                $"the {story.Words.ZeroLine} is here",
+            Note = story.Phrasing.Note(
+                Text.Mistakes.StraightEdgeForZeroLine.Note,
                 middle.Towards(placement.DirectionOf(270), laid.Protractor.Inset + 10)
             ),
         };

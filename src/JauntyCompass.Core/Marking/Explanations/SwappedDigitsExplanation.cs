@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Marking.Mistakes;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -7,9 +8,9 @@ public sealed class SwappedDigitsExplanation : Explanation<MistakeStory, Swapped
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        new(
+        story.Phrasing.Feedback(
             story.Praise,
-            "Both digits are there, but they changed places.",
-            "Read your number aloud and hold it against what you wrote."
+            Text.Mistakes.SwappedDigits.Happened,
+            Text.Mistakes.SwappedDigits.Next
         );
 }

@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Marking.Mistakes;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -7,10 +8,10 @@ public sealed class TenFromOtherScaleExplanation : Explanation<MistakeStory, Ten
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        new(
+        story.Phrasing.Feedback(
             story.Praise,
-            "The ten came from one scale and the ones from the other.",
-            $"Stay on the scale whose zero lies on your {story.Words.Arm}, from zero to the very last graduation."
+            Text.Mistakes.TenFromOtherScale.Happened,
+            Text.Mistakes.TenFromOtherScale.Next
         );
 
     /// <inheritdoc/>

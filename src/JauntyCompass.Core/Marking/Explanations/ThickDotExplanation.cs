@@ -1,6 +1,6 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Marking.Mistakes;
-using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -9,10 +9,10 @@ public sealed class ThickDotExplanation : Explanation<MistakeStory, ThickDot>
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        new(
+        story.Phrasing.Feedback(
             story.Praise,
-            $"Your dot is {Numbers.Millimetres(story.Figure?.DotWidth ?? 0)} wide, and that is more than a degree.",
-            "Set the sharp point down and lift it again: a dot is only as large as the point."
+            Text.Mistakes.ThickDot.Happened(story.Figure?.DotWidth ?? 0),
+            Text.Mistakes.ThickDot.Next
         );
 
     /// <inheritdoc/>

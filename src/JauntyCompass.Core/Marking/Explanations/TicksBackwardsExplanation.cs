@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Marking.Mistakes;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -7,10 +8,10 @@ public sealed class TicksBackwardsExplanation : Explanation<MistakeStory, TicksB
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        new(
+        story.Phrasing.Feedback(
             story.Praise,
-            "Your ten is right. Then the small graduations were counted from the far label back.",
-            "Count the ones the way the numbers grow: from the smaller label towards the larger."
+            Text.Mistakes.TicksBackwards.Happened,
+            Text.Mistakes.TicksBackwards.Next
         );
 
     /// <inheritdoc/>

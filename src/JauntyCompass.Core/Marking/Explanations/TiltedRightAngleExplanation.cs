@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -8,9 +9,9 @@ public sealed class TiltedRightAngleExplanation : Explanation<Phrasing, TiltedRi
 {
     /// <inheritdoc/>
     public override Feedback Explain(Phrasing phrasing) =>
-        new(
+        phrasing.Feedback(
             null,
-            "It stands on its tip, and so it does not look like a right angle.",
-            $"Turn the page until one {phrasing.Words.Arm} lies level, and look at the box."
+            Text.Mistakes.TiltedRightAngle.Happened,
+            Text.Mistakes.TiltedRightAngle.Next
         );
 }

@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -8,9 +9,5 @@ public sealed class TwoLettersExplanation : Explanation<Phrasing, TwoLetters>
 {
     /// <inheritdoc/>
     public override Feedback Explain(Phrasing phrasing) =>
-        new(
-            null,
-            "Two letters name a ray or a side, not an angle.",
-            $"Take one letter more: {phrasing.Words.Arm}, vertex, {phrasing.Words.Arm}."
-        );
+        phrasing.Feedback(null, Text.Mistakes.TwoLetters.Happened, Text.Mistakes.TwoLetters.Next);
 }

@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -8,9 +9,9 @@ public sealed class VertexNotInTheMiddleExplanation : Explanation<Phrasing, Vert
 {
     /// <inheritdoc/>
     public override Feedback Explain(Phrasing phrasing) =>
-        new(
+        phrasing.Feedback(
             null,
-            "In this name the vertex is not the letter in the middle.",
-            $"Slide a finger from one {phrasing.Words.Arm} over the vertex to the other, and say the letters as you pass them."
+            Text.Mistakes.VertexNotInTheMiddle.Happened,
+            Text.Mistakes.VertexNotInTheMiddle.Next
         );
 }

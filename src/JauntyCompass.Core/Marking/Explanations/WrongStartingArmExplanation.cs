@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Marking.Mistakes;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -7,9 +8,9 @@ public sealed class WrongStartingArmExplanation : Explanation<MistakeStory, Wron
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        new(
+        story.Phrasing.Feedback(
             story.Praise,
-            $"Zero lies on the {story.Words.Arm} where the turn ends, so the rest of the circle was counted.",
-            "Follow the arrow with a finger: zero belongs where it begins."
+            Text.Mistakes.WrongStartingArm.Happened,
+            Text.Mistakes.WrongStartingArm.Next
         );
 }

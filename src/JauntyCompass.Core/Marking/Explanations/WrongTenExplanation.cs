@@ -1,5 +1,5 @@
-using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking.Mistakes;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -8,21 +8,18 @@ public sealed class WrongTenExplanation : Explanation<MistakeStory, WrongTen>
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        new(
+        story.Phrasing.Feedback(
             story.Praise,
-            Happened(story.Context.Instrument),
+            story.Context.Instrument.LabelEvery switch
+            {
+                10 => Text.Mistakes.WrongTen.OfTens,
+                0 => Text.Mistakes.WrongTen.OfMarks,
+                _ => Text.Mistakes.WrongTen.OfLabels,
+            },
             story.Context.Activity == Activity.Measuring
-                ? $"Say the labels aloud as you pass them. Which is the last before the {story.Words.Arm}?"
-                : "Say the labels aloud as you pass them. Which is the last before your measure?"
+                ? Text.Mistakes.WrongTen.MeasuredNext
+                : Text.Mistakes.WrongTen.DrawnNext
         );
-
-    private static string Happened(Protractor instrument) =>
-        instrument.LabelEvery switch
-        {
-            10 => "Your ones are right, but they belong to another ten.",
-            0 => "You counted one mark too many or too few.",
-            _ => "The small steps are right, but they belong to another label.",
-        };
 
     /// <inheritdoc/>
     public override MarkPicture? Draw(MistakeStory story) => Pictures.NumberStandsHere(story);

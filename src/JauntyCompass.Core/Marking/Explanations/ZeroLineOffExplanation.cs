@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking.Mistakes;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -7,17 +8,14 @@ namespace JauntyCompass.Core.Marking.Explanations;
 public sealed class ZeroLineOffExplanation : Explanation<MistakeStory, ZeroLineOff>
 {
     /// <inheritdoc/>
-    public override Feedback Explain(MistakeStory story)
-    {
-        string off = story.Context.Laid is LaidAngle laid
-            ? $"stood {story.Phrasing.Degrees(Math.Abs(laid.Alignment.ZeroLineOff))} off the {story.Words.Arm}"
-            : $"seems to have stood a little off the {story.Words.Arm}";
-        return new Feedback(
+    public override Feedback Explain(MistakeStory story) =>
+        story.Phrasing.Feedback(
             story.Praise,
-            $"You read what was there, but the {story.Words.ZeroLine} {off}.",
-            $"Keep the {story.Words.CentreMark} still and turn until the {story.Words.Arm} runs out exactly at zero."
+            story.Context.Laid is LaidAngle laid
+                ? Text.Mistakes.ZeroLineOff.Seen(Math.Abs(laid.Alignment.ZeroLineOff))
+                : Text.Mistakes.ZeroLineOff.Guessed,
+            Text.Mistakes.ZeroLineOff.Next
         );
-    }
 
     /// <inheritdoc/>
     public override MarkPicture? Draw(MistakeStory story) => Pictures.OffTheArm(story);

@@ -145,7 +145,7 @@ public static class HabitFinder
             found.Add(
                 new HabitBelief(
                     habits[h].Key,
-                    habits[h].Name,
+                    habits[h].UsualName,
                     likelihood,
                     likelihood >= NamedFrom
                         && caution.ShowsAsAHabit(h, beside)

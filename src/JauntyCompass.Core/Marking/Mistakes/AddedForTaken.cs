@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Marking.Sums;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Mistakes;
 
@@ -9,13 +10,13 @@ public sealed class AddedForTaken : SumMistake<RangeSum>
     public override string Key => "added-for-taken";
 
     /// <inheritdoc/>
-    public override string Name => "added two readings instead of taking one from the other";
+    public override Message Name => Text.Mistakes.AddedForTaken.Name;
 
     /// <inheritdoc/>
     public override double Prior => 0.02;
 
     /// <inheritdoc/>
-    public override string Remedy => "Walk the two positions with an arm and ask how far it went.";
+    public override Message Remedy => Text.Mistakes.AddedForTaken.Remedy;
 
     /// <inheritdoc/>
     public override string? Demonstration => "not-from-zero";

@@ -1,18 +1,14 @@
 using JauntyCompass.Core.Angles;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>One letter was used where several angles share the vertex.</summary>
 public sealed class AmbiguousLetter()
-    : NamingMistake(
-        "ambiguous-letter",
-        "used one letter where several angles share the vertex",
-        0.015
-    )
+    : NamingMistake("ambiguous-letter", Text.Mistakes.AmbiguousLetter.Name, 0.015)
 {
     /// <inheritdoc/>
-    public override string Remedy =>
-        "Draw a third ray from a vertex and ask which angle its letter now names.";
+    public override Message Remedy => Text.Mistakes.AmbiguousLetter.Remedy;
 
     /// <inheritdoc/>
     public override string? Demonstration => "naming";

@@ -1,3 +1,5 @@
+using JauntyCompass.Locales;
+
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>The arc stands in the other of the two openings, so the drawing shows 360 − A.</summary>
@@ -7,13 +9,13 @@ public sealed class ArcInOtherOpening : InstrumentMistake
     public override string Key => "arc-in-other-opening";
 
     /// <inheritdoc/>
-    public override string Name => "marked the other opening with the arc";
+    public override Message Name => Text.Mistakes.ArcInOtherOpening.Name;
 
     /// <inheritdoc/>
     public override double Prior => 0.02;
 
     /// <inheritdoc/>
-    public override string Remedy => "Shade the opening that is meant before the arc is drawn.";
+    public override Message Remedy => Text.Mistakes.ArcInOtherOpening.Remedy;
 
     /// <summary>
     /// A narrow opening is narrower than a fingertip: an arc that stands no farther beside a ray, in mm, was meant to stand within. Common

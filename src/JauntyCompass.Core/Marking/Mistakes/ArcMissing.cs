@@ -1,3 +1,5 @@
+using JauntyCompass.Locales;
+
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>No arc shows which of the two openings is meant.</summary>
@@ -7,14 +9,13 @@ public sealed class ArcMissing : InstrumentMistake
     public override string Key => "arc-missing";
 
     /// <inheritdoc/>
-    public override string Name => "marked no arc";
+    public override Message Name => Text.Mistakes.ArcMissing.Name;
 
     /// <inheritdoc/>
     public override double Prior => 0.02;
 
     /// <inheritdoc/>
-    public override string Remedy =>
-        "Make the arc part of the drawing: no angle without the sign that says which one.";
+    public override Message Remedy => Text.Mistakes.ArcMissing.Remedy;
 
     /// <inheritdoc/>
     public override string? Demonstration => "draw";

@@ -1,3 +1,5 @@
+using JauntyCompass.Locales;
+
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>The second ray ends before the graduated edge, so the drawing cannot be measured again.</summary>
@@ -7,12 +9,11 @@ public sealed class ArmTooShort : InstrumentMistake
     public override string Key => "arm-too-short";
 
     /// <inheritdoc/>
-    public override string Name => "drew an arm too short to measure again";
+    public override Message Name => Text.Mistakes.ArmTooShort.Name;
 
     /// <inheritdoc/>
     public override double Prior => 0.02;
 
     /// <inheritdoc/>
-    public override string Remedy =>
-        "Draw every ray past the rim of the instrument, as a rule of the class.";
+    public override Message Remedy => Text.Mistakes.ArmTooShort.Remedy;
 }

@@ -1,12 +1,13 @@
+using JauntyCompass.Locales;
+
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>The opening was held against a benchmark that is not the nearest.</summary>
 public sealed class BenchmarkByEye()
-    : ChoiceMistake("benchmark-by-eye", "held the opening against the wrong benchmark", 0.02)
+    : ChoiceMistake("benchmark-by-eye", Text.Mistakes.BenchmarkByEye.Name, 0.02)
 {
     /// <inheritdoc/>
-    public override string Remedy =>
-        "Open the arms to 45, 90, 135 and 180 and let the class call them.";
+    public override Message Remedy => Text.Mistakes.BenchmarkByEye.Remedy;
 
     /// <inheritdoc/>
     public override string? Demonstration => "estimate";

@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Marking.Sums;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Mistakes;
 
@@ -9,12 +10,11 @@ public sealed class BorrowSlip : SumMistake<ReflexSum>
     public override string Key => "borrow-slip";
 
     /// <inheritdoc/>
-    public override string Name => "slipped when taking from 360";
+    public override Message Name => Text.Mistakes.BorrowSlip.Name;
 
     /// <inheritdoc/>
     public override double Prior => 0.001;
 
     /// <inheritdoc/>
-    public override string Remedy =>
-        "Check by adding: the smaller angle and the reflex one must come to 360 again.";
+    public override Message Remedy => Text.Mistakes.BorrowSlip.Remedy;
 }

@@ -1,3 +1,5 @@
+using JauntyCompass.Locales;
+
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>
@@ -10,7 +12,7 @@ public sealed class CentreMarkOff : InstrumentMistake
     public override string Key => "centre-mark-off";
 
     /// <inheritdoc/>
-    public override string Name => "laid the centre mark off the vertex";
+    public override Message Name => Text.Mistakes.CentreMarkOff.Name;
 
     /// <inheritdoc/>
     public override double Prior => 0.09;
@@ -22,6 +24,5 @@ public sealed class CentreMarkOff : InstrumentMistake
     public override bool LeavesCentreOff => true;
 
     /// <inheritdoc/>
-    public override string Remedy =>
-        "Look at the centre mark twice: once when it is laid, once more after turning.";
+    public override Message Remedy => Text.Mistakes.CentreMarkOff.Remedy;
 }

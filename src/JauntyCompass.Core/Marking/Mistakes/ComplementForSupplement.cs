@@ -1,3 +1,5 @@
+using JauntyCompass.Locales;
+
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>It was filled up to 90 instead of 180: the supplement, less a right angle.</summary>
@@ -9,13 +11,13 @@ public sealed class ComplementForSupplement : InstrumentMistake
     public override string Key => "complement-for-supplement";
 
     /// <inheritdoc/>
-    public override string Name => "filled up to a right angle instead of a straight one";
+    public override Message Name => Text.Mistakes.ComplementForSupplement.Name;
 
     /// <inheritdoc/>
     public override double Prior => 0.12;
 
     /// <inheritdoc/>
-    public override string Remedy => "Lay both pairs along a corner and along an edge.";
+    public override Message Remedy => Text.Mistakes.ComplementForSupplement.Remedy;
 
     /// <inheritdoc/>
     public override string? Demonstration => "draw-supplement";

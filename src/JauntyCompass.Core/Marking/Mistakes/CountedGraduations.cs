@@ -1,3 +1,5 @@
+using JauntyCompass.Locales;
+
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>Graduations were counted instead of the spaces between them, the zero as one: A + 1.</summary>
@@ -7,14 +9,13 @@ public sealed class CountedGraduations : InstrumentMistake
     public override string Key => "counted-graduations";
 
     /// <inheritdoc/>
-    public override string Name => "counted graduations instead of spaces";
+    public override Message Name => Text.Mistakes.CountedGraduations.Name;
 
     /// <inheritdoc/>
     public override double Prior => 0.004;
 
     /// <inheritdoc/>
-    public override string Remedy =>
-        "Count spaces, not lines: the first space ends at the first graduation after zero.";
+    public override Message Remedy => Text.Mistakes.CountedGraduations.Remedy;
 
     /// <inheritdoc/>
     public override bool IsWithinNoise => true;

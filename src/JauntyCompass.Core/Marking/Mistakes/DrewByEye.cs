@@ -1,3 +1,5 @@
+using JauntyCompass.Locales;
+
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>The protractor was never laid on: the angle was drawn as it looked right.</summary>
@@ -7,14 +9,13 @@ public sealed class DrewByEye : InstrumentMistake
     public override string Key => "drew-by-eye";
 
     /// <inheritdoc/>
-    public override string Name => "drew by eye, without laying the protractor on";
+    public override Message Name => Text.Mistakes.DrewByEye.Name;
 
     /// <inheritdoc/>
     public override double Prior => 0.1;
 
     /// <inheritdoc/>
-    public override string Remedy =>
-        "Ask for the dot first: no second ray before there is a dot at the rim.";
+    public override Message Remedy => Text.Mistakes.DrewByEye.Remedy;
 
     /// <inheritdoc/>
     public override string? Demonstration => "draw";

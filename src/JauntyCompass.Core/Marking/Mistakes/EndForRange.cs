@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Marking.Sums;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Mistakes;
 
@@ -9,13 +10,13 @@ public sealed class EndForRange : SumMistake<RangeSum>
     public override string Key => "end-for-range";
 
     /// <inheritdoc/>
-    public override string Name => "gave where it ended instead of how far it moved";
+    public override Message Name => Text.Mistakes.EndForRange.Name;
 
     /// <inheritdoc/>
     public override double Prior => 0.02;
 
     /// <inheritdoc/>
-    public override string Remedy => "Mark the start with a second colour before reading the end.";
+    public override Message Remedy => Text.Mistakes.EndForRange.Remedy;
 
     /// <inheritdoc/>
     public override string? Demonstration => "not-from-zero";

@@ -1,3 +1,5 @@
+using JauntyCompass.Locales;
+
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>
@@ -10,7 +12,7 @@ public sealed class EndOfEdgeAtVertex : InstrumentMistake
     public override string Key => "end-of-edge-at-vertex";
 
     /// <inheritdoc/>
-    public override string Name => "put the end of the edge at the vertex";
+    public override Message Name => Text.Mistakes.EndOfEdgeAtVertex.Name;
 
     /// <inheritdoc/>
     public override double Prior => 0.012;
@@ -19,6 +21,5 @@ public sealed class EndOfEdgeAtVertex : InstrumentMistake
     public override bool IsOfPlacing => true;
 
     /// <inheritdoc/>
-    public override string Remedy =>
-        "Find the centre mark on every instrument in the class before anything is measured.";
+    public override Message Remedy => Text.Mistakes.EndOfEdgeAtVertex.Remedy;
 }

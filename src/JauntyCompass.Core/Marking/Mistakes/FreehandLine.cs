@@ -1,3 +1,5 @@
+using JauntyCompass.Locales;
+
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>A line drawn without the straightedge: it wavers, so the angle differs from place to place.</summary>
@@ -10,7 +12,7 @@ public sealed class FreehandLine : InstrumentMistake
     public override string Key => "freehand-line";
 
     /// <inheritdoc/>
-    public override string Name => "drew a line freehand";
+    public override Message Name => Text.Mistakes.FreehandLine.Name;
 
     /// <inheritdoc/>
     public override double Prior => 0.02;
@@ -19,8 +21,7 @@ public sealed class FreehandLine : InstrumentMistake
     public override string? Demonstration => "explained-freehand-base-ray";
 
     /// <inheritdoc/>
-    public override string Remedy =>
-        "Have everyone lay the straightedge first and show it before a pencil is touched.";
+    public override Message Remedy => Text.Mistakes.FreehandLine.Remedy;
 
     /// <inheritdoc/>
     public override bool IsOfRuling => true;

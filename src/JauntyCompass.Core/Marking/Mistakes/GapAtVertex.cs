@@ -1,3 +1,5 @@
+using JauntyCompass.Locales;
+
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>The second ray does not start at the vertex.</summary>
@@ -12,14 +14,13 @@ public sealed class GapAtVertex : InstrumentMistake
     public override string Key => "gap-at-vertex";
 
     /// <inheritdoc/>
-    public override string Name => "left a gap at the vertex";
+    public override Message Name => Text.Mistakes.GapAtVertex.Name;
 
     /// <inheritdoc/>
     public override double Prior => 0.06;
 
     /// <inheritdoc/>
-    public override string Remedy =>
-        "Set the pencil on the vertex and push the straightedge up to it.";
+    public override Message Remedy => Text.Mistakes.GapAtVertex.Remedy;
 
     /// <inheritdoc/>
     public override bool IsOfRuling => true;

@@ -1,3 +1,5 @@
+using JauntyCompass.Locales;
+
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>
@@ -10,12 +12,11 @@ public sealed class GraduationsAsTwoOrFive : InstrumentMistake
     public override string Key => "graduations-as-two-or-five";
 
     /// <inheritdoc/>
-    public override string Name => "took each graduation for two or five degrees";
+    public override Message Name => Text.Mistakes.GraduationsAsTwoOrFive.Name;
 
     /// <inheritdoc/>
     public override double Prior => 0.04;
 
     /// <inheritdoc/>
-    public override string Remedy =>
-        "Count the spaces between two labels together: ten, so each is one degree.";
+    public override Message Remedy => Text.Mistakes.GraduationsAsTwoOrFive.Remedy;
 }

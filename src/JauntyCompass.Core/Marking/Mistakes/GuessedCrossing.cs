@@ -1,3 +1,5 @@
+using JauntyCompass.Locales;
+
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>The arm ends before the graduations, and where it would cross them was guessed.</summary>
@@ -7,14 +9,13 @@ public sealed class GuessedCrossing : InstrumentMistake
     public override string Key => "guessed-crossing";
 
     /// <inheritdoc/>
-    public override string Name => "guessed where a short arm would cross";
+    public override Message Name => Text.Mistakes.GuessedCrossing.Name;
 
     /// <inheritdoc/>
     public override double Prior => 0.05;
 
     /// <inheritdoc/>
-    public override string Remedy =>
-        "Draw every short arm on with the straightedge before the protractor is laid on; rub it out afterwards.";
+    public override Message Remedy => Text.Mistakes.GuessedCrossing.Remedy;
 
     /// <inheritdoc/>
     public override string? Demonstration => "explained-guessed-crossing";

@@ -1,12 +1,13 @@
+using JauntyCompass.Locales;
+
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>The kind that was said and the number that was written cannot both be right, such as “acute, 128”.</summary>
 public sealed class KindAgainstNumber()
-    : ChoiceMistake("kind-against-number", "wrote a number that is not of the kind they said", 0.02)
+    : ChoiceMistake("kind-against-number", Text.Mistakes.KindAgainstNumber.Name, 0.02)
 {
     /// <inheritdoc/>
-    public override string Remedy =>
-        "Before a number is written, have the kind said aloud and ask: can it be that?";
+    public override Message Remedy => Text.Mistakes.KindAgainstNumber.Remedy;
 
     /// <inheritdoc/>
     public override string? Demonstration => "explained-kind-against-number";

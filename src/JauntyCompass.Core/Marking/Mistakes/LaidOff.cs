@@ -1,3 +1,5 @@
+using JauntyCompass.Locales;
+
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>
@@ -10,7 +12,7 @@ public sealed class LaidOff : InstrumentMistake
     public override string Key => "laid-off";
 
     /// <inheritdoc/>
-    public override string Name => "laid the protractor a little off";
+    public override Message Name => Text.Mistakes.LaidOff.Name;
 
     /// <inheritdoc/>
     public override double Prior => 0.16;
@@ -25,8 +27,7 @@ public sealed class LaidOff : InstrumentMistake
     public override bool CanBeHabit => false;
 
     /// <inheritdoc/>
-    public override string Remedy =>
-        "Watch them lay it on: centre mark, then zero line, then the centre mark once more.";
+    public override Message Remedy => Text.Mistakes.LaidOff.Remedy;
 
     /// <inheritdoc/>
     public override string? Demonstration => "wrong-zero-line-off";

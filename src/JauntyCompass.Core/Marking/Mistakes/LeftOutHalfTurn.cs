@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Marking.Sums;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Mistakes;
 
@@ -9,12 +10,11 @@ public sealed class LeftOutHalfTurn : SumMistake<ReflexSum>
     public override string Key => "left-out-half-turn";
 
     /// <inheritdoc/>
-    public override string Name => "left out the 180 of a reflex angle";
+    public override Message Name => Text.Mistakes.LeftOutHalfTurn.Name;
 
     /// <inheritdoc/>
     public override double Prior => 0.001;
 
     /// <inheritdoc/>
-    public override string Remedy =>
-        "Write “180 +” first, then measure what lies beyond the straight line.";
+    public override Message Remedy => Text.Mistakes.LeftOutHalfTurn.Remedy;
 }

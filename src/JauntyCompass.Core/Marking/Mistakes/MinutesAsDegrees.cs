@@ -1,11 +1,13 @@
+using JauntyCompass.Locales;
+
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>Each minute mark was taken for one degree.</summary>
 public sealed class MinutesAsDegrees()
-    : ChoiceMistake("minutes-as-degrees", "took each minute for one degree", 0.02)
+    : ChoiceMistake("minutes-as-degrees", Text.Mistakes.MinutesAsDegrees.Name, 0.02)
 {
     /// <inheritdoc/>
-    public override string Remedy => "Ask how many degrees a quarter of an hour is.";
+    public override Message Remedy => Text.Mistakes.MinutesAsDegrees.Remedy;
 
     /// <inheritdoc/>
     public override string? Demonstration => "full-circle-turn";

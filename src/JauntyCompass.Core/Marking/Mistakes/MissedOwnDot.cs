@@ -1,3 +1,5 @@
+using JauntyCompass.Locales;
+
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>The second ray runs beside the dot it was to go through.</summary>
@@ -13,14 +15,13 @@ public sealed class MissedOwnDot : InstrumentMistake
     public override string Key => "missed-own-dot";
 
     /// <inheritdoc/>
-    public override string Name => "drew the ray beside its dot";
+    public override Message Name => Text.Mistakes.MissedOwnDot.Name;
 
     /// <inheritdoc/>
     public override double Prior => 0.08;
 
     /// <inheritdoc/>
-    public override string Remedy =>
-        "Lay the straightedge a hair beside the dot: the line needs the room of the pencil point.";
+    public override Message Remedy => Text.Mistakes.MissedOwnDot.Remedy;
 
     /// <inheritdoc/>
     public override bool IsOfRuling => true;

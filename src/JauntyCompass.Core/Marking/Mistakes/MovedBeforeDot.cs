@@ -1,3 +1,5 @@
+using JauntyCompass.Locales;
+
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>The protractor lay well on the ray, and had moved when the dot was made: off by as much as it moved.</summary>
@@ -7,7 +9,7 @@ public sealed class MovedBeforeDot : InstrumentMistake
     public override string Key => "moved-before-dot";
 
     /// <inheritdoc/>
-    public override string Name => "moved the protractor before the dot was made";
+    public override Message Name => Text.Mistakes.MovedBeforeDot.Name;
 
     /// <inheritdoc/>
     public override double Prior => 0.09;
@@ -16,8 +18,7 @@ public sealed class MovedBeforeDot : InstrumentMistake
     public override bool IsOfPlacing => true;
 
     /// <inheritdoc/>
-    public override string Remedy =>
-        "Spread the fingers over the protractor, look along the zero line once more, and only then take the pencil.";
+    public override Message Remedy => Text.Mistakes.MovedBeforeDot.Remedy;
 
     /// <inheritdoc/>
     public override string? Demonstration => "explained-moved-before-the-dot";

@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Mistakes;
 
@@ -12,7 +13,7 @@ public sealed class OnlyScaleOtherWay : InstrumentMistake
     public override string Key => "only-scale-other-way";
 
     /// <inheritdoc/>
-    public override string Name => "took the only scale’s number though it counts the other way";
+    public override Message Name => Text.Mistakes.OnlyScaleOtherWay.Name;
 
     // Where there is one scale only, it is what reading the other scale is elsewhere.
     /// <inheritdoc/>
@@ -22,8 +23,7 @@ public sealed class OnlyScaleOtherWay : InstrumentMistake
     public override bool? NeedsTwoScales => false;
 
     /// <inheritdoc/>
-    public override string Remedy =>
-        "Look for the zero first: where it lies on neither arm, line up the other arm, or take the number from the whole.";
+    public override Message Remedy => Text.Mistakes.OnlyScaleOtherWay.Remedy;
 
     /// <inheritdoc/>
     public override Protractor ShownOn => InstrumentCatalogue.OneScaleRight;

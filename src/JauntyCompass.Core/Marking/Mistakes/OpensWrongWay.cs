@@ -1,3 +1,5 @@
+using JauntyCompass.Locales;
+
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>The angle was drawn on the other side of the base ray than was asked.</summary>
@@ -7,12 +9,11 @@ public sealed class OpensWrongWay : InstrumentMistake
     public override string Key => "opens-wrong-way";
 
     /// <inheritdoc/>
-    public override string Name => "drew the angle on the other side of the ray";
+    public override Message Name => Text.Mistakes.OpensWrongWay.Name;
 
     /// <inheritdoc/>
     public override double Prior => 0.02;
 
     /// <inheritdoc/>
-    public override string Remedy =>
-        "Point with the hand where the angle will open before the protractor is laid on.";
+    public override Message Remedy => Text.Mistakes.OpensWrongWay.Remedy;
 }

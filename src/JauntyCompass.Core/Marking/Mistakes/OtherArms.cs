@@ -1,12 +1,13 @@
 using JauntyCompass.Core.Angles;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>The neighbouring angle was named.</summary>
-public sealed class OtherArms() : NamingMistake("other-arms", "named the angle next to it", 0.015)
+public sealed class OtherArms() : NamingMistake("other-arms", Text.Mistakes.OtherArms.Name, 0.015)
 {
     /// <inheritdoc/>
-    public override string Remedy => "Colour the two arms of the angle that is meant.";
+    public override Message Remedy => Text.Mistakes.OtherArms.Remedy;
 
     /// <inheritdoc/>
     public override string? Demonstration => "naming";

@@ -1,3 +1,5 @@
+using JauntyCompass.Locales;
+
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>Read, or dotted at, the other scale: 180 − A on a half circle, 360 − A on a full one. The commonest of all.</summary>
@@ -7,7 +9,7 @@ public sealed class OtherScale : InstrumentMistake
     public override string Key => "other-scale";
 
     /// <inheritdoc/>
-    public override string Name => "read the other scale";
+    public override Message Name => Text.Mistakes.OtherScale.Name;
 
     /// <inheritdoc/>
     public override double Prior => 0.28;
@@ -16,6 +18,5 @@ public sealed class OtherScale : InstrumentMistake
     public override bool? NeedsTwoScales => true;
 
     /// <inheritdoc/>
-    public override string Remedy =>
-        "Ask “where is zero?” before anyone reads: a finger on the zero that lies on the arm, then along that scale.";
+    public override Message Remedy => Text.Mistakes.OtherScale.Remedy;
 }

@@ -1,3 +1,5 @@
+using JauntyCompass.Locales;
+
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>The second ray runs on behind the vertex, so that four angles stand there instead of one.</summary>
@@ -7,12 +9,11 @@ public sealed class RanOnBehindVertex : InstrumentMistake
     public override string Key => "ran-on-behind-vertex";
 
     /// <inheritdoc/>
-    public override string Name => "drew the ray on behind the vertex";
+    public override Message Name => Text.Mistakes.RanOnBehindVertex.Name;
 
     /// <inheritdoc/>
     public override double Prior => 0.02;
 
     /// <inheritdoc/>
-    public override string Remedy =>
-        "Show a ray as something that starts at a point: set the pencil down on the vertex, then pull.";
+    public override Message Remedy => Text.Mistakes.RanOnBehindVertex.Remedy;
 }

@@ -1,3 +1,5 @@
+using JauntyCompass.Locales;
+
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>Nothing in particular: the right way, a little beside the right graduation.</summary>
@@ -7,13 +9,13 @@ public sealed class SlipOfTheEye : InstrumentMistake
     public override string Key => "slip";
 
     /// <inheritdoc/>
-    public override string Name => "strayed a graduation or two";
+    public override Message Name => Text.Mistakes.Slip.Name;
 
     /// <inheritdoc/>
     public override double Prior => 0.12;
 
     /// <inheritdoc/>
-    public override string Remedy => "Read once more with the eye straight above the graduation.";
+    public override Message Remedy => Text.Mistakes.Slip.Remedy;
 
     /// <inheritdoc/>
     public override string? Demonstration => "in-between";

@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Marking.Sums;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Mistakes;
 
@@ -9,12 +10,11 @@ public sealed class SmallerForReflex : SumMistake<ReflexSum>
     public override string Key => "smaller-for-reflex";
 
     /// <inheritdoc/>
-    public override string Name => "gave the smaller angle instead of the reflex one";
+    public override Message Name => Text.Mistakes.SmallerForReflex.Name;
 
     /// <inheritdoc/>
     public override double Prior => 0.002;
 
     /// <inheritdoc/>
-    public override string Remedy =>
-        "Say where the arc stands before measuring: does the answer have to be more than 180 or less?";
+    public override Message Remedy => Text.Mistakes.SmallerForReflex.Remedy;
 }

@@ -1,3 +1,5 @@
+using JauntyCompass.Locales;
+
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>The first arm did not lie on zero, and its reading was not subtracted, or was added: the end reading, or the sum.</summary>
@@ -7,12 +9,11 @@ public sealed class StartNotSubtracted : InstrumentMistake
     public override string Key => "start-not-subtracted";
 
     /// <inheritdoc/>
-    public override string Name => "forgot to subtract the reading on the first arm";
+    public override Message Name => Text.Mistakes.StartNotSubtracted.Name;
 
     /// <inheritdoc/>
     public override double Prior => 0.1;
 
     /// <inheritdoc/>
-    public override string Remedy =>
-        "Have both readings written down before anything is computed: first arm, second arm, difference.";
+    public override Message Remedy => Text.Mistakes.StartNotSubtracted.Remedy;
 }

@@ -1,3 +1,5 @@
+using JauntyCompass.Locales;
+
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>
@@ -10,7 +12,7 @@ public sealed class StraightEdgeForZeroLine : InstrumentMistake
     public override string Key => "straight-edge-for-zero-line";
 
     /// <inheritdoc/>
-    public override string Name => "laid the straight edge on the arm";
+    public override Message Name => Text.Mistakes.StraightEdgeForZeroLine.Name;
 
     /// <inheritdoc/>
     public override double Prior => 0.09;
@@ -22,6 +24,5 @@ public sealed class StraightEdgeForZeroLine : InstrumentMistake
     public override bool LeavesCentreOff => true;
 
     /// <inheritdoc/>
-    public override string Remedy =>
-        "Compare instruments: on whose does the zero line lie above the edge? Trace it with a finger first.";
+    public override Message Remedy => Text.Mistakes.StraightEdgeForZeroLine.Remedy;
 }

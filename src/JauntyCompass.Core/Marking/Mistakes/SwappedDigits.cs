@@ -1,3 +1,5 @@
+using JauntyCompass.Locales;
+
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>
@@ -9,12 +11,11 @@ public sealed class SwappedDigits : InstrumentMistake
     public override string Key => "swapped-digits";
 
     /// <inheritdoc/>
-    public override string Name => "swapped the digits";
+    public override Message Name => Text.Mistakes.SwappedDigits.Name;
 
     /// <inheritdoc/>
     public override double Prior => 0.036;
 
     /// <inheritdoc/>
-    public override string Remedy =>
-        "Say the number aloud before it is written: forty-seven, then 47.";
+    public override Message Remedy => Text.Mistakes.SwappedDigits.Remedy;
 }

@@ -1,3 +1,5 @@
+using JauntyCompass.Locales;
+
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>
@@ -10,7 +12,7 @@ public sealed class TenFromOtherScale : InstrumentMistake
     public override string Key => "ten-from-other-scale";
 
     /// <inheritdoc/>
-    public override string Name => "took the ten from one scale and the ones from the other";
+    public override Message Name => Text.Mistakes.TenFromOtherScale.Name;
 
     /// <inheritdoc/>
     public override double Prior => 0.05;
@@ -19,6 +21,5 @@ public sealed class TenFromOtherScale : InstrumentMistake
     public override bool? NeedsTwoScales => true;
 
     /// <inheritdoc/>
-    public override string Remedy =>
-        "Follow one scale with the finger from zero to the arm without lifting it.";
+    public override Message Remedy => Text.Mistakes.TenFromOtherScale.Remedy;
 }

@@ -1,3 +1,5 @@
+using JauntyCompass.Locales;
+
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>The dot was dragged or made with a blunt point: at the rim a degree is hardly more than a millimetre.</summary>
@@ -7,7 +9,7 @@ public sealed class ThickDot : InstrumentMistake
     public override string Key => "thick-dot";
 
     /// <inheritdoc/>
-    public override string Name => "made a thick or dragged dot";
+    public override Message Name => Text.Mistakes.ThickDot.Name;
 
     /// <inheritdoc/>
     public override double Prior => 0.02;
@@ -16,6 +18,5 @@ public sealed class ThickDot : InstrumentMistake
     public override string? Demonstration => "explained-blunt-point";
 
     /// <inheritdoc/>
-    public override string Remedy =>
-        "Sharpen pencils first; have the dot set down and lifted, not rubbed in.";
+    public override Message Remedy => Text.Mistakes.ThickDot.Remedy;
 }

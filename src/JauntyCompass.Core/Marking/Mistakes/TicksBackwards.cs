@@ -1,3 +1,5 @@
+using JauntyCompass.Locales;
+
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>
@@ -10,12 +12,11 @@ public sealed class TicksBackwards : InstrumentMistake
     public override string Key => "ticks-backwards";
 
     /// <inheritdoc/>
-    public override string Name => "counted the ones backwards";
+    public override Message Name => Text.Mistakes.TicksBackwards.Name;
 
     /// <inheritdoc/>
     public override double Prior => 0.08;
 
     /// <inheritdoc/>
-    public override string Remedy =>
-        "Say which way the labels grow, and count the ones the same way.";
+    public override Message Remedy => Text.Mistakes.TicksBackwards.Remedy;
 }

@@ -1,13 +1,13 @@
 using JauntyCompass.Core.Angles;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>An angle was named with two letters.</summary>
-public sealed class TwoLetters()
-    : NamingMistake("two-letters", "named an angle with two letters", 0.01)
+public sealed class TwoLetters() : NamingMistake("two-letters", Text.Mistakes.TwoLetters.Name, 0.01)
 {
     /// <inheritdoc/>
-    public override string Remedy => "Set names of rays and names of angles side by side.";
+    public override Message Remedy => Text.Mistakes.TwoLetters.Remedy;
 
     /// <inheritdoc/>
     public override string? Demonstration => "naming";

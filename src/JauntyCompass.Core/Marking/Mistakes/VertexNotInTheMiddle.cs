@@ -1,17 +1,14 @@
 using JauntyCompass.Core.Angles;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>The vertex is not in the middle of the name.</summary>
 public sealed class VertexNotInTheMiddle()
-    : NamingMistake(
-        "vertex-not-in-the-middle",
-        "did not put the vertex in the middle of the name",
-        0.02
-    )
+    : NamingMistake("vertex-not-in-the-middle", Text.Mistakes.VertexNotInTheMiddle.Name, 0.02)
 {
     /// <inheritdoc/>
-    public override string Remedy => "Let the class trace names in the air: arm, vertex, arm.";
+    public override Message Remedy => Text.Mistakes.VertexNotInTheMiddle.Remedy;
 
     /// <inheritdoc/>
     public override string? Demonstration => "explained-vertex-not-in-the-middle";

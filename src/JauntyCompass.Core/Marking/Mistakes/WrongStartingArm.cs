@@ -1,3 +1,5 @@
+using JauntyCompass.Locales;
+
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>On a full circle with one scale the zero was laid on the arm where the turn ends: 360 − A comes out.</summary>
@@ -7,7 +9,7 @@ public sealed class WrongStartingArm : InstrumentMistake
     public override string Key => "wrong-starting-arm";
 
     /// <inheritdoc/>
-    public override string Name => "laid zero on the arm where the turn ends";
+    public override Message Name => Text.Mistakes.WrongStartingArm.Name;
 
     /// <inheritdoc/>
     public override double Prior => 0.02;
@@ -16,8 +18,7 @@ public sealed class WrongStartingArm : InstrumentMistake
     public override bool? NeedsTwoScales => false;
 
     /// <inheritdoc/>
-    public override string Remedy =>
-        "Follow the turn arrow with a finger before anything is laid on.";
+    public override Message Remedy => Text.Mistakes.WrongStartingArm.Remedy;
 
     /// <inheritdoc/>
     public override string? Demonstration => "full-circle-turn";

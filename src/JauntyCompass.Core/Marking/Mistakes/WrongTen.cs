@@ -1,3 +1,5 @@
+using JauntyCompass.Locales;
+
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>
@@ -10,12 +12,11 @@ public sealed class WrongTen : InstrumentMistake
     public override string Key => "wrong-ten";
 
     /// <inheritdoc/>
-    public override string Name => "took the ones from the wrong ten";
+    public override Message Name => Text.Mistakes.WrongTen.Name;
 
     /// <inheritdoc/>
     public override double Prior => 0.10;
 
     /// <inheritdoc/>
-    public override string Remedy =>
-        "Count aloud in tens up to the last label before the arm, and only then the ones.";
+    public override Message Remedy => Text.Mistakes.WrongTen.Remedy;
 }

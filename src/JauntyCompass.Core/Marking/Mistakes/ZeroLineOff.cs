@@ -1,3 +1,5 @@
+using JauntyCompass.Locales;
+
 namespace JauntyCompass.Core.Marking.Mistakes;
 
 /// <summary>The zero line was turned off its arm, or the instrument slipped before the reading: off by that many degrees.</summary>
@@ -7,7 +9,7 @@ public sealed class ZeroLineOff : InstrumentMistake
     public override string Key => "zero-line-off";
 
     /// <inheritdoc/>
-    public override string Name => "left the zero line off the arm";
+    public override Message Name => Text.Mistakes.ZeroLineOff.Name;
 
     /// <inheritdoc/>
     public override double Prior => 0.09;
@@ -16,6 +18,5 @@ public sealed class ZeroLineOff : InstrumentMistake
     public override bool IsOfPlacing => true;
 
     /// <inheritdoc/>
-    public override string Remedy =>
-        "Hold the protractor with two fingers while you read, and look along the zero line last.";
+    public override Message Remedy => Text.Mistakes.ZeroLineOff.Remedy;
 }

@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Answers;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Steps;
 
@@ -30,8 +31,8 @@ public sealed class ChoiceStep(
     string title,
     IReadOnlyList<Option> options,
     string? chosen,
-    string right,
-    string look
+    Message? right,
+    Message? look
 ) : ExactStep<Choice>(key, title)
 {
     private IReadOnlyList<Lead<Choice>>? _leads;
@@ -57,13 +58,13 @@ public sealed class ChoiceStep(
 
     /// <inheritdoc/>
     protected override Judgement Missing(MarkingRules rules) =>
-        new(Verdict.NotYet, new Feedback(null, "Nothing is chosen yet.", look));
+        new(Verdict.NotYet, rules.Phrasing.Feedback(null, Text.Marks.Choice.Missing, look));
 
     /// <inheritdoc/>
     protected override Judgement Accepted(MarkingRules rules) =>
-        new(Verdict.Accepted, new Feedback(null, right, ""));
+        new(Verdict.Accepted, rules.Phrasing.Feedback(null, right));
 
     /// <inheritdoc/>
     protected override Feedback NotExplained(Choice given, MarkingRules rules) =>
-        new(null, $"“{given.Text}” does not fit here.", look);
+        rules.Phrasing.Feedback(null, Text.Marks.Choice.Wrong, look);
 }

@@ -2,6 +2,7 @@ using JauntyCompass.Core.Answers;
 using JauntyCompass.Core.Marking.Explanations;
 using JauntyCompass.Core.Marking.Predictions;
 using JauntyCompass.Core.Marking.Sums;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Steps;
 
@@ -49,10 +50,7 @@ public sealed class ComputedStep<TSum>(
     {
         if (answer is not double value)
         {
-            return Marking.Judge.Unfinished(
-                "The last number is missing.",
-                "Finish the sum with what you read."
-            );
+            return Marking.Judge.Unfinished(rules, Text.Marks.Sum.Missing, Text.Marks.Sum.Finish);
         }
         double error = value - truth;
         TSum own = Own ?? OfTheTruth;
@@ -69,12 +67,11 @@ public sealed class ComputedStep<TSum>(
         {
             return new Judgement(
                 verdict,
-                new Feedback(
+                rules.Phrasing.Feedback(
                     first.Feedback.Praise,
                     follows
-                        ? $"{rules.Phrasing.Degrees(value)} fits, and your sum is right."
-                        : $"{rules.Phrasing.Degrees(value)} fits the angle. From what you read the sum comes to {rules.Phrasing.Degrees(own.Result)}: add it up once more.",
-                    ""
+                        ? Text.Marks.Sum.Fits(value)
+                        : Text.Marks.Sum.FitsButNotTheSum(value, own.Result)
                 )
             )
             {
@@ -92,19 +89,16 @@ public sealed class ComputedStep<TSum>(
             causes[0].Likelihood >= Diagnosis.NamedFrom
                 ? mistakes.FirstOrDefault(m => m.Key == causes[0].Mistake)
                 : null;
-        string? praise = Praise.ForPlacing(readings[0].Context, rules.Words);
+        string? praise = Praise.ForPlacing(readings[0].Context, rules.Phrasing);
         return new Judgement(
             verdict,
-            (
-                named is null
-                    ? null
-                    : ExplanationCatalogue.Of(named).Explain(new SumContext(praise, rules.Phrasing))
-            )
-                ?? new Feedback(
+            named is null
+                ? rules.Phrasing.Feedback(
                     first.Verdict == Verdict.Accepted ? first.Feedback.Praise : null,
-                    "I cannot tell how this number follows from what you read.",
-                    "Write the sum out, one step under the other."
+                    Text.Marks.Sum.NotExplained,
+                    Text.Marks.Sum.WriteItOut
                 )
+                : ExplanationCatalogue.Of(named).Explain(new SumContext(praise, rules.Phrasing))
         )
         {
             Value = value,

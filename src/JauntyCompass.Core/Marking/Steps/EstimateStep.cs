@@ -1,8 +1,9 @@
 using JauntyCompass.Core.Answers;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Steps;
 
-/// <summary>An estimate by eye: kept for the check, and happened about kindly, since it is no measurement.</summary>
+/// <summary>An estimate by eye: kept for the check, and told about kindly, since it is no measurement.</summary>
 /// <param name="truth">The true measure, in degrees.</param>
 /// <param name="estimate">The estimate, in degrees; null while none is made.</param>
 public sealed class EstimateStep(double truth, double? estimate)
@@ -13,8 +14,8 @@ public sealed class EstimateStep(double truth, double? estimate)
     /// <summary>Whether it was drawn, not said.</summary>
     public bool IsDrawn { get; init; }
 
-    /// <summary>What is happened while there is no estimate.</summary>
-    public string Missing { get; init; } = "There is no estimate to check against.";
+    /// <summary>What is told while there is no estimate.</summary>
+    public Message Missing { get; init; } = Text.Marks.Estimate.Missing;
 
     /// <inheritdoc/>
     public override double ToleranceIn(MarkingRules rules) => Estimate.Good;
@@ -29,7 +30,7 @@ public sealed class EstimateStep(double truth, double? estimate)
         {
             return new Judgement(
                 Verdict.NotYet,
-                new Feedback(null, Missing, "Do that first, then measure.")
+                rules.Phrasing.Feedback(null, Missing, Text.Marks.Estimate.First)
             );
         }
         double off = guess - truth;
@@ -41,15 +42,20 @@ public sealed class EstimateStep(double truth, double? estimate)
         {
             return Judged(verdict, guess, off, "", "");
         }
-        string size = off > 0 ? "large" : "small";
-        // What a drawing measures is still to be found out, so it is not happened.
-        string happened = IsDrawn
-            ? $"What you drew by eye is a good deal too {size}."
-            : $"Your estimate was {rules.Phrasing.Degrees(guess)}, and that is a good deal too {size}.";
-        const string Tip = "Hold it against a right angle first.";
+        // What a drawing measures is still to be found out, so it is not told.
+        string happened = rules.Phrasing.Say(
+            (IsDrawn, off > 0) switch
+            {
+                (true, true) => Text.Marks.Estimate.DrawnTooLarge,
+                (true, false) => Text.Marks.Estimate.DrawnTooSmall,
+                (false, true) => Text.Marks.Estimate.TooLarge(guess),
+                _ => Text.Marks.Estimate.TooSmall(guess),
+            }
+        );
+        string tip = rules.Phrasing.Say(Text.Marks.Estimate.HoldAgainst);
         return Decides
-            ? Judged(verdict, guess, off, happened, Tip)
-            : Judged(verdict, guess, off, $"{happened} {Tip}", "");
+            ? Judged(verdict, guess, off, happened, tip)
+            : Judged(verdict, guess, off, $"{happened} {tip}", "");
     }
 
     private static Judgement Judged(

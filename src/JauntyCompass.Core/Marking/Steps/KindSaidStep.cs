@@ -2,6 +2,7 @@ using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Answers;
 using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Steps;
 
@@ -39,9 +40,8 @@ public sealed class KindSaidStep(AngleKind truth, AngleKind said, double? readin
         bool disagrees = Disagrees(rules.Tolerance);
         string doubt =
             !disagrees ? ""
-            : said == truth
-                ? $"You said {Numbers.Adjective(said)}. Can {rules.Phrasing.Degrees(reading!.Value)} be that?"
-            : $"Look at the opening again: is it really {Numbers.Adjective(said)}?";
+            : said == truth ? rules.Phrasing.Say(Text.Marks.Kind.CanItBe(said, reading!.Value))
+            : rules.Phrasing.Say(Text.Marks.Kind.IsItReally(said));
         Verdict verdict = said == truth ? Verdict.Accepted : Verdict.NotYet;
         var judged = new Judgement(verdict, new Feedback(null, doubt, ""));
         if (!disagrees)
@@ -51,7 +51,7 @@ public sealed class KindSaidStep(AngleKind truth, AngleKind said, double? readin
         Mistake mistake = MistakeCatalogue.Get<KindAgainstNumber>();
         return judged with
         {
-            Causes = [new Cause(mistake.Key, mistake.Name, Likelihood: 1, Evidence.Choice)],
+            Causes = [new Cause(mistake.Key, mistake.UsualName, Likelihood: 1, Evidence.Choice)],
             LikelyCause = mistake.Key,
         };
     }

@@ -1,6 +1,7 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Answers;
 using JauntyCompass.Core.Marking.Predictions;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Steps;
 
@@ -37,20 +38,13 @@ public sealed class NameStep(AngleToName angle, string? name) : ExactStep<AngleN
 
     /// <inheritdoc/>
     protected override Judgement Missing(MarkingRules rules) =>
-        Marking.Judge.Unfinished(
-            "There is no name yet.",
-            $"Say the letters from one {rules.Words.Arm} over the vertex to the other."
-        );
+        Marking.Judge.Unfinished(rules, Text.Marks.Name.Missing, Text.Marks.Name.SayLetters);
 
     /// <inheritdoc/>
     protected override Judgement Accepted(MarkingRules rules) =>
-        new(Verdict.Accepted, new Feedback(null, "That names it: nobody could mistake it.", ""));
+        new(Verdict.Accepted, rules.Phrasing.Feedback(null, Text.Marks.Name.Right));
 
     /// <inheritdoc/>
     protected override Feedback NotExplained(AngleName given, MarkingRules rules) =>
-        new(
-            null,
-            "These letters do not name this angle.",
-            $"Slide a finger from one {rules.Words.Arm} over the vertex to the other, and say the letters as you pass them."
-        );
+        rules.Phrasing.Feedback(null, Text.Marks.Name.NotExplained, Text.Marks.Name.SlideFinger);
 }

@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Answers;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Steps;
 
@@ -17,13 +18,13 @@ public sealed class NumberStep<TAnswer>(
     TAnswer truth,
     TAnswer? answer,
     IReadOnlyList<Lead<TAnswer>> leads,
-    string right,
-    string look
+    Message right,
+    Message look
 ) : ExactStep<TAnswer>(key, title)
     where TAnswer : ExactAnswer
 {
     /// <summary>What should give pause though it was worked out rightly; null where nothing should.</summary>
-    public string? Doubt { get; init; }
+    public Message? Doubt { get; init; }
 
     /// <inheritdoc/>
     public override IReadOnlyList<TAnswer> Right { get; } = [truth];
@@ -36,16 +37,16 @@ public sealed class NumberStep<TAnswer>(
 
     /// <inheritdoc/>
     protected override Judgement Missing(MarkingRules rules) =>
-        Marking.Judge.Unfinished("The number is missing.", look);
+        Marking.Judge.Unfinished(rules, Text.Marks.Number.Missing, look);
 
     /// <inheritdoc/>
     protected override Judgement Accepted(MarkingRules rules) =>
         new(
             Doubt is null ? Verdict.Accepted : Verdict.Near,
-            new Feedback(null, Doubt ?? right, "")
+            rules.Phrasing.Feedback(null, Doubt ?? right)
         );
 
     /// <inheritdoc/>
     protected override Feedback NotExplained(TAnswer given, MarkingRules rules) =>
-        new(null, "I cannot tell how this number came about.", look);
+        rules.Phrasing.Feedback(null, Text.Marks.Reading.NotExplained, look);
 }

@@ -1,3 +1,4 @@
+using JauntyCompass.Core.Wording;
 using JauntyCompass.Core.Demonstrations.WentWrong;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Marking;
@@ -79,8 +80,8 @@ public static class KindEndpoints
             MistakeCatalogue
                 .All.Select(m => new MistakeReply(
                     m.Key,
-                    m.Name,
-                    m.Remedy,
+                    m.UsualName,
+                    Phrasing.Usual.Say(m.Remedy),
                     ReplayDemonstrations.KeyFor(m),
                     [.. ExerciseKinds.All.Where(k => k.Mistakes.Contains(m)).Select(k => k.Key)]
                 ))

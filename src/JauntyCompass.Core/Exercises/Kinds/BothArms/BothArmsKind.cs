@@ -6,6 +6,7 @@ using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Simulation;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.BothArms;
 
@@ -100,8 +101,8 @@ public sealed class BothArmsKind()
                 "Compared",
                 [new Option("yes", "yes", agree), new Option("no", "no", !agree)],
                 response?.Agree,
-                "Both ways give the same: that is a good check.",
-                "Hold your two numbers against each other."
+                Text.Kinds.BothArms.Right,
+                Text.Kinds.BothArms.Look
             )
             {
                 Decides = false,
@@ -122,10 +123,7 @@ public sealed class BothArmsKind()
     }
 
     private static Judgement SameArm(MarkingRules rules) =>
-        Judge.Unfinished(
-            $"Both times the {rules.Words.ZeroLine} lay on the same {rules.Words.Arm}.",
-            $"For the second reading lay the {rules.Words.ZeroLine} on the other {rules.Words.Arm}. Then the two can check each other."
-        );
+        Judge.Unfinished(rules, Text.Kinds.BothArms.SameArm, Text.Kinds.BothArms.UseTheOther);
 
     /// <inheritdoc/>
     protected override BothArmsResponse Attempt(BothArmsItem item, Attempt attempt)

@@ -10,6 +10,7 @@ using JauntyCompass.Core.Recognition;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.ByEye;
 
@@ -101,7 +102,7 @@ public sealed class DrawByEyeKind()
             {
                 IsDrawn = true,
                 Weight = 0.5,
-                Missing = "There is no second ray on the sheet yet.",
+                Missing = Text.Marks.Drawing.NoSecondRay,
             },
             new ReadingStep(
                 "reading",

@@ -8,6 +8,7 @@ using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Simulation;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.Clock;
 
@@ -106,8 +107,8 @@ public sealed class ClockKind()
                 new ExactDegrees(item.Truth),
                 response is null ? null : new ExactDegrees(response.Answer),
                 Leads(item),
-                "That is how far it is round.",
-                "Once round is 360 degrees, and the clock has twelve hours and sixty minutes."
+                Text.Kinds.Clock.Right,
+                Text.Kinds.Clock.Look
             ),
         ];
 
@@ -123,11 +124,8 @@ public sealed class ClockKind()
                 new(
                     MistakeInContext.Of(
                         MistakeCatalogue.Get<OtherOpening>(),
-                        new Feedback(
-                            null,
-                            "You went round the long way.",
-                            "The smaller angle between the hands is asked. Which way round is shorter?"
-                        )
+                        Text.Kinds.Clock.LongWay,
+                        Text.Kinds.Clock.ShorterWay
                     ),
                     [new ExactDegrees(360 - item.Truth)]
                 ),

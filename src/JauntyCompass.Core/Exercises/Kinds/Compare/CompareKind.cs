@@ -10,6 +10,7 @@ using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.Compare;
 
@@ -127,8 +128,8 @@ public sealed class CompareKind()
                 "Compared",
                 Options(item),
                 response?.Larger,
-                "Yes: only the opening counts.",
-                "Lay one angle on the other in your mind, vertex on vertex."
+                Text.Kinds.Compare.Right,
+                Text.Kinds.Compare.Look
             ),
         ];
 

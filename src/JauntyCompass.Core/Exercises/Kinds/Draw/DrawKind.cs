@@ -10,6 +10,7 @@ using JauntyCompass.Core.Recognition;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.Draw;
 
@@ -98,16 +99,10 @@ public sealed class DrawKind()
     }
 
     private static Judgement NoRay(MarkingRules rules) =>
-        Judge.Unfinished(
-            "There is no second ray on the sheet yet.",
-            $"Make a dot at the measure, then draw from the vertex through the dot with the {rules.Words.Straightedge}."
-        );
+        Judge.Unfinished(rules, Text.Marks.Drawing.NoSecondRay, Text.Marks.Drawing.DrawSecondRay);
 
     private static Judgement NoRays(MarkingRules rules) =>
-        Judge.Unfinished(
-            "There are not two rays on the sheet yet.",
-            $"Draw the base ray with the {rules.Words.Straightedge}, long enough to pass the rim. Its end is the vertex. Then make your dot and draw the second ray."
-        );
+        Judge.Unfinished(rules, Text.Marks.Drawing.NoTwoRays, Text.Marks.Drawing.DrawBoth);
 
     /// <inheritdoc/>
     protected override DrawResponse Attempt(DrawItem item, Attempt attempt)

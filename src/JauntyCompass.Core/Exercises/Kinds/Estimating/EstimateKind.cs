@@ -9,6 +9,7 @@ using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.Estimating;
 
@@ -91,8 +92,8 @@ public sealed class EstimateKind()
                 "Benchmark",
                 Options(truth),
                 response?.Nearest,
-                "",
-                "Picture a right angle on it first."
+                right: null,
+                Text.Kinds.Estimate.Look
             )
             {
                 Decides = false,

@@ -10,6 +10,7 @@ using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.Exactly;
 
@@ -157,7 +158,7 @@ public sealed class ExactlyKind()
         ExactlyResponse? response
     ) =>
         [
-            new ChoiceStep("by-eye", "By eye", Options(item, []), response?.ByEye, "", "")
+            new ChoiceStep("by-eye", "By eye", Options(item, []), response?.ByEye, null, null)
             {
                 Decides = false,
                 Weight = 0,
@@ -167,8 +168,8 @@ public sealed class ExactlyKind()
                 "Found",
                 Options(item, WithInstrument),
                 response?.Found,
-                "Measured, not guessed: that is the one.",
-                "Lay the instrument on each of them, and count from the zero on the arm."
+                Text.Kinds.Exactly.Right,
+                Text.Kinds.Exactly.Look
             ),
         ];
 

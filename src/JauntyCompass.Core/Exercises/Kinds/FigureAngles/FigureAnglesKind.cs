@@ -10,7 +10,7 @@ using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
-using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.FigureAngles;
 
@@ -202,8 +202,8 @@ public sealed class FigureAnglesKind()
                 new ExactDegrees(ownSum),
                 response is null ? null : new ExactDegrees(response.Sum),
                 [],
-                "Your sum is right.",
-                $"Add them up once more: the angles come to {rules(item)} together, so a sum far from that sends you back to the corners."
+                Text.Kinds.FigureAngles.Right,
+                Text.Kinds.FigureAngles.Look(item.Sum)
             )
             {
                 Decides = false,
@@ -211,12 +211,10 @@ public sealed class FigureAnglesKind()
                 // Every reading may be a little off, and together they are so many times as much.
                 Doubt =
                     Math.Abs(ownSum - item.Sum) > item.Corners.Count * Honest
-                        ? $"You added correctly, but these angles come to {rules(item)} together. One of your readings is off: look at the corners again."
+                        ? Text.Kinds.FigureAngles.Doubt(item.Sum)
                         : null,
             },
         ];
-
-        static string rules(FigureAnglesItem item) => Numbers.Degrees(item.Sum);
     }
 
     /// <inheritdoc/>

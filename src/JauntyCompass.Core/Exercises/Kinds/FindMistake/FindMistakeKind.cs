@@ -14,6 +14,7 @@ using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.FindMistake;
 
@@ -183,8 +184,8 @@ public sealed class FindMistakeKind()
                 "Mistake found",
                 Options(item),
                 response?.Found,
-                "That is what happened.",
-                "Begin with how it lies: centre mark, zero line. Then follow the numbers from zero."
+                Text.Kinds.FindMistake.Right,
+                Text.Kinds.FindMistake.Look
             ),
             new ReadingStep(
                 "reading",

@@ -11,6 +11,7 @@ using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.InstrumentQuestion;
 
@@ -149,8 +150,8 @@ public sealed class InstrumentQuestionKind()
                 "Answer",
                 Options(item),
                 response?.Picked,
-                "Yes.",
-                "Look at the instrument once more."
+                Text.Kinds.InstrumentQuestion.Right,
+                Text.Kinds.InstrumentQuestion.Look
             ),
         ];
 

@@ -12,6 +12,7 @@ using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.NameAngle;
 
@@ -168,9 +169,9 @@ public sealed class NameAngleKind()
                 Options(item),
                 response?.Allowed,
                 item.Verdict == NameVerdict.Allowed
-                    ? "It is allowed: the vertex in the middle, or one letter where only one angle stands."
-                    : "It is not allowed.",
-                "Look for the vertex: it belongs in the middle. One letter is enough only where one angle stands."
+                    ? Text.Kinds.Name.Allowed
+                    : Text.Kinds.Name.NotAllowed,
+                Text.Kinds.Name.Look
             ),
             new NameStep(item.Meant, response?.Name),
         ];

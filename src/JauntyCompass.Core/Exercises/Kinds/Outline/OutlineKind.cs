@@ -11,6 +11,7 @@ using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.Outline;
 
@@ -174,8 +175,8 @@ public sealed class OutlineKind()
                 "Riddle",
                 Options(item),
                 response?.Fits,
-                "That one fits.",
-                "Go round each outline corner by corner, and say the kind at each."
+                Text.Kinds.Outline.Right,
+                Text.Kinds.Outline.Look
             ),
             new NumberStep<Count>(
                 "count",
@@ -185,8 +186,8 @@ public sealed class OutlineKind()
                 mixedUp == truth
                     ? []
                     : [new(MistakeInContext.Of<MixedUpKinds>(), [new Count(mixedUp)])],
-                "Counted right.",
-                "Put a small tick at each corner as you go round, so that none is left out."
+                Text.Kinds.Outline.Counted,
+                Text.Kinds.Outline.CountAgain
             ),
         ];
     }

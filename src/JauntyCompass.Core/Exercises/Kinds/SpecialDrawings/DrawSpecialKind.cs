@@ -11,6 +11,7 @@ using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.SpecialDrawings;
 
@@ -166,10 +167,7 @@ public sealed class DrawSpecialKind()
     }
 
     private static Judgement NoRay(MarkingRules rules) =>
-        Judge.Unfinished(
-            "There is no second ray on the sheet yet.",
-            $"Draw from the vertex with the {rules.Words.Straightedge}."
-        );
+        Judge.Unfinished(rules, Text.Marks.Drawing.NoSecondRay, Text.Marks.Drawing.DrawFromVertex);
 
     private static ChoiceStep ArcStep(DrawSpecialItem item, DrawnFigure? figure)
     {
@@ -189,8 +187,8 @@ public sealed class DrawSpecialKind()
                 new Option("missing", "missing"),
             ],
             where,
-            "The arc marks the opening that is meant.",
-            "Mark the opening that is meant: tap inside it with the arc in hand."
+            Text.Kinds.DrawSpecial.ArcRight,
+            Text.Kinds.DrawSpecial.ArcLook
         )
         {
             // Only a reflex angle is another one without its arc.

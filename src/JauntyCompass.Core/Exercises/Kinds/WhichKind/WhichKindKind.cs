@@ -9,6 +9,7 @@ using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.WhichKind;
 
@@ -118,8 +119,8 @@ public sealed class WhichKindKind()
                 "Kind",
                 Options(item),
                 response?.Said.ToString(),
-                $"Yes: {Numbers.Compared(item.Angle.Measure.Kind)}.",
-                "Hold it against a right angle, and go along the arc with a finger."
+                Text.Kinds.WhichKind.Right(item.Angle.Measure.Kind),
+                Text.Kinds.WhichKind.Look
             ),
         ];
 

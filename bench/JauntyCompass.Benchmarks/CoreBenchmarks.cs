@@ -15,6 +15,7 @@ using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Benchmarks;
 
@@ -83,6 +84,9 @@ public class CoreBenchmarks
         }
         return sum;
     }
+
+    [Benchmark]
+    public string RenderMessage() => Phrasing.Usual.Say(Text.Mistakes.OtherScale.Measured(180));
 
     [Benchmark]
     public Mark MarkReading() => _measureKind.Mark(_measure, _reading, MarkingRules.Usual);

@@ -90,21 +90,20 @@ public sealed class TextRenderer
         };
 
     // One after the other, the last two joined by a word.
-    private string Listed(IReadOnlyList<Message> list) =>
-        list.Count switch
+    private string Listed(IReadOnlyList<Message> list)
+    {
+        string text = list.Count == 0 ? "" : Render(list[0]);
+        for (int i = 1; i < list.Count; i++)
         {
-            0 => "",
-            1 => Render(list[0]),
-            _ => Render(
-                Text.Units.LastOfList(
-                    string.Join(
-                        Render(Text.Units.BetweenOfList),
-                        list.Take(list.Count - 1).Select(Render)
-                    ),
-                    Render(list[^1])
-                )
-            ),
-        };
+            string next = Render(list[i]);
+            text = Render(
+                i == list.Count - 1
+                    ? Text.Units.LastOfList(text, next)
+                    : Text.Units.MoreOfList(text, next)
+            );
+        }
+        return text;
+    }
 
     private static double Tenths(double number)
     {

@@ -1,4 +1,3 @@
-using JauntyCompass.Locales;
 using FsCheck;
 using FsCheck.Fluent;
 using JauntyCompass.Core.Angles;
@@ -7,6 +6,7 @@ using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Instruments.Rules;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Tests;
 

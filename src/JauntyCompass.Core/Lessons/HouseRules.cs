@@ -1,8 +1,8 @@
-using JauntyCompass.Locales;
 using System.Text.Json.Serialization;
 using JauntyCompass.Core.Instruments.Rules;
 using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Lessons;
 

@@ -106,7 +106,12 @@ public static class Judge
             )
             {
                 seen.Add(
-                    new Cause(mistakes[i].Key, mistakes[i].UsualName, found.Likelihood, Evidence.Sheet)
+                    new Cause(
+                        mistakes[i].Key,
+                        mistakes[i].UsualName,
+                        found.Likelihood,
+                        Evidence.Sheet
+                    )
                 );
                 serious ??= found.Serious ? mistakes[i].Key : null;
             }

@@ -1,7 +1,7 @@
-using JauntyCompass.Core.Wording;
 using System.Collections.Frozen;
 using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Marking.Sums;
+using JauntyCompass.Core.Wording;
 using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking;

@@ -1,4 +1,3 @@
-using JauntyCompass.Locales;
 using FsCheck.Xunit;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations;
@@ -8,6 +7,7 @@ using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 using Shouldly;
 using Xunit;
 

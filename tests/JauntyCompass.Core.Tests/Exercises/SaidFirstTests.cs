@@ -1,4 +1,3 @@
-using JauntyCompass.Locales;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
@@ -6,6 +5,7 @@ using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 using Shouldly;
 using Xunit;
 

@@ -1,10 +1,10 @@
-using JauntyCompass.Locales;
 using System.Globalization;
 using FsCheck.Xunit;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 using Shouldly;
 using Xunit;
 

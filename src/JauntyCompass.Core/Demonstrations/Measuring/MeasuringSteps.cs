@@ -1,4 +1,3 @@
-using JauntyCompass.Locales;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations.Estimating;
 using JauntyCompass.Core.Instruments;
@@ -6,6 +5,7 @@ using JauntyCompass.Core.Instruments.Rules;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.Measuring;
 

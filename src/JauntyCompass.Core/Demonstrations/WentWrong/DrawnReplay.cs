@@ -1,4 +1,3 @@
-using JauntyCompass.Core.Wording;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations.Measuring;
 using JauntyCompass.Core.Demonstrations.WentWrong.Replays;
@@ -7,6 +6,7 @@ using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Recognition;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Demonstrations.WentWrong;
 

@@ -105,7 +105,9 @@ public abstract class ExactStep<TAnswer>(string key, string title)
         double sum = unknown + weights.Sum();
         List<Cause> causes =
         [
-            .. Leads.Select((l, i) => Of(l.By.Mistake.Key, l.By.Mistake.UsualName, weights[i] / sum)),
+            .. Leads.Select(
+                (l, i) => Of(l.By.Mistake.Key, l.By.Mistake.UsualName, weights[i] / sum)
+            ),
             Of(Diagnosis.NotExplained, Diagnosis.NotExplainedName, unknown / sum),
         ];
         causes.RemoveAll(c => c.Likelihood < LeastListed);

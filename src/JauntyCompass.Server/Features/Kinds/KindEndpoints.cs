@@ -1,7 +1,7 @@
-using JauntyCompass.Core.Wording;
 using JauntyCompass.Core.Demonstrations.WentWrong;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Wording;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace JauntyCompass.Server.Features.Kinds;

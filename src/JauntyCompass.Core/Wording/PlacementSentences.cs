@@ -6,7 +6,7 @@ namespace JauntyCompass.Core.Wording;
 /// <summary>Says how an instrument lies, for those who do not see it.</summary>
 public static class PlacementSentences
 {
-    // As near as this it lies on it for anybody who is readings so: mm and degrees. Common practice, no source.
+    // As near as this it lies on it for anybody who is told so: mm and degrees. Common practice, no source.
     private const double OnVertex = 1;
     private const double OnArm = 0.5;
 
@@ -33,7 +33,7 @@ public static class PlacementSentences
     }
 
     /// <summary>
-    /// The numbers that stand on an arm, to the nearest degree, scale by scale: <c>outer 117, inner 63</c>. Which one counts is not readings.
+    /// The numbers that stand on an arm, to the nearest degree, scale by scale: <c>outer 117, inner 63</c>. Which one counts is not told.
     /// Null where the arm has no graduations on it.
     /// </summary>
     public static string? Standing(in LaidAngle laid, WhichArm arm, Phrasing phrasing)

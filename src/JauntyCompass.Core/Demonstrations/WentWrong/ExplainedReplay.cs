@@ -88,7 +88,7 @@ public abstract class ExplainedReplay(DemonstrationFacts facts) : Demonstration(
     /// <summary>Whether it arrives at the measure of the task.</summary>
     private protected virtual bool IsAboutMeasure => true;
 
-    /// <summary>What is said, asked and explanation.</summary>
+    /// <summary>What is said, asked and told.</summary>
     private protected abstract Explanation Explain(DemonstrationTask task, Storyboard board);
 
     /// <summary>The sheet with the mistake.</summary>

@@ -29,7 +29,7 @@ public sealed class Replay(Mistake mistake)
 {
     private const string Id = "angle";
 
-    // What lies so little off, in mm or degrees, is feedback as nothing at all.
+    // What lies so little off, in mm or degrees, is told as nothing at all.
     private const double WorthSaying = 0.5;
 
     /// <summary>The mistake that is replayed.</summary>

@@ -64,7 +64,7 @@ public class CoreBenchmarks
 
     public CoreBenchmarks()
     {
-        _measure = new MeasureItem("Measure.", Desk, Angle, Names);
+        _measure = new MeasureItem(Text.Kinds.OwnPrompt("Measure."), Desk, Angle, Names);
         _draw = (DrawItem)SetGenerator.Generate(Twenty, 7).Items[^1].Item;
         _measureKind = ExerciseKinds.Of(_measure);
         _drawKind = ExerciseKinds.Of(_draw);

@@ -7,6 +7,7 @@ using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Benchmarks;
 
@@ -51,7 +52,7 @@ internal static class DrawingTrial
                 Length
             );
             var item = new DrawItem(
-                "Draw.",
+                Text.Kinds.OwnPrompt("Measure."),
                 InstrumentCatalogue.DeskHalfCircle,
                 asked.Measure,
                 own ? null : new BaseRay(asked.Vertex, asked.Start, 90),

@@ -62,6 +62,18 @@ public sealed class Language
     public static Language? Find(string? tag) =>
         All.FirstOrDefault(l => string.Equals(l.Tag, tag, StringComparison.OrdinalIgnoreCase));
 
+    /// <summary>
+    /// What is wrong with a message that came from outside, as the rest of a sentence; null where nothing is: there is one with its id, and
+    /// it has the arguments that this one takes, each of its type.
+    /// </summary>
+    public static string? ProblemOf(Message? message) =>
+        message is null ? "must be a message: an id, with the arguments that it takes."
+        : !Usual._messages.TryGetValue(message.Id, out MessagePattern? pattern)
+            ? "must have the id of a message that there is."
+        : message.ProblemOfArguments([
+            .. pattern.Arguments().Select(a => a.Name).Where(ArgumentTypes.ByName.ContainsKey),
+        ]);
+
     /// <summary>The pattern of a message.</summary>
     /// <exception cref="KeyNotFoundException">There is no such message.</exception>
     internal MessagePattern Pattern(string id) =>

@@ -3,6 +3,7 @@ using System.Text.Json.Nodes;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Simulation;
+using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.SimulatedClass;
 
@@ -54,7 +55,8 @@ internal sealed class Sitting(
             .. bench["items"]!.AsArray().Select(i => i!["view"]!["prompt"]!.GetValue<string>()),
         ];
         IReadOnlyList<Item> items = forms.First(f =>
-            f.Count == prompts.Length && f.Zip(prompts).All(p => p.First.Prompt == p.Second)
+            f.Count == prompts.Length
+            && f.Zip(prompts).All(p => Phrasing.Usual.Say(p.First.Prompt) == p.Second)
         );
         _work = [.. items.Select((item, i) => Door.Written(HandedIn.Of(item, i, student, random)))];
     }

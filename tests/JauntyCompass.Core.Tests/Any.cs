@@ -2,6 +2,7 @@ using FsCheck;
 using FsCheck.Fluent;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations;
+using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Instruments.Rules;
 using JauntyCompass.Core.Lessons;
@@ -80,6 +81,10 @@ public static class Any
         );
 
     /// <summary>The instrument laid well on an angle: centre mark on the vertex, zero line on the start arm.</summary>
+    public static string Said(Item item) => Phrasing.Usual.Say(item.Prompt);
+
+    public static Message Prompt => Text.Kinds.OwnPrompt("Do it.");
+
     public static Placement Well(Angle angle) =>
         new(
             angle.Vertex,

@@ -40,7 +40,7 @@ public sealed class FilesTests(JauntyServer server) : IClassFixture<JauntyServer
         using Lesson lesson = await Lesson.Begin(server, "remark");
         await lesson.HandIn(Guid.NewGuid(), 0, Lesson.Reading(180 - lesson.TrueMeasure(0)));
         await lesson.HandIn(Guid.NewGuid(), 1, Lesson.Reading(lesson.TrueMeasure(1)));
-        // As an older marker left them, before stored forms had numbers.
+        // As an older marker left them.
         using (IServiceScope scope = server.Services.CreateScope())
         {
             var database = scope.ServiceProvider.GetRequiredService<JauntyDbContext>();
@@ -48,7 +48,7 @@ public sealed class FilesTests(JauntyServer server) : IClassFixture<JauntyServer
             await database.Database.ExecuteSqlAsync(
                 $"""
                 UPDATE marks SET marker_version = 1,
-                  mark = jsonb_set(jsonb_set(mark::jsonb -> 'content', array['markerVersion'], '1'), array['likelyCause'], '"slip"')
+                  mark = jsonb_set(jsonb_set(mark::jsonb, array['content', 'markerVersion'], '1'), array['content', 'likelyCause'], '"slip"')
                 WHERE answer_id IN (SELECT id FROM answers WHERE assignment_id = {assignment})
                 """,
                 TestContext.Current.CancellationToken

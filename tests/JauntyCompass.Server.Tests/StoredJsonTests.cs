@@ -21,14 +21,6 @@ public class StoredJsonTests
     }
 
     [Fact]
-    public void What_was_kept_before_forms_had_numbers_is_read()
-    {
-        string written = StoredJson.Write(Handed);
-        string bare = written["{\"version\":1,\"content\":".Length..^1];
-        StoredJson.Read<Response>(bare).ShouldBe(Handed);
-    }
-
-    [Fact]
     public void The_order_in_which_a_database_writes_it_does_not_matter()
     {
         string content = StoredJson.Write(Handed)["{\"version\":1,\"content\":".Length..^1];

@@ -173,6 +173,7 @@ export interface Ask {
 }
 export interface ItemView {
   kind: string
+  prompt: string
   asks: Ask[]
   drawing: { baseRay: { vertex: Spot; direction: number; length: number }; opening: string } | null
 }

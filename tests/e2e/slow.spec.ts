@@ -61,7 +61,7 @@ test('the Bench shows nothing of an item that is left, and keeps who has gone on
   await bench.getByRole('button', { name: 'Show me' }).click()
   await bench.getByRole('button', { name: 'Item 2', exact: true }).click()
   await shown.letGo()
-  await expect(bench.getByText((items[1]!.item as unknown as { prompt: string }).prompt)).toBeVisible()
+  await expect(bench.getByText(items[1]!.view.prompt)).toBeVisible()
   await expect(bench.getByRole('dialog')).toHaveCount(0)
   await bench.context().close()
 })

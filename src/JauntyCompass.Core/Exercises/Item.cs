@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises;
 
@@ -8,16 +9,16 @@ namespace JauntyCompass.Core.Exercises;
 /// once given never changes. Written as JSON its <c>kind</c> tells which kind of exercise it is.
 /// </summary>
 /// <param name="Prompt">What the student is asked.</param>
-public abstract record Item(string Prompt) : IValidatable
+public abstract record Item(Message Prompt) : IValidatable
 {
     /// <summary>Requires a prompt; kinds add their own.</summary>
-    public virtual void Validate(ValidationErrors errors) => errors.Text("prompt", Prompt, 1, 300);
+    public virtual void Validate(ValidationErrors errors) => errors.Said("prompt", Prompt);
 }
 
 /// <summary>An exercise done with an instrument.</summary>
 /// <param name="Prompt">What the student is asked.</param>
 /// <param name="Instrument">The instrument it is done with.</param>
-public abstract record InstrumentItem(string Prompt, Protractor Instrument) : Item(Prompt)
+public abstract record InstrumentItem(Message Prompt, Protractor Instrument) : Item(Prompt)
 {
     /// <summary>Requires an instrument that can exist; kinds add their own.</summary>
     public override void Validate(ValidationErrors errors)

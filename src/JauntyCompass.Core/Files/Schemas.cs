@@ -2,6 +2,7 @@ using System.Text.Json.Nodes;
 using System.Text.Json.Schema;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Exercises;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Files;
 
@@ -21,8 +22,22 @@ public static class Schemas
         TransformSchemaNode = (context, schema) =>
             context.TypeInfo.Type == typeof(Measure) || context.TypeInfo.Type == typeof(Direction)
                 ? new JsonObject { ["type"] = "number", ["description"] = "Degrees." }
-                : schema,
+            : context.TypeInfo.Type == typeof(Message) ? OfMessage()
+            : schema,
     };
+
+    private static JsonObject OfMessage() =>
+        new()
+        {
+            ["type"] = "object",
+            ["description"] = "Something that is said: the id of a message, with its arguments.",
+            ["required"] = new JsonArray("id"),
+            ["properties"] = new JsonObject
+            {
+                ["id"] = new JsonObject { ["type"] = "string" },
+                ["arguments"] = new JsonObject { ["type"] = "object" },
+            },
+        };
 
     /// <summary>Names of the files that have a schema.</summary>
     public static IEnumerable<string> Names => Files.Keys;

@@ -1,4 +1,5 @@
 using System.Globalization;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Validation;
 
@@ -118,6 +119,15 @@ public sealed class ValidationErrors
             }
         }
         return true;
+    }
+
+    /// <summary>Requires a message that can be said: one that there is, with the arguments that it takes.</summary>
+    public void Said(string field, Message? message)
+    {
+        if (Language.ProblemOf(message) is string problem)
+        {
+            Add(field, problem);
+        }
     }
 
     /// <summary>Requires one of an enumeration's names.</summary>

@@ -1,35 +1,40 @@
+using JauntyCompass.Locales;
+
 namespace JauntyCompass.Core.Wording;
 
-/// <summary>Prompts with a little story. <c>{0}</c> stands for the three-letter name, <c>{1}</c> for the measure.</summary>
+/// <summary>Prompts with a little story.</summary>
 public static class Scenes
 {
-    private static readonly string[] MeasureHarbour =
+    private static readonly Message[] MeasureHarbour =
     [
-        "How wide does the drawbridge leaf stand open?",
-        "What angle does the crane's jib make with the quay?",
-        "How far apart do the two mooring lines run?",
-        "What angle does the boom make with the mast?",
-        "How steep is the gangway against the pontoon?",
-        "Through what angle did the lighthouse beam sweep?",
-        "What angle do the two rafters of the boathouse make?",
-        "How wide do the lock gates stand apart?",
+        Text.Kinds.Measure.SceneDrawbridge,
+        Text.Kinds.Measure.SceneCrane,
+        Text.Kinds.Measure.SceneMooringLines,
+        Text.Kinds.Measure.SceneBoom,
+        Text.Kinds.Measure.SceneGangway,
+        Text.Kinds.Measure.SceneLighthouse,
+        Text.Kinds.Measure.SceneRafters,
+        Text.Kinds.Measure.SceneLockGates,
     ];
 
-    private static readonly string[] DrawHarbour =
+    private static readonly Func<double, Message>[] DrawHarbour =
     [
-        "The crane swings its jib {1} from the quay. Draw it.",
-        "The lighthouse beam sweeps through {1}. Draw the sweep.",
-        "The drawbridge leaf opens by {1}. Draw it.",
-        "The boom stands at {1} to the mast. Draw it.",
-        "The gangway makes {1} with the pontoon. Draw it.",
-        "Two mooring lines run {1} apart. Draw the second.",
+        Text.Kinds.Draw.SceneCrane,
+        Text.Kinds.Draw.SceneLighthouse,
+        Text.Kinds.Draw.SceneDrawbridge,
+        Text.Kinds.Draw.SceneBoom,
+        Text.Kinds.Draw.SceneGangway,
+        Text.Kinds.Draw.SceneMooringLines,
     ];
 
     /// <summary>A prompt to measure an angle.</summary>
-    public static string ToMeasure(bool harbour, int scene, AngleNames names) =>
+    /// <param name="harbour">Whether there is a story to it.</param>
+    /// <param name="scene">Which one.</param>
+    /// <param name="names">Letters of its points.</param>
+    public static Message ToMeasure(bool harbour, int scene, AngleNames names) =>
         harbour
             ? MeasureHarbour[scene % MeasureHarbour.Length]
-            : $"Measure the angle {names.Full}.";
+            : Text.Kinds.Measure.Prompt(names.Full);
 
     /// <summary>A prompt to draw an angle.</summary>
     /// <param name="harbour">Whether there is a story to it.</param>
@@ -37,7 +42,7 @@ public static class Scenes
     /// <param name="names">Letters of its points.</param>
     /// <param name="measure">The measure, in degrees.</param>
     /// <param name="ownBaseRay">Whether the sheet is empty and the base ray is to be drawn, too.</param>
-    public static string ToDraw(
+    public static Message ToDraw(
         bool harbour,
         int scene,
         AngleNames names,
@@ -45,12 +50,11 @@ public static class Scenes
         bool ownBaseRay
     )
     {
-        string task = harbour
-            ? DrawHarbour[scene % DrawHarbour.Length]
-                .Replace("{1}", Numbers.Degrees(measure), StringComparison.Ordinal)
-            : $"Draw {names.Full} = {Numbers.Degrees(measure)}.";
+        Message task = harbour
+            ? DrawHarbour[scene % DrawHarbour.Length](measure)
+            : Text.Kinds.Draw.Prompt(names.Full, measure);
         return ownBaseRay
-            ? $"{task} The sheet is empty: draw the base ray first."
-            : $"{task} Start from ray {names.StartRay}, opening the way the small arrow points.";
+            ? Text.Kinds.Draw.OnEmptySheet(task)
+            : Text.Kinds.Draw.FromRay(task, names.StartRay);
     }
 }

@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Locales;
 using Microsoft.AspNetCore.OpenApi;
 using Microsoft.OpenApi;
 
@@ -87,6 +88,22 @@ public static class OpenApiSetup
             );
             schema.Description =
                 "A direction in degrees anticlockwise from +x; answered in [0, 360).";
+        }
+        else if (type == typeof(Message))
+        {
+            schema.Type = JsonSchemaType.Object;
+            schema.Description =
+                "Something that is said: the id of a message in the catalogues, with its arguments.";
+            schema.Properties = new Dictionary<string, IOpenApiSchema>
+            {
+                ["id"] = new OpenApiSchema { Type = JsonSchemaType.String },
+                ["arguments"] = new OpenApiSchema
+                {
+                    Type = JsonSchemaType.Object,
+                    AdditionalProperties = new OpenApiSchema(),
+                },
+            };
+            schema.Required = new HashSet<string> { "id" };
         }
         return Task.CompletedTask;
     }

@@ -69,6 +69,11 @@ public static class CommandLine
         command.SetAction(parsed =>
             With(async services =>
             {
+                if (await StorageSetup.ForeignVersionAsync(services) is string fault)
+                {
+                    await Console.Error.WriteLineAsync(fault);
+                    return 1;
+                }
                 await StorageSetup.MigrateAsync(services);
                 // The first key is made here, and not by the first request.
                 services

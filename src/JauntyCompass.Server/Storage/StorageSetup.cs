@@ -61,7 +61,17 @@ public static class StorageSetup
     }
 
     /// <summary>What keeps this version from using the database, or null: it is older or newer.</summary>
-    public static async Task<string?> VersionFaultAsync(IServiceProvider services)
+    public static Task<string?> VersionFaultAsync(IServiceProvider services) =>
+        VersionFaultAsync(services, mayBeBroughtUp: false);
+
+    /// <summary>The same where a database that can be brought up to this version is welcome.</summary>
+    public static Task<string?> ForeignVersionAsync(IServiceProvider services) =>
+        VersionFaultAsync(services, mayBeBroughtUp: true);
+
+    private static async Task<string?> VersionFaultAsync(
+        IServiceProvider services,
+        bool mayBeBroughtUp
+    )
     {
         await using AsyncServiceScope scope = services.CreateAsyncScope();
         DatabaseFacade database = scope
@@ -69,9 +79,12 @@ public static class StorageSetup
             .Database;
         string[] applied = [.. await database.GetAppliedMigrationsAsync()];
         string[] known = [.. database.GetMigrations()];
-        return applied.Except(known).Any()
+        string? unknown = applied.Except(known).Min(StringComparer.Ordinal);
+        return unknown is not null && string.CompareOrdinal(unknown, known[0]) < 0
+                ? "database was made by an older version, whose sets and answers this one cannot read. Nothing was changed. Keep a copy of it if you need one (scripts/backup), then begin anew: ./start --reset"
+            : unknown is not null
                 ? "database is newer than this version of the application. Install the newer version, or restore a backup that this one made."
-            : known.Except(applied).Any()
+            : !mayBeBroughtUp && known.Except(applied).Any()
                 ? "database has not been brought up to this version. Run the command: migrate"
             : null;
     }

@@ -32,7 +32,7 @@ public class ClocksAndOutlinesTests
                 {
                     continue;
                 }
-                var item = new ClockItem("?", ClockQuestion.BetweenHands, hour, minute, 0);
+                var item = new ClockItem(Any.Prompt, ClockQuestion.BetweenHands, hour, minute, 0);
                 Script script = Worked(item);
                 script.Answer!.Value.ShouldBe(smaller, 1e-9);
                 script.Steps[^1].Caption.ShouldContain(Numbers.Degrees(smaller));
@@ -58,7 +58,7 @@ public class ClocksAndOutlinesTests
         double turn
     )
     {
-        Script script = Worked(new ClockItem("?", question, 7, 0, minutes));
+        Script script = Worked(new ClockItem(Any.Prompt, question, 7, 0, minutes));
         script.Answer.ShouldBe(turn);
         script.Steps[^1].Caption.ShouldEndWith($"= {Numbers.Degrees(turn)}.");
     }

@@ -31,7 +31,7 @@ public class WentWrongTests
             EndLength = 100,
         };
         LaidAngle laid = LaidAngle.Of(whole, Desk, Any.Well(whole), WhichArm.Start);
-        var item = new MeasureItem("?", Desk, whole, Names);
+        var item = new MeasureItem(Any.Prompt, Desk, whole, Names);
         foreach (Mistake mistake in MistakeCatalogue.Reading)
         {
             if (
@@ -72,7 +72,7 @@ public class WentWrongTests
             EndLength = 90,
         };
         var item = new DrawItem(
-            "?",
+            Any.Prompt,
             Desk,
             asked.Measure,
             new BaseRay(asked.Vertex, asked.Start, 90),

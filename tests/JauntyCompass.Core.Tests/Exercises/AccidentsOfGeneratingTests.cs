@@ -184,7 +184,7 @@ public class AccidentsOfGeneratingTests
             .Generate(spec, seed)
             .Items.Select(i =>
                 i.Item is InstrumentQuestionItem
-                    ? i.Item.Prompt
+                    ? Any.Said(i.Item)
                     : JsonSerializer.Serialize(i.Item, ExerciseJson.Options)
             );
 

@@ -20,7 +20,7 @@ namespace JauntyCompass.Core.Tests.Exercises;
 public class ComputedKindsTests
 {
     private static ReflexItem Reflex(double measure, ReflexMethod method) =>
-        new("Reflex?", Desk, Standing(measure), Names, method);
+        new(Any.Prompt, Desk, Standing(measure), Names, method);
 
     // Angles at a point come to 360°, those on a straight line to 180° (Euclid I.13).
     [Theory]
@@ -82,7 +82,7 @@ public class ComputedKindsTests
     }
 
     private static RangeItem Moving(double first, double second) =>
-        new("How far?", Desk, Standing(first), Standing(second), Names, "N");
+        new(Any.Prompt, Desk, Standing(first), Standing(second), Names, "N");
 
     [Theory]
     [InlineData(35, 121)]
@@ -147,14 +147,14 @@ public class ComputedKindsTests
             Math.Abs(item.Second.Measure.Degrees - item.First.Measure.Degrees)
                 .ShouldBeGreaterThanOrEqualTo(18);
             item.Second.Start.ShouldBe(item.First.Start);
-            item.Prompt.ShouldContain(item.Names.Vertex + item.SecondLetter);
+            Any.Said(item).ShouldContain(item.Names.Vertex + item.SecondLetter);
         }
     }
 
     [Fact]
     public void From_both_arms_the_two_readings_are_judged_apart()
     {
-        var item = new BothArmsItem("Both?", Desk, Standing(64), Names);
+        var item = new BothArmsItem(Any.Prompt, Desk, Standing(64), Names);
         Marked(item, new BothArmsResponse(64, 64, "yes")).Credit.ShouldBe(1);
         Mark second = Marked(item, new BothArmsResponse(64, 116, "no"));
         second.Verdict.ShouldBe(Verdict.NotYet);
@@ -171,7 +171,7 @@ public class ComputedKindsTests
     public void The_sum_of_a_figure_is_held_against_the_student_s_own_numbers()
     {
         var item = new FigureAnglesItem(
-            "Figure?",
+            Any.Prompt,
             Desk,
             [new Point(-60, -40), new Point(60, -40), new Point(-60, 50)]
         );
@@ -234,7 +234,7 @@ public class ComputedKindsTests
         bool right
     )
     {
-        var item = new EstimateItem("Estimate?", Desk, Standing(measure), Names);
+        var item = new EstimateItem(Any.Prompt, Desk, Standing(measure), Names);
         Mark mark = Marked(item, new EstimateResponse(nearest, measure + 5, measure));
         Of(mark, "benchmark").ShouldBe(right ? Verdict.Accepted : Verdict.NotYet);
         // The measurement decides: an estimate is no measurement.
@@ -250,7 +250,7 @@ public class ComputedKindsTests
     [InlineData(110, Verdict.NotYet)]
     public void An_estimate_is_judged_by_how_far_it_serves_as_a_check(double fan, Verdict verdict)
     {
-        var item = new EstimateItem("Estimate?", Desk, Standing(70), Names);
+        var item = new EstimateItem(Any.Prompt, Desk, Standing(70), Names);
         Of(Marked(item, new EstimateResponse("90", fan, 70)), "estimate").ShouldBe(verdict);
         Of(Marked(item, new EstimateResponse("45", fan, 70)), "reading").ShouldBe(Verdict.Accepted);
     }
@@ -274,7 +274,7 @@ public class ComputedKindsTests
         string? cause
     )
     {
-        var item = new ClockItem("Clock?", question, hour, minute, minutes);
+        var item = new ClockItem(Any.Prompt, question, hour, minute, minutes);
         Mark mark = Marked(item, new ClockResponse(answer));
         mark.Verdict.ShouldBe(cause is null ? Verdict.Accepted : Verdict.NotYet);
         mark.LikelyCause.ShouldBe(cause);

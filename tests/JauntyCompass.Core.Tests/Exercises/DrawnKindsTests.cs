@@ -20,7 +20,7 @@ public class DrawnKindsTests
         TurnDirection opening
     ) =>
         new(
-            "Draw it.",
+            Any.Prompt,
             Desk,
             wanted,
             new Measure(measure),
@@ -208,14 +208,14 @@ public class DrawnKindsTests
                 SpecialDrawing.Reflex => $"{measure}°",
                 _ => $"{180 - measure}°",
             };
-            item.Prompt.ShouldContain(told);
+            Any.Said(item).ShouldContain(told);
         }
         seen.Count.ShouldBe(4);
     }
 
     private static DrawByEyeItem ByEye(double measure) =>
         new(
-            "By eye.",
+            Any.Prompt,
             Desk,
             new Measure(measure),
             new BaseRay(default, new Direction(0), 83),

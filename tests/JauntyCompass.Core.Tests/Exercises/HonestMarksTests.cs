@@ -36,13 +36,13 @@ public class HonestMarksTests
         bool agrees
     )
     {
-        var item = new MeasureItem("Measure.", Desk, Standing(measure), Names);
+        var item = new MeasureItem(Any.Prompt, Desk, Standing(measure), Names);
         Mark mark = Marked(item, new MeasureResponse(reading, said));
         mark.Causes.Any(c => c.Mistake == "kind-against-number").ShouldBe(!agrees);
     }
 
     private static ReflexItem Reflex(double measure, ReflexMethod method) =>
-        new("Measure.", Desk, Standing(measure), Names, method);
+        new(Any.Prompt, Desk, Standing(measure), Names, method);
 
     [Fact]
     public void A_sum_that_does_not_follow_is_not_called_right_though_it_fits()
@@ -69,7 +69,7 @@ public class HonestMarksTests
     [Fact]
     public void Both_readings_from_one_arm_are_no_check()
     {
-        var item = new BothArmsItem("Measure.", Desk, Standing(64), Names);
+        var item = new BothArmsItem(Any.Prompt, Desk, Standing(64), Names);
         Placement first = Any.Well(item.Angle);
         Placement second = Any.Well(item.Angle.FromOtherArm);
         Marked(item, new BothArmsResponse(64, 64, "yes", first, second)).Credit.ShouldBe(1);
@@ -109,7 +109,7 @@ public class HonestMarksTests
     public void What_is_worked_out_is_right_or_it_is_not()
     {
         // A quarter past three: 7½° between the hands, since the hour hand has moved on a quarter of its 30°.
-        var half = new ClockItem("How far?", ClockQuestion.BetweenHands, 3, 15, 0);
+        var half = new ClockItem(Any.Prompt, ClockQuestion.BetweenHands, 3, 15, 0);
         Answer(half).ShouldBe(7.5);
         Marked(half, new ClockResponse(Answer(half))).Verdict.ShouldBe(Verdict.Accepted);
         Marked(half, new ClockResponse(Answer(half) - 0.5)).Verdict.ShouldBe(Verdict.NotYet);
@@ -122,7 +122,7 @@ public class HonestMarksTests
     [Fact]
     public void Where_no_step_weighs_anything_the_work_still_earns_what_it_is_worth()
     {
-        var item = new MeasureItem("Measure.", Desk, Standing(64), Names);
+        var item = new MeasureItem(Any.Prompt, Desk, Standing(64), Names);
         MarkingRules none = MarkingRules.Usual with
         {
             Weights = new Dictionary<string, double> { ["reading"] = 0 },
@@ -135,7 +135,7 @@ public class HonestMarksTests
     public void The_tolerance_in_a_mark_is_the_one_that_was_in_force()
     {
         MarkingRules three = MarkingRules.Usual with { Tolerance = 3 };
-        var measure = new MeasureItem("Measure.", Desk, Standing(64), Names);
+        var measure = new MeasureItem(Any.Prompt, Desk, Standing(64), Names);
         ExerciseKinds
             .Of(measure)
             .Mark(measure, new MeasureResponse(64), three)
@@ -207,7 +207,7 @@ public class HonestMarksTests
     [Fact]
     public void A_wild_estimate_is_mentioned_beside_a_right_reading()
     {
-        var item = new MeasureItem("Measure.", Desk, Standing(137), Names);
+        var item = new MeasureItem(Any.Prompt, Desk, Standing(137), Names);
         Mark mark = Marked(item, new MeasureResponse(137, Estimate: 69));
         mark.Verdict.ShouldBe(Verdict.Accepted);
         mark.Feedback.Next.ShouldContain("69°");
@@ -217,7 +217,7 @@ public class HonestMarksTests
     [Fact]
     public void A_clock_is_told_of_its_hands_and_not_of_a_vertex()
     {
-        var item = new ClockItem("How far?", ClockQuestion.BetweenHands, 4, 0, 0);
+        var item = new ClockItem(Any.Prompt, ClockQuestion.BetweenHands, 4, 0, 0);
         Mark mark = Marked(item, new ClockResponse(240));
         mark.LikelyCause.ShouldBe("other-opening");
         mark.Feedback.Happened.ShouldContain("the long way");

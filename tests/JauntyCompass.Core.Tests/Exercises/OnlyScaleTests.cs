@@ -36,7 +36,7 @@ public class OnlyScaleTests
             90,
             90
         );
-        var item = new MeasureItem("Measure.", instrument, angle, new AngleNames("K", "L", "M"));
+        var item = new MeasureItem(Any.Prompt, instrument, angle, new AngleNames("K", "L", "M"));
         ExerciseKind kind = ExerciseKinds.Of(item);
         int counted = 0;
         foreach (Angle lined in (Angle[])[angle, angle.FromOtherArm])

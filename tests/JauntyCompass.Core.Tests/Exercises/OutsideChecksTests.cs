@@ -26,7 +26,7 @@ public class OutsideChecksTests
     [InlineData(10, 10, 115)]
     [InlineData(1, 5, 2.5)]
     public void Hands_of_a_clock(int hour, int minute, double degrees) =>
-        new ClockItem("?", ClockQuestion.BetweenHands, hour, minute, 0).Truth.ShouldBe(
+        new ClockItem(Any.Prompt, ClockQuestion.BetweenHands, hour, minute, 0).Truth.ShouldBe(
             degrees,
             1e-9
         );
@@ -34,8 +34,8 @@ public class OutsideChecksTests
     [Fact]
     public void The_minute_hand_goes_once_round_in_an_hour_and_the_hour_hand_a_twelfth()
     {
-        new ClockItem("?", ClockQuestion.MinuteHand, 0, 0, 60).Truth.ShouldBe(360);
-        new ClockItem("?", ClockQuestion.HourHand, 0, 0, 60).Truth.ShouldBe(30);
+        new ClockItem(Any.Prompt, ClockQuestion.MinuteHand, 0, 0, 60).Truth.ShouldBe(360);
+        new ClockItem(Any.Prompt, ClockQuestion.HourHand, 0, 0, 60).Truth.ShouldBe(30);
     }
 
     // Euclid I.32: the three angles of a triangle come to two right angles; cut into triangles, n corners to 180 (n − 2).
@@ -76,7 +76,7 @@ public class OutsideChecksTests
     public void The_right_triangle_5_12_13_measures_as_the_tables_say()
     {
         var figure = new FigureAnglesItem(
-            "?",
+            Any.Prompt,
             Desk,
             [new Point(0, 0), new Point(120, 0), new Point(120, 50)]
         );

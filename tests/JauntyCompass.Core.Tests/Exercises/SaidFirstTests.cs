@@ -173,6 +173,8 @@ public class SaidFirstTests
         );
         SetGenerator
             .Generate(spec, 11)
-            .Items.ShouldAllBe(made => made.Item.Prompt.EndsWith(says, StringComparison.Ordinal));
+            .Items.ShouldAllBe(made =>
+                Any.Said(made.Item).EndsWith(says, StringComparison.Ordinal)
+            );
     }
 }

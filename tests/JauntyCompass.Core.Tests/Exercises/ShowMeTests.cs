@@ -61,7 +61,7 @@ public partial class ShowMeTests
             // What the student wrote, and by how much an instrument lies off, may happen to be the same number.
             HashSet<string> free =
             [
-                .. Degrees().Matches(item.Prompt).Select(m => m.Value),
+                .. Degrees().Matches(Any.Said(item)).Select(m => m.Value),
                 .. steps.OfType<ReadingStep>().Select(s => $"{s.Given:0.#}°"),
                 .. steps.OfType<DrawingStep>().Select(s => $"{s.Given:0.#}°"),
                 "90°",

@@ -28,7 +28,7 @@ public class ThinkingKindsTests
     [InlineData(200, AngleKind.Reflex)]
     public void Which_kind_is_one_and_no_other(double measure, AngleKind kind)
     {
-        var item = new WhichKindItem("Which kind?", Standing(measure), Names);
+        var item = new WhichKindItem(Any.Prompt, Standing(measure), Names);
         foreach (AngleKind said in Enum.GetValues<AngleKind>())
         {
             if (said is AngleKind.Zero or AngleKind.FullTurn)
@@ -58,7 +58,7 @@ public class ThinkingKindsTests
         string cause
     )
     {
-        var item = new WhichKindItem("Which kind?", Standing(measure, start), Names);
+        var item = new WhichKindItem(Any.Prompt, Standing(measure, start), Names);
         Marked(item, new WhichKindResponse(said)).LikelyCause.ShouldBe(cause);
     }
 
@@ -75,7 +75,7 @@ public class ThinkingKindsTests
     )
     {
         var item = new CompareItem(
-            "Which?",
+            Any.Prompt,
             Standing(first, 0, firstArm),
             Standing(second, 12, secondArm)
         );
@@ -163,7 +163,7 @@ public class ThinkingKindsTests
         {
             rays.Add(new NamedRay("U", new Direction(140)));
         }
-        return new NameAngleItem("Allowed?", "S", rays, "R", "T", proposed);
+        return new NameAngleItem(Any.Prompt, "S", rays, "R", "T", proposed);
     }
 
     [Fact]
@@ -184,7 +184,7 @@ public class ThinkingKindsTests
                 // What was picked by eye is no mistake: it only earns nothing.
                 mark.Credit.ShouldBe(right ? 1 : 0);
             }
-            explained.ShouldBeGreaterThan(0, item.Prompt);
+            explained.ShouldBeGreaterThan(0, Any.Said(item));
         }
     }
 
@@ -200,7 +200,7 @@ public class ThinkingKindsTests
                 AngleKind.Acute => item.Riddle.Acute is null ? 0 : 1,
                 _ => item.Riddle.Right is null ? 0 : 1,
             };
-            told.ShouldBe(0, item.Prompt);
+            told.ShouldBe(0, Any.Said(item));
             int at = item.Shapes.ToList().IndexOf(meant);
             string letter = ((char)('A' + at)).ToString();
             Marked(item, new OutlineResponse(letter, meant.Count(item.Counted)))
@@ -250,7 +250,7 @@ public class ThinkingKindsTests
                 Mark mark = Marked(item, new FindMistakeResponse(found, truth));
                 mark.Verdict.ShouldBe(
                     found == item.Mistake ? Verdict.Accepted : Verdict.NotYet,
-                    item.Prompt
+                    Any.Said(item)
                 );
             }
             // To find it is not enough: it must be put right.
@@ -258,6 +258,25 @@ public class ThinkingKindsTests
                 .Verdict.ShouldNotBe(Verdict.Accepted);
         }
         shown.Count.ShouldBeGreaterThan(4);
+    }
+
+    [Fact]
+    public void Every_wrong_answer_to_a_short_question_has_a_word_of_its_own()
+    {
+        var words = new HashSet<string>();
+        var wrong = new HashSet<(string, int)>();
+        foreach (InstrumentQuestionItem item in Made<InstrumentQuestionItem>("instrument-question"))
+        {
+            for (int place = 1; place < item.Order.Count; place++)
+            {
+                wrong.Add((item.Question, place));
+                words.Add(
+                    Marked(item, new InstrumentQuestionResponse($"{place}")).Feedback.Happened
+                );
+            }
+        }
+        wrong.Count.ShouldBeGreaterThan(20);
+        words.Count.ShouldBe(wrong.Count);
     }
 
     private static Core.Marking.Habits.Beliefs Beliefs() => Core.Marking.Habits.Beliefs.None;
@@ -269,7 +288,7 @@ public class ThinkingKindsTests
         foreach (InstrumentQuestionItem item in Made<InstrumentQuestionItem>("instrument-question"))
         {
             int right = 0;
-            for (int place = 0; place <= item.Wrong.Count; place++)
+            for (int place = 0; place < item.Order.Count; place++)
             {
                 Mark mark = Marked(item, new InstrumentQuestionResponse($"{place}"));
                 right += mark.Verdict == Verdict.Accepted ? 1 : 0;
@@ -278,7 +297,7 @@ public class ThinkingKindsTests
                     mark.LikelyCause.ShouldBe("instrument-idea");
                 }
             }
-            right.ShouldBe(1, item.Prompt);
+            right.ShouldBe(1, Any.Said(item));
             places.Add(item.Order.ToList().IndexOf(0));
         }
         places.Count.ShouldBeGreaterThan(2);

@@ -31,7 +31,7 @@ public class SheetSvgTests
     )
     {
         var item = new DrawItem(
-            "Draw.",
+            Any.Prompt,
             InstrumentCatalogue.DeskHalfCircle,
             new Measure(64),
             new BaseRay(default, default, 83),
@@ -57,7 +57,7 @@ public class SheetSvgTests
             84,
             84
         );
-        var item = new ReadLaidItem("Read.", own, angle, Names, WellLaid.Over(angle, own));
+        var item = new ReadLaidItem(Any.Prompt, own, angle, Names, WellLaid.Over(angle, own));
         DrawnOf(item).Descendants(Svg + "g").ShouldContain(g => g.Attribute("id")!.Value == own.Id);
     }
 }

@@ -112,7 +112,7 @@ public class AnyWorkTests
             // What stands in the task or was handed in is no secret; neither are the corners of a circle.
             bool known =
                 truth is 90 or 180 or 360
-                || work.Item.Prompt.Contains(Numbers.Degrees(truth), StringComparison.Ordinal)
+                || Any.Said(work.Item).Contains(Numbers.Degrees(truth), StringComparison.Ordinal)
                 || response.Contains($":{Numbers.Plain(truth)}", StringComparison.Ordinal);
             if (!known)
             {

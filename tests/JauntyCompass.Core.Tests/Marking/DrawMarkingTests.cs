@@ -24,7 +24,7 @@ public class DrawMarkingTests
         double start = 0
     ) =>
         new(
-            "Draw.",
+            Any.Prompt,
             InstrumentCatalogue.DeskHalfCircle,
             new Measure(measure),
             new BaseRay(Vertex, new Direction(start), 90),
@@ -122,7 +122,7 @@ public class DrawMarkingTests
     public void A_straight_angle_of_which_the_arc_is_lost_keeps_all_its_credit()
     {
         var item = new DrawSpecialItem(
-            "Draw.",
+            Any.Prompt,
             InstrumentCatalogue.DeskHalfCircle,
             SpecialDrawing.Straight,
             new Measure(180),

@@ -31,7 +31,7 @@ public class LaidBadlyTests
             84
         );
         var item = new DrawItem(
-            "Draw.",
+            Any.Prompt,
             InstrumentCatalogue.DeskHalfCircle,
             asked.Measure,
             new BaseRay(default, asked.Start, 84),
@@ -74,7 +74,7 @@ public class LaidBadlyTests
         double off = -less * opening.Sign();
         var start = new Direction(random.Below(360));
         var item = new DrawItem(
-            "Draw.",
+            Any.Prompt,
             InstrumentCatalogue.DeskHalfCircle,
             new Measure(measure),
             new BaseRay(default, start, 84),

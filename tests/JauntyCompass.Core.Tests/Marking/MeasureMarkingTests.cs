@@ -23,7 +23,7 @@ public class MeasureMarkingTests
     ) => new(new Point(3, -20), new Direction(start), new Measure(measure), opening, 90, 90);
 
     private static MeasureItem ItemOf(Angle angle) =>
-        new("Measure.", Desk, angle, new AngleNames("K", "L", "M"));
+        new(Any.Prompt, Desk, angle, new AngleNames("K", "L", "M"));
 
     private static Mark MarkReading(
         Angle angle,
@@ -269,7 +269,7 @@ public class MeasureMarkingTests
     [Fact]
     public void A_response_of_another_kind_is_refused()
     {
-        var item = new MeasureItem("Measure.", Desk, AngleOf(50), new AngleNames("K", "L", "M"));
+        var item = new MeasureItem(Any.Prompt, Desk, AngleOf(50), new AngleNames("K", "L", "M"));
         var drawn = new Core.Exercises.Kinds.Draw.DrawResponse([], []);
         Should.Throw<ArgumentException>(() =>
             ExerciseKinds.Of(item).Mark(item, drawn, MarkingRules.Usual)

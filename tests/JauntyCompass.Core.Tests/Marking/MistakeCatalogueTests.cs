@@ -240,7 +240,7 @@ public partial class MistakeCatalogueTests
     {
         var baseRay = new BaseRay(new Point(0, -30), new Direction(0), 85);
         var item = new DrawItem(
-            "Draw.",
+            Any.Prompt,
             InstrumentCatalogue.DeskHalfCircle,
             new Measure(64),
             baseRay,

@@ -25,7 +25,7 @@ public class OtherInstrumentsTests
     private static Mark Read(Protractor instrument, double measure, double reading)
     {
         Angle angle = AngleOf(measure);
-        var item = new MeasureItem("Measure.", instrument, angle, Names);
+        var item = new MeasureItem(Any.Prompt, instrument, angle, Names);
         var response = new MeasureResponse(reading, null, Any.Well(angle));
         return ExerciseKinds.Of(item).Mark(item, response, MarkingRules.Usual);
     }
@@ -59,7 +59,7 @@ public class OtherInstrumentsTests
         Angle angle = AngleOf(asked);
         Direction ray = angle.Start.Turned(drawn);
         var item = new DrawItem(
-            "Draw.",
+            Any.Prompt,
             Desk,
             angle.Measure,
             new BaseRay(angle.Vertex, angle.Start, 90),
@@ -89,7 +89,7 @@ public class OtherInstrumentsTests
         double read = Math.Round(
             LaidAngle.Of(angle, Desk, slid, WhichArm.Start).CarefulReading!.Value
         );
-        var item = new MeasureItem("Measure.", Desk, angle, Names);
+        var item = new MeasureItem(Any.Prompt, Desk, angle, Names);
         ExerciseKinds
             .Of(item)
             .Mark(item, new MeasureResponse(read, null, slid), MarkingRules.Usual)
@@ -102,7 +102,7 @@ public class OtherInstrumentsTests
     [InlineData(128, 123)]
     public void On_paper_nobody_says_how_the_protractor_lay(double measure, double reading)
     {
-        var item = new MeasureItem("Measure.", Desk, AngleOf(measure), Names);
+        var item = new MeasureItem(Any.Prompt, Desk, AngleOf(measure), Names);
         Mark mark = ExerciseKinds
             .Of(item)
             .Mark(item, new MeasureResponse(reading), MarkingRules.Usual);

@@ -121,7 +121,7 @@ public class SymmetryTests
     {
         (Angle angle, SimulatedStudent student, SeededRandom random) = Work(seed);
         var item = new MeasureItem(
-            "Measure.",
+            Any.Prompt,
             InstrumentCatalogue.DeskHalfCircle,
             angle,
             new AngleNames("K", "L", "M")
@@ -153,7 +153,7 @@ public class SymmetryTests
         (Angle angle, SimulatedStudent student, SeededRandom random) = Work(seed);
         bool own = ownBase && angle.Measure.Degrees is >= 10 and <= 170;
         var item = new DrawItem(
-            "Draw.",
+            Any.Prompt,
             InstrumentCatalogue.DeskHalfCircle,
             angle.Measure,
             own ? null : new BaseRay(angle.Vertex, angle.Start, 90),

@@ -43,7 +43,7 @@ public class BestExplanationTests
     private static Mark MarkOf(Angle asked, bool given, DrawResponse response)
     {
         var item = new DrawItem(
-            "Draw.",
+            Any.Prompt,
             Desk,
             asked.Measure,
             given ? new BaseRay(asked.Vertex, asked.Start, 90) : null,

@@ -19,7 +19,7 @@ public class RawStrokesTests
 
     private static DrawItem Item(Angle asked, bool given = true) =>
         new(
-            "Draw.",
+            Any.Prompt,
             Desk,
             asked.Measure,
             given ? new BaseRay(asked.Vertex, asked.Start, 90) : null,

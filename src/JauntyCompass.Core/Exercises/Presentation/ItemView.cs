@@ -43,7 +43,6 @@ public sealed record ItemView(
     public ItemView Said(Phrasing phrasing) =>
         this with
         {
-            Prompt = phrasing.InOwnWords(Prompt),
             Asks = [.. Asks.Select(ask => ask.Said(phrasing))],
         };
 

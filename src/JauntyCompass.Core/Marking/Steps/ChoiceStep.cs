@@ -53,6 +53,15 @@ public sealed class ChoiceStep(
                 .Select(g => new Lead<Choice>(g.First().Cause, [.. g.Select(p => p.Choice)])),
         ];
 
+    // One mistake may lead to several choices, and is explained at each in words of its own.
+    /// <inheritdoc/>
+    protected override MistakeInContext? Named(string mistake, Choice given) =>
+        options
+            .Where(o => o.Choice == given)
+            .SelectMany(o => o.Causes)
+            .FirstOrDefault(c => c.Mistake.Key == mistake)
+        ?? base.Named(mistake, given);
+
     /// <inheritdoc/>
     protected override int Wrong => Math.Max(1, options.Count - Right.Count);
 

@@ -41,6 +41,10 @@ public abstract class ExactStep<TAnswer>(string key, string title)
     protected virtual bool IsOf(Lead<TAnswer> lead, TAnswer answer) =>
         lead.Answers.Contains(answer);
 
+    /// <summary>A mistake in the context in which it is explained to someone who gave an answer; null where it is none that is known here.</summary>
+    protected virtual MistakeInContext? Named(string mistake, TAnswer given) =>
+        Leads.FirstOrDefault(l => l.By.Mistake.Key == mistake)?.By;
+
     /// <summary>Judges that nothing is answered yet.</summary>
     protected abstract Judgement Missing(MarkingRules rules);
 
@@ -63,9 +67,7 @@ public abstract class ExactStep<TAnswer>(string key, string title)
         }
         List<Cause> causes = Causes(given);
         MistakeInContext? named =
-            causes[0].Likelihood >= Diagnosis.NamedFrom
-                ? Leads.FirstOrDefault(l => l.By.Mistake.Key == causes[0].Mistake)?.By
-                : null;
+            causes[0].Likelihood >= Diagnosis.NamedFrom ? Named(causes[0].Mistake, given) : null;
         return Measured(
             given,
             new Judgement(

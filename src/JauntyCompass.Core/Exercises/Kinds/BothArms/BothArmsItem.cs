@@ -2,6 +2,7 @@ using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.BothArms;
 
@@ -11,7 +12,7 @@ namespace JauntyCompass.Core.Exercises.Kinds.BothArms;
 /// <param name="Angle">The angle, more than 0° and up to 180°.</param>
 /// <param name="Names">Letters at its points.</param>
 public sealed record BothArmsItem(
-    string Prompt,
+    Message Prompt,
     Protractor Instrument,
     Angle Angle,
     AngleNames Names

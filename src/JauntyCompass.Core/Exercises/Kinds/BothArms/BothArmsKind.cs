@@ -32,7 +32,7 @@ public sealed class BothArmsKind()
     /// <inheritdoc/>
     public override Item Propose(ItemPlan plan) =>
         new BothArmsItem(
-            $"Measure {plan.Names.Full} with zero on {plan.Names.StartRay}, then once more with zero on {plan.Names.EndRay}.",
+            Text.Kinds.BothArms.Prompt(plan.Names.Full, plan.Names.StartRay, plan.Names.EndRay),
             plan.Instrument,
             plan.Angle,
             plan.Names
@@ -42,7 +42,7 @@ public sealed class BothArmsKind()
     protected override ItemView Present(BothArmsItem item, HouseRules rules) =>
         new(
             Key,
-            item.Prompt,
+            rules.Phrasing.Say(item.Prompt),
             Sheets.With(item.Angle, item.Names),
             ItemView.WindowFor(item.Instrument),
             [

@@ -4,6 +4,7 @@ using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.ByEye;
 
@@ -15,7 +16,7 @@ namespace JauntyCompass.Core.Exercises.Kinds.ByEye;
 /// <param name="Opening">Which way round it opens.</param>
 /// <param name="Names">Letters at its points.</param>
 public sealed record DrawByEyeItem(
-    string Prompt,
+    Message Prompt,
     Protractor Instrument,
     Measure Measure,
     BaseRay BaseRay,

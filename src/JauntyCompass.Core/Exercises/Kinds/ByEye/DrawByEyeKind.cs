@@ -9,7 +9,6 @@ using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Recognition;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
-using JauntyCompass.Core.Wording;
 using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.ByEye;
@@ -37,7 +36,7 @@ public sealed class DrawByEyeKind()
     {
         int benchmark = plan.InTurn(Benchmarks);
         return new DrawByEyeItem(
-            $"Draw about {Numbers.Degrees(benchmark)} by eye, from ray {plan.Names.StartRay}. Then measure what you drew.",
+            Text.Kinds.DrawByEye.Prompt(benchmark, plan.Names.StartRay),
             plan.Instrument,
             new Measure(benchmark),
             new BaseRay(plan.Angle.Vertex, plan.Angle.Start, plan.Instrument.EdgeRadius + 8),
@@ -50,7 +49,7 @@ public sealed class DrawByEyeKind()
     protected override ItemView Present(DrawByEyeItem item, HouseRules rules) =>
         new(
             Key,
-            item.Prompt,
+            rules.Phrasing.Say(item.Prompt),
             new SheetState(),
             ItemView.WindowFor(item.Instrument),
             [

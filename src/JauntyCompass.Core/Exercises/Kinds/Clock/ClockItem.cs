@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Demonstrations.Clocks;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.Clock;
 
@@ -23,7 +24,7 @@ public enum ClockQuestion
 /// <param name="Minute">The minute shown, 0 to 59.</param>
 /// <param name="Minutes">How many minutes pass, 0 to 720; 0 when the angle between the hands is asked.</param>
 public sealed record ClockItem(
-    string Prompt,
+    Message Prompt,
     ClockQuestion Question,
     int Hour,
     int Minute,

@@ -58,7 +58,7 @@ public sealed class ClockKind()
                 ),
             ]);
             return new ClockItem(
-                $"The harbour clock shows {ClockFace.Time(hour, minute)}. How large is the smaller angle between its hands?",
+                Text.Kinds.Clock.BetweenHands(ClockFace.Time(hour, minute)),
                 question,
                 hour,
                 minute,
@@ -66,9 +66,10 @@ public sealed class ClockKind()
             );
         }
         int minutes = plan.Onwards([.. Waits.Where(m => m % 10 == step % 10)]);
-        string hand = question == ClockQuestion.MinuteHand ? "minute" : "hour";
         return new ClockItem(
-            $"The ferry leaves in {minutes} minutes. How far does the {hand} hand of the harbour clock turn until then?",
+            question == ClockQuestion.MinuteHand
+                ? Text.Kinds.Clock.MinuteHand(minutes)
+                : Text.Kinds.Clock.HourHand(minutes),
             question,
             plan.Own.Below(12),
             0,
@@ -80,7 +81,7 @@ public sealed class ClockKind()
     protected override ItemView Present(ClockItem item, HouseRules rules) =>
         new(
             Key,
-            item.Prompt,
+            rules.Phrasing.Say(item.Prompt),
             ClockFace.Showing(item.Hour, item.Minute),
             ItemView.UsualWindow,
             [new Ask("answer", AskType.Degrees, "That is, in degrees") { Most = 4320 }]

@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.Compare;
 
@@ -7,7 +8,7 @@ namespace JauntyCompass.Core.Exercises.Kinds.Compare;
 /// <param name="Prompt">What the student is asked.</param>
 /// <param name="First">The angle marked A.</param>
 /// <param name="Second">The angle marked B.</param>
-public sealed record CompareItem(string Prompt, Angle First, Angle Second) : Item(Prompt)
+public sealed record CompareItem(Message Prompt, Angle First, Angle Second) : Item(Prompt)
 {
     /// <inheritdoc/>
     public override void Validate(ValidationErrors errors)

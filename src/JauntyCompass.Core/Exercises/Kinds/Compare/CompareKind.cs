@@ -54,7 +54,7 @@ public sealed class CompareKind()
         bool firstLong = other == measure ? plan.Random.Chance(0.5) : other > measure;
         int turn = plan.Own.Between(-25, 25);
         return new CompareItem(
-            "Which angle is larger?",
+            Text.Kinds.Compare.Prompt,
             At(new Point(-56, -22), measure, plan.Angle.Opening, firstLong, 0),
             At(new Point(56, -22), Math.Clamp(other, 5, 175), plan.Angle.Opening, !firstLong, turn)
         );
@@ -79,7 +79,7 @@ public sealed class CompareKind()
     protected override ItemView Present(CompareItem item, HouseRules rules) =>
         new(
             Key,
-            item.Prompt,
+            rules.Phrasing.Say(item.Prompt),
             new SheetState
             {
                 Figures = [new Figure("first", item.First), new Figure("second", item.Second)],

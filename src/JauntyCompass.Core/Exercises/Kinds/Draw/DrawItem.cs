@@ -5,6 +5,7 @@ using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.Draw;
 
@@ -16,7 +17,7 @@ namespace JauntyCompass.Core.Exercises.Kinds.Draw;
 /// <param name="Opening">Which way round from the base ray the angle opens; open to choice where the base ray is.</param>
 /// <param name="Names">Letters at its points.</param>
 public sealed record DrawItem(
-    string Prompt,
+    Message Prompt,
     Protractor Instrument,
     Measure Measure,
     BaseRay? BaseRay,

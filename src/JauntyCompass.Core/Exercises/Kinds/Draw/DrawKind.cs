@@ -52,7 +52,7 @@ public sealed class DrawKind()
     protected override ItemView Present(DrawItem item, HouseRules rules) =>
         new(
             Key,
-            item.Prompt,
+            rules.Phrasing.Say(item.Prompt),
             new SheetState(),
             ItemView.WindowFor(item.Instrument),
             // The kind is said before anything is drawn, or not at all.

@@ -38,7 +38,7 @@ public sealed class EstimateKind()
     /// <inheritdoc/>
     public override Item Propose(ItemPlan plan) =>
         new EstimateItem(
-            $"Estimate {plan.Names.Full} first, then measure it.",
+            Text.Kinds.Estimate.Prompt(plan.Names.Full),
             plan.Instrument,
             plan.Angle,
             plan.Names
@@ -48,7 +48,7 @@ public sealed class EstimateKind()
     protected override ItemView Present(EstimateItem item, HouseRules rules) =>
         new(
             Key,
-            item.Prompt,
+            rules.Phrasing.Say(item.Prompt),
             Sheets.With(item.Angle, item.Names),
             ItemView.UsualWindow,
             [

@@ -2,6 +2,7 @@ using System.Globalization;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.Exactly;
 
@@ -11,7 +12,7 @@ namespace JauntyCompass.Core.Exercises.Kinds.Exactly;
 /// <param name="Asked">The measure that is looked for, in degrees.</param>
 /// <param name="Angles">The angles A, B, C …; 3 or 4, one of them of the measure asked for.</param>
 public sealed record ExactlyItem(
-    string Prompt,
+    Message Prompt,
     Protractor Instrument,
     Measure Asked,
     IReadOnlyList<Angle> Angles

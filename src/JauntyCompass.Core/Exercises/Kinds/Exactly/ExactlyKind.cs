@@ -66,7 +66,7 @@ public sealed class ExactlyKind()
         double arm = plan.Instrument.EdgeRadius + BeyondRim;
         double larger = Larger(arm);
         return new ExactlyItem(
-            $"Which of these angles is exactly {Numbers.Degrees(asked)}?",
+            Text.Kinds.Exactly.Prompt(asked),
             plan.Instrument,
             plan.Angle.Measure,
             [
@@ -108,7 +108,7 @@ public sealed class ExactlyKind()
         ];
         return new ItemView(
             Key,
-            item.Prompt,
+            rules.Phrasing.Say(item.Prompt),
             new SheetState
             {
                 Figures = [.. item.Angles.Select((a, i) => new Figure($"angle-{i}", a))],

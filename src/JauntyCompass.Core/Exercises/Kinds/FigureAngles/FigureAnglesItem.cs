@@ -2,6 +2,7 @@ using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.FigureAngles;
 
@@ -10,7 +11,7 @@ namespace JauntyCompass.Core.Exercises.Kinds.FigureAngles;
 /// <param name="Instrument">The instrument.</param>
 /// <param name="Corners">Its corners, anticlockwise; 3 to 5, no angle over 180°.</param>
 public sealed record FigureAnglesItem(
-    string Prompt,
+    Message Prompt,
     Protractor Instrument,
     IReadOnlyList<Point> Corners
 ) : InstrumentItem(Prompt, Instrument)

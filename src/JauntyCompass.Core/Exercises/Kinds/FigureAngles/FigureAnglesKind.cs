@@ -42,15 +42,9 @@ public sealed class FigureAnglesKind()
     public override Item Propose(ItemPlan plan)
     {
         int corners = plan.InTurn(CornersInTurn);
-        string name = corners switch
-        {
-            3 => "triangle",
-            4 => "quadrilateral",
-            _ => "pentagon",
-        };
         IReadOnlyList<Point> figure = corners == 3 ? Triangle(plan) : Polygon(corners, plan.Own);
         return new FigureAnglesItem(
-            $"Measure all angles of the {name}. What do they come to together?",
+            Text.Kinds.FigureAngles.Prompt(corners),
             plan.Instrument,
             figure
         );
@@ -123,7 +117,7 @@ public sealed class FigureAnglesKind()
         var middle = new Point(middleX, middleY);
         return new ItemView(
             Key,
-            item.Prompt,
+            rules.Phrasing.Say(item.Prompt),
             new SheetState
             {
                 Lines =

@@ -3,6 +3,7 @@ using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.FindMistake;
 
@@ -16,7 +17,7 @@ namespace JauntyCompass.Core.Exercises.Kinds.FindMistake;
 /// <param name="Mistake">Key of the mistake that was made.</param>
 /// <param name="Offered">Keys of the mistakes to choose from, the one that was made among them.</param>
 public sealed record FindMistakeItem(
-    string Prompt,
+    Message Prompt,
     Protractor Instrument,
     Angle Angle,
     AngleNames Names,

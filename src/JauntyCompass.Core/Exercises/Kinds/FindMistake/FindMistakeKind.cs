@@ -13,7 +13,6 @@ using JauntyCompass.Core.Marking.Predictions;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
-using JauntyCompass.Core.Wording;
 using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.FindMistake;
@@ -70,7 +69,7 @@ public sealed class FindMistakeKind()
         plan.Random.Shuffle(offered);
         string who = plan.InTurn(Students);
         return new FindMistakeItem(
-            $"{who} laid the protractor like this and wrote {Numbers.Degrees(slip.Answer)}. What went wrong?",
+            Text.Kinds.FindMistake.Prompt(who, slip.Answer),
             plan.Instrument,
             angle,
             plan.Names,
@@ -134,7 +133,7 @@ public sealed class FindMistakeKind()
         SheetState sheet = Sheets.With(item.Angle, item.Names);
         return new ItemView(
             Key,
-            item.Prompt,
+            rules.Phrasing.Say(item.Prompt),
             sheet with
             {
                 Instruments = [new LaidInstrument("laid", item.Instrument.Id, item.Placement)],

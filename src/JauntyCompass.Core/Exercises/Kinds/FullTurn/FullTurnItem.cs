@@ -3,6 +3,7 @@ using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.FullTurn;
 
@@ -12,7 +13,7 @@ namespace JauntyCompass.Core.Exercises.Kinds.FullTurn;
 /// <param name="Angle">The turn from the start arm to the end arm, more than 0° and less than 360°.</param>
 /// <param name="Names">Letters at its points.</param>
 public sealed record FullTurnItem(
-    string Prompt,
+    Message Prompt,
     Protractor Instrument,
     Angle Angle,
     AngleNames Names

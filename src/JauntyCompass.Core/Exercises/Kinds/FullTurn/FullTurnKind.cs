@@ -8,6 +8,7 @@ using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.FullTurn;
 
@@ -44,7 +45,7 @@ public sealed class FullTurnKind()
     public override Item Propose(ItemPlan plan)
     {
         return new FullTurnItem(
-            $"Follow the arrow from {plan.Names.StartRay} to {plan.Names.EndRay}. How far is the turn?",
+            Text.Kinds.FullTurn.Prompt(plan.Names.StartRay, plan.Names.EndRay),
             plan.Instrument,
             plan.Angle with
             {
@@ -63,7 +64,7 @@ public sealed class FullTurnKind()
     protected override ItemView Present(FullTurnItem item, HouseRules rules) =>
         new(
             Key,
-            item.Prompt,
+            rules.Phrasing.Say(item.Prompt),
             Sheets.With(item.Angle, item.Names, OpeningMark.Turn),
             ItemView.WindowFor(item.Instrument),
             CommonAsks.ByRules(

@@ -1,16 +1,15 @@
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.InstrumentQuestion;
 
 /// <summary>A short question on the instrument.</summary>
 /// <param name="Prompt">The question.</param>
-/// <param name="Right">The right answer.</param>
-/// <param name="Wrong">Other answers; 1 to 4.</param>
-/// <param name="Order">In which order they are shown: places in the list of the right one, then the wrong ones.</param>
+/// <param name="Question">Key of the question.</param>
+/// <param name="Order">In which order its answers are shown: places in the list of the right one, then the wrong ones.</param>
 public sealed record InstrumentQuestionItem(
-    string Prompt,
-    string Right,
-    IReadOnlyList<string> Wrong,
+    Message Prompt,
+    string Question,
     IReadOnlyList<int> Order
 ) : Item(Prompt)
 {
@@ -18,17 +17,19 @@ public sealed record InstrumentQuestionItem(
     public override void Validate(ValidationErrors errors)
     {
         base.Validate(errors);
-        errors.Text("right", Right, 1, 160);
-        if (errors.Count("wrong", Wrong, 1, 4))
+        if (QuestionBank.Find(Question) is not ShortQuestion question)
         {
-            for (int i = 0; i < Wrong.Count; i++)
-            {
-                errors.Text($"wrong[{i}]", Wrong[i], 1, 160);
-            }
-            if (Order is null || !Order.Order().SequenceEqual(Enumerable.Range(0, Wrong.Count + 1)))
-            {
-                errors.Add("order", "must name every answer once, from 0.");
-            }
+            errors.Add(
+                "question",
+                $"must be one of: {string.Join(", ", QuestionBank.All.Select(q => q.Key))}."
+            );
+        }
+        else if (
+            Order is null
+            || !Order.Order().SequenceEqual(Enumerable.Range(0, question.Wrong.Count + 1))
+        )
+        {
+            errors.Add("order", "must name every answer once, from 0.");
         }
     }
 }
@@ -40,7 +41,7 @@ public sealed record InstrumentQuestionResponse(string Picked) : Response
     /// <inheritdoc/>
     public override void Validate(ValidationErrors errors)
     {
-        if (Picked is not ("0" or "1" or "2" or "3" or "4"))
+        if (Picked is not ("0" or "1" or "2" or "3"))
         {
             errors.Add("picked", "must be the place of one of the answers, from 0.");
         }

@@ -30,76 +30,22 @@ public sealed class InstrumentQuestionKind()
         }
     )
 {
-    private static readonly (string Question, string Right, string[] Wrong)[] Bank =
-    [
-        (
-            "What does a protractor measure?",
-            "how far two arms open",
-            ["how long the arms are", "how far the ends are apart", "the area between the arms"]
-        ),
-        (
-            "Why has a half circle two scales?",
-            "an angle may open from either side",
-            ["one is for drawing", "one is for large angles only", "in case one rubs off"]
-        ),
-        (
-            "What lies on the vertex?",
-            "the centre mark",
-            ["the end of the straight edge", "the zero of the scale", "the middle of the rim"]
-        ),
-        (
-            "What lies on the first arm?",
-            "the zero line",
-            ["the straight edge, always", "the 90", "nothing in particular"]
-        ),
-        (
-            "Where does counting begin?",
-            "at the zero that lies on the arm",
-            ["always at the left", "at 90", "at the smaller number"]
-        ),
-        (
-            "An arm is too short to reach the graduations. What now?",
-            "extend it exactly along itself",
-            ["guess where it would cross", "move the protractor nearer", "choose another angle"]
-        ),
-        (
-            "At one graduation of a half circle, the two scales together make",
-            "180",
-            ["90", "360", "always something else"]
-        ),
-        (
-            "An angle is measured once from each arm. The two readings",
-            "must be alike",
-            ["add up to 180", "add up to 360", "have nothing to do with each other"]
-        ),
-        (
-            "How is a right angle marked?",
-            "with a box",
-            ["with an arc", "with two dots", "not at all"]
-        ),
-        (
-            "What is one degree on the rim?",
-            "the space between two neighbouring graduations",
-            ["one graduation", "the space between two numbers", "a millimetre"]
-        ),
-    ];
-
     /// <inheritdoc/>
     public override Item Propose(ItemPlan plan)
     {
-        (string question, string right, string[] wrong) = plan.Onwards(Bank);
-        List<int> order = [.. Enumerable.Range(0, wrong.Length + 1)];
+        ShortQuestion question = plan.Onwards(QuestionBank.All);
+        List<int> order = [.. Enumerable.Range(0, question.Wrong.Count + 1)];
         plan.Random.Shuffle(order);
-        return new InstrumentQuestionItem(question, right, wrong, order);
+        return new InstrumentQuestionItem(question.Question, question.Key, order);
     }
 
     /// <inheritdoc/>
     protected override ItemView Present(InstrumentQuestionItem item, HouseRules rules)
     {
-        IReadOnlyList<Option> options = Options(item);
+        IReadOnlyList<Option> options = Options(item, rules.Phrasing);
         return new ItemView(
             Key,
-            item.Prompt,
+            rules.Phrasing.Say(item.Prompt),
             new SheetState
             {
                 Instruments =
@@ -148,7 +94,7 @@ public sealed class InstrumentQuestionKind()
             new ChoiceStep(
                 "picked",
                 "Answer",
-                Options(item),
+                Options(item, Phrasing.Usual),
                 response?.Picked,
                 Text.Kinds.InstrumentQuestion.Right,
                 Text.Kinds.InstrumentQuestion.Look
@@ -159,17 +105,31 @@ public sealed class InstrumentQuestionKind()
     protected override InstrumentQuestionResponse Attempt(
         InstrumentQuestionItem item,
         Attempt attempt
-    ) => new(attempt.Choose(Options(item)));
+    ) => new(attempt.Choose(Options(item, Phrasing.Usual)));
 
-    private static IReadOnlyList<Option> Options(InstrumentQuestionItem item) =>
+    private static IReadOnlyList<Option> Options(InstrumentQuestionItem item, Phrasing phrasing)
+    {
+        ShortQuestion question = QuestionBank.Find(item.Question)!;
+        return
         [
-            new Option("0", item.Right, right: true),
-            .. item.Wrong.Select(
-                (text, i) =>
-                    new Option((i + 1).ToString(CultureInfo.InvariantCulture), text)
+            new Option("0", phrasing.Say(question.Right), right: true),
+            .. question.Wrong.Select(
+                (wrong, i) =>
+                    new Option(
+                        (i + 1).ToString(CultureInfo.InvariantCulture),
+                        phrasing.Say(wrong.Answer)
+                    )
                     {
-                        Causes = [MistakeInContext.Of<InstrumentIdea>()],
+                        Causes =
+                        [
+                            MistakeInContext.Of(
+                                MistakeCatalogue.Get<InstrumentIdea>(),
+                                wrong.Why,
+                                Text.Kinds.InstrumentQuestion.Look
+                            ),
+                        ],
                     }
             ),
         ];
+    }
 }

@@ -3,6 +3,7 @@ using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.Measuring;
 
@@ -12,7 +13,7 @@ namespace JauntyCompass.Core.Exercises.Kinds.Measuring;
 /// <param name="Angle">The angle, more than 0° and up to 180°.</param>
 /// <param name="Names">Letters at its points.</param>
 public sealed record MeasureItem(
-    string Prompt,
+    Message Prompt,
     Protractor Instrument,
     Angle Angle,
     AngleNames Names

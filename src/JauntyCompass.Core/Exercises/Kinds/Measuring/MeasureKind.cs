@@ -39,7 +39,7 @@ public sealed class MeasureKind()
     protected override ItemView Present(MeasureItem item, HouseRules rules) =>
         new(
             Key,
-            item.Prompt,
+            rules.Phrasing.Say(item.Prompt),
             new SheetState
             {
                 Figures =

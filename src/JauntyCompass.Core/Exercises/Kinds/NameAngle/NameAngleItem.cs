@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.NameAngle;
 
@@ -11,7 +12,7 @@ namespace JauntyCompass.Core.Exercises.Kinds.NameAngle;
 /// <param name="End">Letter on the other arm.</param>
 /// <param name="Proposed">The name that is proposed.</param>
 public sealed record NameAngleItem(
-    string Prompt,
+    Message Prompt,
     string Vertex,
     IReadOnlyList<NamedRay> Rays,
     string Start,

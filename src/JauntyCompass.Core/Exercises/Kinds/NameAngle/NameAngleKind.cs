@@ -70,7 +70,7 @@ public sealed class NameAngleKind()
         ];
         string proposed = plan.InTurn(proposals);
         return new NameAngleItem(
-            $"The arc marks one angle. May it be called {proposed}?",
+            Text.Kinds.Name.Prompt(proposed),
             vertex,
             rays,
             start,
@@ -83,7 +83,7 @@ public sealed class NameAngleKind()
     protected override ItemView Present(NameAngleItem item, HouseRules rules) =>
         new(
             Key,
-            item.Prompt,
+            rules.Phrasing.Say(item.Prompt),
             Sheet(item),
             ItemView.UsualWindow,
             [

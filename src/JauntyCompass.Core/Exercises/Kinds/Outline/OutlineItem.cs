@@ -2,6 +2,7 @@ using System.Globalization;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations.Outlines;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.Outline;
 
@@ -19,31 +20,29 @@ public sealed record Riddle(int? Acute, int? Right, int? Obtuse, bool? AcuteAlik
         && (Obtuse is null || shape.Count(AngleKind.Obtuse) == Obtuse)
         && (AcuteAlike is null || shape.HasTwoAcuteAlike == AcuteAlike);
 
-    /// <summary>As it is told: “two acute angles, two of them alike, and no right angle”.</summary>
-    public string Text
+    /// <summary>What it says, part by part: two acute angles, no right angle.</summary>
+    internal IReadOnlyList<Message> Parts
     {
         get
         {
-            var parts = new List<string>();
-            Add(parts, Acute, "acute");
+            var parts = new List<Message>();
+            if (Acute is int acute)
+            {
+                parts.Add(Text.Kinds.Outline.HasAcute(acute));
+            }
             if (AcuteAlike == true)
             {
-                parts.Add("two acute angles alike");
+                parts.Add(Text.Kinds.Outline.HasAcuteAlike);
             }
-            Add(parts, Right, "right");
-            Add(parts, Obtuse, "obtuse");
-            return parts.Count == 1
-                ? parts[0]
-                : $"{string.Join(", ", parts.SkipLast(1))} and {parts[^1]}";
-        }
-    }
-
-    private static void Add(List<string> parts, int? count, string kind)
-    {
-        if (count is int number)
-        {
-            string said = number == 0 ? "no" : Wording.Numbers.SaidUnit(Math.Min(number, 9));
-            parts.Add($"{said} {kind} angle{(number == 1 || number == 0 ? "" : "s")}");
+            if (Right is int right)
+            {
+                parts.Add(Text.Kinds.Outline.HasRight(right));
+            }
+            if (Obtuse is int obtuse)
+            {
+                parts.Add(Text.Kinds.Outline.HasObtuse(obtuse));
+            }
+            return parts;
         }
     }
 }
@@ -54,7 +53,7 @@ public sealed record Riddle(int? Acute, int? Right, int? Obtuse, bool? AcuteAlik
 /// <param name="Riddle">The riddle.</param>
 /// <param name="Counted">Which kind of angle is counted on the outline that fits.</param>
 public sealed record OutlineItem(
-    string Prompt,
+    Message Prompt,
     IReadOnlyList<OutlineShape> Shapes,
     Riddle Riddle,
     AngleKind Counted

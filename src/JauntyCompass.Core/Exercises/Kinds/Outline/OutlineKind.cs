@@ -56,7 +56,7 @@ public sealed class OutlineKind()
                 if (RiddleFor(meant, shown, noneWillDo) is var (riddle, counted))
                 {
                     return new OutlineItem(
-                        $"One outline has {riddle.Text}. Which? And how many {Numbers.Adjective(counted)} angles has it?",
+                        Text.Kinds.Outline.Prompt(riddle.Parts, counted),
                         shown,
                         riddle,
                         counted
@@ -131,7 +131,7 @@ public sealed class OutlineKind()
         string kind = Numbers.Adjective(item.Counted);
         return new ItemView(
             Key,
-            item.Prompt,
+            rules.Phrasing.Say(item.Prompt),
             new SheetState { Lines = lines, Notes = notes },
             ItemView.UsualWindow,
             [

@@ -2,6 +2,7 @@ using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.Ranges;
 
@@ -13,7 +14,7 @@ namespace JauntyCompass.Core.Exercises.Kinds.Ranges;
 /// <param name="Names">Letters: vertex, base ray, first position.</param>
 /// <param name="SecondLetter">Letter at the second position.</param>
 public sealed record RangeItem(
-    string Prompt,
+    Message Prompt,
     Protractor Instrument,
     Angle First,
     Angle Second,

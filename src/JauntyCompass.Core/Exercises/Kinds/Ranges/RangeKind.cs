@@ -9,6 +9,7 @@ using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Marking.Sums;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.Ranges;
 
@@ -28,12 +29,12 @@ public sealed class RangeKind()
         }
     )
 {
-    private static readonly string[] Movers =
+    private static readonly Func<string, string, Message>[] Movers =
     [
-        "The crane's jib swings from {0} to {1}. How far is that?",
-        "The boom swings over from {0} to {1}. How far does it move?",
-        "The lighthouse beam has moved from {0} to {1}. Through how many degrees?",
-        "The drawbridge leaf rises from {0} to {1}. By how much?",
+        Text.Kinds.Range.SceneCrane,
+        Text.Kinds.Range.SceneBoom,
+        Text.Kinds.Range.SceneLighthouse,
+        Text.Kinds.Range.SceneDrawbridge,
     ];
 
     /// <inheritdoc/>
@@ -45,9 +46,7 @@ public sealed class RangeKind()
         double further = plan.Own.Between(18, (int)Math.Min(90, 172 - measure));
         string letter = plan.Names.FreeLetter;
         return new RangeItem(
-            plan.InTurn(Movers)
-                .Replace("{0}", plan.Names.EndRay, StringComparison.Ordinal)
-                .Replace("{1}", plan.Names.Vertex + letter, StringComparison.Ordinal),
+            plan.InTurn(Movers)(plan.Names.EndRay, plan.Names.Vertex + letter),
             plan.Instrument,
             first,
             first with
@@ -66,7 +65,7 @@ public sealed class RangeKind()
         SheetState sheet = Sheets.With(item.First, item.Names, OpeningMark.None);
         return new ItemView(
             Key,
-            item.Prompt,
+            rules.Phrasing.Say(item.Prompt),
             sheet with
             {
                 Lines = [new DrawnLine("second", item.Second.Vertex, tip, Arrow: true)],

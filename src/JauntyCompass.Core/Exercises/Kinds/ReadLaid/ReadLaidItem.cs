@@ -3,6 +3,7 @@ using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.ReadLaid;
 
@@ -13,7 +14,7 @@ namespace JauntyCompass.Core.Exercises.Kinds.ReadLaid;
 /// <param name="Names">Letters at its points.</param>
 /// <param name="Placement">How the instrument lies.</param>
 public sealed record ReadLaidItem(
-    string Prompt,
+    Message Prompt,
     Protractor Instrument,
     Angle Angle,
     AngleNames Names,

@@ -12,6 +12,7 @@ using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.ReadLaid;
 
@@ -43,7 +44,7 @@ public sealed class ReadLaidKind()
         double arm = plan.Instrument.EdgeRadius + 9;
         Angle angle = plan.Angle with { StartLength = arm, EndLength = arm };
         return new ReadLaidItem(
-            $"The protractor lies on {plan.Names.Full}. What does it read?",
+            Text.Kinds.ReadLaid.Prompt(plan.Names.Full),
             plan.Instrument,
             angle,
             plan.Names,
@@ -101,7 +102,7 @@ public sealed class ReadLaidKind()
         SheetState sheet = Sheets.With(item.Angle, item.Names);
         return new ItemView(
             Key,
-            item.Prompt,
+            rules.Phrasing.Say(item.Prompt),
             sheet with
             {
                 Instruments =

@@ -3,6 +3,7 @@ using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.Reflex;
 
@@ -13,7 +14,7 @@ namespace JauntyCompass.Core.Exercises.Kinds.Reflex;
 /// <param name="Names">Letters at its points.</param>
 /// <param name="Method">Take from 360 or add to 180; the others are no methods of a half circle.</param>
 public sealed record ReflexItem(
-    string Prompt,
+    Message Prompt,
     Protractor Instrument,
     Angle Angle,
     AngleNames Names,

@@ -8,6 +8,7 @@ using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Marking.Sums;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.Reflex;
 
@@ -40,9 +41,10 @@ public sealed class ReflexKind()
         ReflexMethod method = plan.Reflex is ReflexMethod.From360 or ReflexMethod.AddTo180
             ? plan.Reflex.Value
             : plan.InTurn([ReflexMethod.From360, ReflexMethod.AddTo180]);
-        string how = method == ReflexMethod.From360 ? "Take from 360." : "Add to 180.";
         return new ReflexItem(
-            $"Measure the reflex angle {plan.Names.Full}. {how}",
+            method == ReflexMethod.From360
+                ? Text.Kinds.Reflex.From360(plan.Names.Full)
+                : Text.Kinds.Reflex.AddTo180(plan.Names.Full),
             plan.Instrument,
             plan.Angle with
             {
@@ -78,7 +80,7 @@ public sealed class ReflexKind()
         }
         return new ItemView(
             Key,
-            item.Prompt,
+            rules.Phrasing.Say(item.Prompt),
             sheet,
             ItemView.WindowFor(item.Instrument),
             [

@@ -4,6 +4,7 @@ using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.SpecialDrawings;
 
@@ -32,7 +33,7 @@ public enum SpecialDrawing
 /// <param name="Opening">Which way round from the base ray the angle opens.</param>
 /// <param name="Names">Letters at its points.</param>
 public sealed record DrawSpecialItem(
-    string Prompt,
+    Message Prompt,
     Protractor Instrument,
     SpecialDrawing Wanted,
     Measure Measure,

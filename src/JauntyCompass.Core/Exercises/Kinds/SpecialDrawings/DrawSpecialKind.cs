@@ -61,21 +61,18 @@ public sealed class DrawSpecialKind()
                 ? plan.InTurn(Wanted(plan.Kinds))
                 : SpecialDrawing.Straight;
         AngleNames names = plan.Names;
-        (double measure, string task) = wanted switch
+        (double measure, Message task) = wanted switch
         {
-            SpecialDrawing.Straight => (180, $"Draw a straight angle {names.Full}."),
-            SpecialDrawing.Right => (90, $"Draw a right angle {names.Full}."),
+            SpecialDrawing.Straight => (180, Text.Kinds.DrawSpecial.Straight(names.Full)),
+            SpecialDrawing.Right => (90, Text.Kinds.DrawSpecial.Right(names.Full)),
             SpecialDrawing.Reflex => (
                 360 - chosen,
-                $"Draw the reflex angle {names.Full} = {Numbers.Degrees(360 - chosen)}, with its arc."
+                Text.Kinds.DrawSpecial.Reflex(names.Full, 360 - chosen)
             ),
-            _ => (
-                180 - chosen,
-                $"An angle has {Numbers.Degrees(chosen)}. Draw its supplement {names.Full}."
-            ),
+            _ => (180 - chosen, Text.Kinds.DrawSpecial.Supplement(chosen, names.Full)),
         };
         return new DrawSpecialItem(
-            $"{task} Start from ray {names.StartRay}, opening the way the small arrow points.",
+            Text.Kinds.Draw.FromRay(task, names.StartRay),
             plan.Instrument,
             wanted,
             new Measure(measure),
@@ -109,7 +106,7 @@ public sealed class DrawSpecialKind()
     protected override ItemView Present(DrawSpecialItem item, HouseRules rules) =>
         new(
             Key,
-            item.Prompt,
+            rules.Phrasing.Say(item.Prompt),
             new SheetState(),
             ItemView.WindowFor(item.Instrument),
             [CommonAsks.Drawing]

@@ -1,6 +1,7 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.WhichKind;
 
@@ -8,7 +9,7 @@ namespace JauntyCompass.Core.Exercises.Kinds.WhichKind;
 /// <param name="Prompt">What the student is asked.</param>
 /// <param name="Angle">The angle, more than 0° and less than 360°; a right one carries its box.</param>
 /// <param name="Names">Letters at its points.</param>
-public sealed record WhichKindItem(string Prompt, Angle Angle, AngleNames Names) : Item(Prompt)
+public sealed record WhichKindItem(Message Prompt, Angle Angle, AngleNames Names) : Item(Prompt)
 {
     /// <inheritdoc/>
     public override void Validate(ValidationErrors errors)

@@ -49,7 +49,7 @@ public sealed class WhichKindKind()
 
     /// <inheritdoc/>
     public override Item Propose(ItemPlan plan) =>
-        new WhichKindItem("Which kind of angle is this?", Varied(plan), plan.Names);
+        new WhichKindItem(Text.Kinds.WhichKind.Prompt, Varied(plan), plan.Names);
 
     private enum Variety
     {
@@ -95,7 +95,7 @@ public sealed class WhichKindKind()
     protected override ItemView Present(WhichKindItem item, HouseRules rules) =>
         new(
             Key,
-            item.Prompt,
+            rules.Phrasing.Say(item.Prompt),
             Sheets.With(item.Angle, item.Names),
             ItemView.UsualWindow,
             [CommonAsks.KindSaid("said", "It is", withReflex: true) with { Optional = false }]

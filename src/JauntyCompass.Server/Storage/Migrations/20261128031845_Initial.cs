@@ -27,11 +27,43 @@ namespace JauntyCompass.Server.Storage.Migrations
                 });
 
             migrationBuilder.CreateTable(
+                name: "school",
+                columns: table => new
+                {
+                    id = table.Column<int>(type: "integer", nullable: false),
+                    is_demo = table.Column<bool>(type: "boolean", nullable: false),
+                    teachers_may_register = table.Column<bool>(type: "boolean", nullable: false),
+                    keep_answers_months = table.Column<int>(type: "integer", nullable: false),
+                    keep_archived_months = table.Column<int>(type: "integer", nullable: false),
+                    tidied_at = table.Column<DateTimeOffset>(type: "timestamp with time zone", nullable: true)
+                },
+                constraints: table =>
+                {
+                    table.PrimaryKey("pk_school", x => x.id);
+                });
+
+            migrationBuilder.CreateTable(
+                name: "sign_in_tries",
+                columns: table => new
+                {
+                    bucket = table.Column<byte[]>(type: "bytea", nullable: false),
+                    subject = table.Column<byte[]>(type: "bytea", nullable: false),
+                    count = table.Column<int>(type: "integer", nullable: false),
+                    last_at = table.Column<DateTimeOffset>(type: "timestamp with time zone", nullable: false),
+                    open_at = table.Column<DateTimeOffset>(type: "timestamp with time zone", nullable: false)
+                },
+                constraints: table =>
+                {
+                    table.PrimaryKey("pk_sign_in_tries", x => x.bucket);
+                });
+
+            migrationBuilder.CreateTable(
                 name: "teachers",
                 columns: table => new
                 {
                     id = table.Column<Guid>(type: "uuid", nullable: false),
                     display_name = table.Column<string>(type: "character varying(80)", maxLength: 80, nullable: false),
+                    is_head = table.Column<bool>(type: "boolean", nullable: false),
                     user_name = table.Column<string>(type: "character varying(256)", maxLength: 256, nullable: true),
                     normalized_user_name = table.Column<string>(type: "character varying(256)", maxLength: 256, nullable: true),
                     email = table.Column<string>(type: "character varying(256)", maxLength: 256, nullable: true),
@@ -53,6 +85,27 @@ namespace JauntyCompass.Server.Storage.Migrations
                 });
 
             migrationBuilder.CreateTable(
+                name: "cabinet",
+                columns: table => new
+                {
+                    id = table.Column<Guid>(type: "uuid", nullable: false),
+                    teacher_id = table.Column<Guid>(type: "uuid", nullable: false),
+                    key = table.Column<string>(type: "character varying(60)", maxLength: 60, nullable: false),
+                    name = table.Column<string>(type: "character varying(80)", maxLength: 80, nullable: false),
+                    protractor = table.Column<string>(type: "json", nullable: false)
+                },
+                constraints: table =>
+                {
+                    table.PrimaryKey("pk_cabinet", x => x.id);
+                    table.ForeignKey(
+                        name: "fk_cabinet_teachers_teacher_id",
+                        column: x => x.teacher_id,
+                        principalTable: "teachers",
+                        principalColumn: "id",
+                        onDelete: ReferentialAction.Cascade);
+                });
+
+            migrationBuilder.CreateTable(
                 name: "classes",
                 columns: table => new
                 {
@@ -60,13 +113,58 @@ namespace JauntyCompass.Server.Storage.Migrations
                     teacher_id = table.Column<Guid>(type: "uuid", nullable: false),
                     name = table.Column<string>(type: "character varying(60)", maxLength: 60, nullable: false),
                     code = table.Column<string>(type: "character varying(12)", maxLength: 12, nullable: false),
-                    created_at = table.Column<DateTimeOffset>(type: "timestamp with time zone", nullable: false)
+                    created_at = table.Column<DateTimeOffset>(type: "timestamp with time zone", nullable: false),
+                    archived_at = table.Column<DateTimeOffset>(type: "timestamp with time zone", nullable: true),
+                    deleted_at = table.Column<DateTimeOffset>(type: "timestamp with time zone", nullable: true),
+                    rules = table.Column<string>(type: "json", nullable: true)
                 },
                 constraints: table =>
                 {
                     table.PrimaryKey("pk_classes", x => x.id);
                     table.ForeignKey(
                         name: "fk_classes_teachers_teacher_id",
+                        column: x => x.teacher_id,
+                        principalTable: "teachers",
+                        principalColumn: "id",
+                        onDelete: ReferentialAction.Cascade);
+                });
+
+            migrationBuilder.CreateTable(
+                name: "one_time_links",
+                columns: table => new
+                {
+                    key_hash = table.Column<byte[]>(type: "bytea", nullable: false),
+                    purpose = table.Column<int>(type: "integer", nullable: false),
+                    teacher_id = table.Column<Guid>(type: "uuid", nullable: true),
+                    for_head = table.Column<bool>(type: "boolean", nullable: false),
+                    ends_at = table.Column<DateTimeOffset>(type: "timestamp with time zone", nullable: false)
+                },
+                constraints: table =>
+                {
+                    table.PrimaryKey("pk_one_time_links", x => x.key_hash);
+                    table.ForeignKey(
+                        name: "fk_one_time_links_teachers_teacher_id",
+                        column: x => x.teacher_id,
+                        principalTable: "teachers",
+                        principalColumn: "id",
+                        onDelete: ReferentialAction.Cascade);
+                });
+
+            migrationBuilder.CreateTable(
+                name: "running_orders",
+                columns: table => new
+                {
+                    id = table.Column<Guid>(type: "uuid", nullable: false),
+                    teacher_id = table.Column<Guid>(type: "uuid", nullable: false),
+                    name = table.Column<string>(type: "character varying(120)", maxLength: 120, nullable: false),
+                    items = table.Column<string>(type: "json", nullable: false),
+                    saved_at = table.Column<DateTimeOffset>(type: "timestamp with time zone", nullable: false)
+                },
+                constraints: table =>
+                {
+                    table.PrimaryKey("pk_running_orders", x => x.id);
+                    table.ForeignKey(
+                        name: "fk_running_orders_teachers_teacher_id",
                         column: x => x.teacher_id,
                         principalTable: "teachers",
                         principalColumn: "id",
@@ -84,8 +182,11 @@ namespace JauntyCompass.Server.Storage.Migrations
                     seed = table.Column<int>(type: "integer", nullable: false),
                     generator_version = table.Column<int>(type: "integer", nullable: false),
                     items = table.Column<string>(type: "json", nullable: false),
+                    forms = table.Column<string>(type: "json", nullable: true),
                     item_count = table.Column<int>(type: "integer", nullable: false),
-                    created_at = table.Column<DateTimeOffset>(type: "timestamp with time zone", nullable: false)
+                    created_at = table.Column<DateTimeOffset>(type: "timestamp with time zone", nullable: false),
+                    archived_at = table.Column<DateTimeOffset>(type: "timestamp with time zone", nullable: true),
+                    deleted_at = table.Column<DateTimeOffset>(type: "timestamp with time zone", nullable: true)
                 },
                 constraints: table =>
                 {
@@ -160,6 +261,30 @@ namespace JauntyCompass.Server.Storage.Migrations
                 });
 
             migrationBuilder.CreateTable(
+                name: "co_teachers",
+                columns: table => new
+                {
+                    class_id = table.Column<Guid>(type: "uuid", nullable: false),
+                    teacher_id = table.Column<Guid>(type: "uuid", nullable: false)
+                },
+                constraints: table =>
+                {
+                    table.PrimaryKey("pk_co_teachers", x => new { x.class_id, x.teacher_id });
+                    table.ForeignKey(
+                        name: "fk_co_teachers_classes_class_id",
+                        column: x => x.class_id,
+                        principalTable: "classes",
+                        principalColumn: "id",
+                        onDelete: ReferentialAction.Cascade);
+                    table.ForeignKey(
+                        name: "fk_co_teachers_teachers_teacher_id",
+                        column: x => x.teacher_id,
+                        principalTable: "teachers",
+                        principalColumn: "id",
+                        onDelete: ReferentialAction.Cascade);
+                });
+
+            migrationBuilder.CreateTable(
                 name: "students",
                 columns: table => new
                 {
@@ -168,8 +293,9 @@ namespace JauntyCompass.Server.Storage.Migrations
                     given_name = table.Column<string>(type: "character varying(40)", maxLength: 40, nullable: false),
                     name_key = table.Column<string>(type: "character varying(40)", maxLength: 40, nullable: false),
                     pin_hash = table.Column<string>(type: "text", nullable: false),
-                    failed_pins = table.Column<int>(type: "integer", nullable: false),
-                    locked_until = table.Column<DateTimeOffset>(type: "timestamp with time zone", nullable: true)
+                    card_hash = table.Column<byte[]>(type: "bytea", nullable: true),
+                    archived_at = table.Column<DateTimeOffset>(type: "timestamp with time zone", nullable: true),
+                    deleted_at = table.Column<DateTimeOffset>(type: "timestamp with time zone", nullable: true)
                 },
                 constraints: table =>
                 {
@@ -187,11 +313,16 @@ namespace JauntyCompass.Server.Storage.Migrations
                 columns: table => new
                 {
                     id = table.Column<Guid>(type: "uuid", nullable: false),
+                    title = table.Column<string>(type: "character varying(120)", maxLength: 120, nullable: false),
                     set_id = table.Column<Guid>(type: "uuid", nullable: false),
                     class_id = table.Column<Guid>(type: "uuid", nullable: false),
                     tries = table.Column<int>(type: "integer", nullable: false),
+                    adaptive_limit = table.Column<int>(type: "integer", nullable: true),
                     set_at = table.Column<DateTimeOffset>(type: "timestamp with time zone", nullable: false),
-                    closed_at = table.Column<DateTimeOffset>(type: "timestamp with time zone", nullable: true)
+                    closed_at = table.Column<DateTimeOffset>(type: "timestamp with time zone", nullable: true),
+                    archived_at = table.Column<DateTimeOffset>(type: "timestamp with time zone", nullable: true),
+                    deleted_at = table.Column<DateTimeOffset>(type: "timestamp with time zone", nullable: true),
+                    weights = table.Column<string>(type: "json", nullable: true)
                 },
                 constraints: table =>
                 {
@@ -206,6 +337,33 @@ namespace JauntyCompass.Server.Storage.Migrations
                         name: "fk_assignments_sets_set_id",
                         column: x => x.set_id,
                         principalTable: "sets",
+                        principalColumn: "id",
+                        onDelete: ReferentialAction.Cascade);
+                });
+
+            migrationBuilder.CreateTable(
+                name: "sessions",
+                columns: table => new
+                {
+                    key_hash = table.Column<byte[]>(type: "bytea", nullable: false),
+                    teacher_id = table.Column<Guid>(type: "uuid", nullable: true),
+                    student_id = table.Column<Guid>(type: "uuid", nullable: true),
+                    began_at = table.Column<DateTimeOffset>(type: "timestamp with time zone", nullable: false),
+                    ends_at = table.Column<DateTimeOffset>(type: "timestamp with time zone", nullable: false)
+                },
+                constraints: table =>
+                {
+                    table.PrimaryKey("pk_sessions", x => x.key_hash);
+                    table.ForeignKey(
+                        name: "fk_sessions_students_student_id",
+                        column: x => x.student_id,
+                        principalTable: "students",
+                        principalColumn: "id",
+                        onDelete: ReferentialAction.Cascade);
+                    table.ForeignKey(
+                        name: "fk_sessions_users_teacher_id",
+                        column: x => x.teacher_id,
+                        principalTable: "teachers",
                         principalColumn: "id",
                         onDelete: ReferentialAction.Cascade);
                 });
@@ -234,6 +392,60 @@ namespace JauntyCompass.Server.Storage.Migrations
                         onDelete: ReferentialAction.Cascade);
                     table.ForeignKey(
                         name: "fk_answers_students_student_id",
+                        column: x => x.student_id,
+                        principalTable: "students",
+                        principalColumn: "id",
+                        onDelete: ReferentialAction.Cascade);
+                });
+
+            migrationBuilder.CreateTable(
+                name: "drafts",
+                columns: table => new
+                {
+                    assignment_id = table.Column<Guid>(type: "uuid", nullable: false),
+                    student_id = table.Column<Guid>(type: "uuid", nullable: false),
+                    item_index = table.Column<int>(type: "integer", nullable: false),
+                    content = table.Column<string>(type: "json", nullable: false),
+                    saved_at = table.Column<DateTimeOffset>(type: "timestamp with time zone", nullable: false)
+                },
+                constraints: table =>
+                {
+                    table.PrimaryKey("pk_drafts", x => new { x.assignment_id, x.student_id, x.item_index });
+                    table.ForeignKey(
+                        name: "fk_drafts_assignments_assignment_id",
+                        column: x => x.assignment_id,
+                        principalTable: "assignments",
+                        principalColumn: "id",
+                        onDelete: ReferentialAction.Cascade);
+                    table.ForeignKey(
+                        name: "fk_drafts_students_student_id",
+                        column: x => x.student_id,
+                        principalTable: "students",
+                        principalColumn: "id",
+                        onDelete: ReferentialAction.Cascade);
+                });
+
+            migrationBuilder.CreateTable(
+                name: "reflections",
+                columns: table => new
+                {
+                    assignment_id = table.Column<Guid>(type: "uuid", nullable: false),
+                    student_id = table.Column<Guid>(type: "uuid", nullable: false),
+                    step = table.Column<int>(type: "integer", nullable: false),
+                    line = table.Column<string>(type: "character varying(200)", maxLength: 200, nullable: false),
+                    written_at = table.Column<DateTimeOffset>(type: "timestamp with time zone", nullable: false)
+                },
+                constraints: table =>
+                {
+                    table.PrimaryKey("pk_reflections", x => new { x.assignment_id, x.student_id });
+                    table.ForeignKey(
+                        name: "fk_reflections_assignments_assignment_id",
+                        column: x => x.assignment_id,
+                        principalTable: "assignments",
+                        principalColumn: "id",
+                        onDelete: ReferentialAction.Cascade);
+                    table.ForeignKey(
+                        name: "fk_reflections_students_student_id",
                         column: x => x.student_id,
                         principalTable: "students",
                         principalColumn: "id",
@@ -281,6 +493,12 @@ namespace JauntyCompass.Server.Storage.Migrations
                 column: "set_id");
 
             migrationBuilder.CreateIndex(
+                name: "ix_cabinet_teacher_id_key",
+                table: "cabinet",
+                columns: new[] { "teacher_id", "key" },
+                unique: true);
+
+            migrationBuilder.CreateIndex(
                 name: "ix_classes_code",
                 table: "classes",
                 column: "code",
@@ -292,15 +510,68 @@ namespace JauntyCompass.Server.Storage.Migrations
                 column: "teacher_id");
 
             migrationBuilder.CreateIndex(
+                name: "ix_co_teachers_teacher_id",
+                table: "co_teachers",
+                column: "teacher_id");
+
+            migrationBuilder.CreateIndex(
+                name: "ix_drafts_student_id",
+                table: "drafts",
+                column: "student_id");
+
+            migrationBuilder.CreateIndex(
+                name: "ix_one_time_links_teacher_id",
+                table: "one_time_links",
+                column: "teacher_id");
+
+            migrationBuilder.CreateIndex(
+                name: "ix_reflections_student_id",
+                table: "reflections",
+                column: "student_id");
+
+            migrationBuilder.CreateIndex(
+                name: "ix_running_orders_teacher_id_name",
+                table: "running_orders",
+                columns: new[] { "teacher_id", "name" },
+                unique: true);
+
+            migrationBuilder.CreateIndex(
+                name: "ix_sessions_student_id",
+                table: "sessions",
+                column: "student_id");
+
+            migrationBuilder.CreateIndex(
+                name: "ix_sessions_teacher_id",
+                table: "sessions",
+                column: "teacher_id");
+
+            migrationBuilder.CreateIndex(
                 name: "ix_sets_teacher_id",
                 table: "sets",
                 column: "teacher_id");
 
             migrationBuilder.CreateIndex(
+                name: "ix_sign_in_tries_last_at",
+                table: "sign_in_tries",
+                column: "last_at");
+
+            migrationBuilder.CreateIndex(
+                name: "ix_sign_in_tries_subject",
+                table: "sign_in_tries",
+                column: "subject");
+
+            migrationBuilder.CreateIndex(
+                name: "ix_students_card_hash",
+                table: "students",
+                column: "card_hash",
+                unique: true);
+
+            migrationBuilder.CreateIndex(
                 name: "ix_students_class_id_name_key",
                 table: "students",
                 columns: new[] { "class_id", "name_key" },
-                unique: true);
+                unique: true,
+                filter: "deleted_at IS NULL");
 
             migrationBuilder.CreateIndex(
                 name: "ix_teacher_claims_user_id",
@@ -322,16 +593,49 @@ namespace JauntyCompass.Server.Storage.Migrations
                 table: "teachers",
                 column: "normalized_user_name",
                 unique: true);
+
+            // One school a database. A new one is nobody's yet, and what people hand in is kept two years, what is put away one.
+            migrationBuilder.Sql("""
+                INSERT INTO school (id, is_demo, teachers_may_register, keep_answers_months, keep_archived_months)
+                VALUES (1, false, false, 24, 12)
+                """);
         }
 
         /// <inheritdoc />
         protected override void Down(MigrationBuilder migrationBuilder)
         {
             migrationBuilder.DropTable(
+                name: "cabinet");
+
+            migrationBuilder.DropTable(
+                name: "co_teachers");
+
+            migrationBuilder.DropTable(
                 name: "data_protection_keys");
 
             migrationBuilder.DropTable(
+                name: "drafts");
+
+            migrationBuilder.DropTable(
                 name: "marks");
+
+            migrationBuilder.DropTable(
+                name: "one_time_links");
+
+            migrationBuilder.DropTable(
+                name: "reflections");
+
+            migrationBuilder.DropTable(
+                name: "running_orders");
+
+            migrationBuilder.DropTable(
+                name: "school");
+
+            migrationBuilder.DropTable(
+                name: "sessions");
+
+            migrationBuilder.DropTable(
+                name: "sign_in_tries");
 
             migrationBuilder.DropTable(
                 name: "teacher_claims");

@@ -12,8 +12,8 @@ using Npgsql.EntityFrameworkCore.PostgreSQL.Metadata;
 namespace JauntyCompass.Server.Storage.Migrations
 {
     [DbContext(typeof(JauntyDbContext))]
-    [Migration("20261126123942_Adaptive")]
-    partial class Adaptive
+    [Migration("20261128031845_Initial")]
+    partial class Initial
     {
         /// <inheritdoc />
         protected override void BuildTargetModel(ModelBuilder modelBuilder)
@@ -105,6 +105,10 @@ namespace JauntyCompass.Server.Storage.Migrations
                         .HasColumnType("integer")
                         .HasColumnName("adaptive_limit");
 
+                    b.Property<DateTimeOffset?>("ArchivedAt")
+                        .HasColumnType("timestamp with time zone")
+                        .HasColumnName("archived_at");
+
                     b.Property<Guid>("ClassId")
                         .HasColumnType("uuid")
                         .HasColumnName("class_id");
@@ -113,6 +117,10 @@ namespace JauntyCompass.Server.Storage.Migrations
                         .HasColumnType("timestamp with time zone")
                         .HasColumnName("closed_at");
 
+                    b.Property<DateTimeOffset?>("DeletedAt")
+                        .HasColumnType("timestamp with time zone")
+                        .HasColumnName("deleted_at");
+
                     b.Property<DateTimeOffset>("SetAt")
                         .HasColumnType("timestamp with time zone")
                         .HasColumnName("set_at");
@@ -120,6 +128,12 @@ namespace JauntyCompass.Server.Storage.Migrations
                     b.Property<Guid>("SetId")
                         .HasColumnType("uuid")
                         .HasColumnName("set_id");
+
+                    b.Property<string>("Title")
+                        .IsRequired()
+                        .HasMaxLength(120)
+                        .HasColumnType("character varying(120)")
+                        .HasColumnName("title");
 
                     b.Property<int>("Tries")
                         .HasColumnType("integer")
@@ -179,6 +193,25 @@ namespace JauntyCompass.Server.Storage.Migrations
                     b.ToTable("cabinet", (string)null);
                 });
 
+            modelBuilder.Entity("JauntyCompass.Server.Storage.CoTeacher", b =>
+                {
+                    b.Property<Guid>("ClassId")
+                        .HasColumnType("uuid")
+                        .HasColumnName("class_id");
+
+                    b.Property<Guid>("TeacherId")
+                        .HasColumnType("uuid")
+                        .HasColumnName("teacher_id");
+
+                    b.HasKey("ClassId", "TeacherId")
+                        .HasName("pk_co_teachers");
+
+                    b.HasIndex("TeacherId")
+                        .HasDatabaseName("ix_co_teachers_teacher_id");
+
+                    b.ToTable("co_teachers", (string)null);
+                });
+
             modelBuilder.Entity("JauntyCompass.Server.Storage.Draft", b =>
                 {
                     b.Property<Guid>("AssignmentId")
@@ -218,9 +251,17 @@ namespace JauntyCompass.Server.Storage.Migrations
                         .HasColumnType("uuid")
                         .HasColumnName("id");
 
+                    b.Property<DateTimeOffset?>("ArchivedAt")
+                        .HasColumnType("timestamp with time zone")
+                        .HasColumnName("archived_at");
+
                     b.Property<DateTimeOffset>("CreatedAt")
                         .HasColumnType("timestamp with time zone")
                         .HasColumnName("created_at");
+
+                    b.Property<DateTimeOffset?>("DeletedAt")
+                        .HasColumnType("timestamp with time zone")
+                        .HasColumnName("deleted_at");
 
                     b.Property<string>("Forms")
                         .HasColumnType("json")
@@ -265,6 +306,37 @@ namespace JauntyCompass.Server.Storage.Migrations
                         .HasDatabaseName("ix_sets_teacher_id");
 
                     b.ToTable("sets", (string)null);
+                });
+
+            modelBuilder.Entity("JauntyCompass.Server.Storage.OneTimeLink", b =>
+                {
+                    b.Property<byte[]>("KeyHash")
+                        .HasColumnType("bytea")
+                        .HasColumnName("key_hash");
+
+                    b.Property<DateTimeOffset>("EndsAt")
+                        .HasColumnType("timestamp with time zone")
+                        .HasColumnName("ends_at");
+
+                    b.Property<bool>("ForHead")
+                        .HasColumnType("boolean")
+                        .HasColumnName("for_head");
+
+                    b.Property<int>("Purpose")
+                        .HasColumnType("integer")
+                        .HasColumnName("purpose");
+
+                    b.Property<Guid?>("TeacherId")
+                        .HasColumnType("uuid")
+                        .HasColumnName("teacher_id");
+
+                    b.HasKey("KeyHash")
+                        .HasName("pk_one_time_links");
+
+                    b.HasIndex("TeacherId")
+                        .HasDatabaseName("ix_one_time_links_teacher_id");
+
+                    b.ToTable("one_time_links", (string)null);
                 });
 
             modelBuilder.Entity("JauntyCompass.Server.Storage.Reflection", b =>
@@ -336,12 +408,48 @@ namespace JauntyCompass.Server.Storage.Migrations
                     b.ToTable("running_orders", (string)null);
                 });
 
+            modelBuilder.Entity("JauntyCompass.Server.Storage.School", b =>
+                {
+                    b.Property<int>("Id")
+                        .HasColumnType("integer")
+                        .HasColumnName("id");
+
+                    b.Property<bool>("IsDemo")
+                        .HasColumnType("boolean")
+                        .HasColumnName("is_demo");
+
+                    b.Property<int>("KeepAnswersMonths")
+                        .HasColumnType("integer")
+                        .HasColumnName("keep_answers_months");
+
+                    b.Property<int>("KeepArchivedMonths")
+                        .HasColumnType("integer")
+                        .HasColumnName("keep_archived_months");
+
+                    b.Property<bool>("TeachersMayRegister")
+                        .HasColumnType("boolean")
+                        .HasColumnName("teachers_may_register");
+
+                    b.Property<DateTimeOffset?>("TidiedAt")
+                        .HasColumnType("timestamp with time zone")
+                        .HasColumnName("tidied_at");
+
+                    b.HasKey("Id")
+                        .HasName("pk_school");
+
+                    b.ToTable("school", (string)null);
+                });
+
             modelBuilder.Entity("JauntyCompass.Server.Storage.SchoolClass", b =>
                 {
                     b.Property<Guid>("Id")
                         .ValueGeneratedOnAdd()
                         .HasColumnType("uuid")
                         .HasColumnName("id");
+
+                    b.Property<DateTimeOffset?>("ArchivedAt")
+                        .HasColumnType("timestamp with time zone")
+                        .HasColumnName("archived_at");
 
                     b.Property<string>("Code")
                         .IsRequired()
@@ -352,6 +460,10 @@ namespace JauntyCompass.Server.Storage.Migrations
                     b.Property<DateTimeOffset>("CreatedAt")
                         .HasColumnType("timestamp with time zone")
                         .HasColumnName("created_at");
+
+                    b.Property<DateTimeOffset?>("DeletedAt")
+                        .HasColumnType("timestamp with time zone")
+                        .HasColumnName("deleted_at");
 
                     b.Property<string>("Name")
                         .IsRequired()
@@ -380,6 +492,75 @@ namespace JauntyCompass.Server.Storage.Migrations
                     b.ToTable("classes", (string)null);
                 });
 
+            modelBuilder.Entity("JauntyCompass.Server.Storage.Session", b =>
+                {
+                    b.Property<byte[]>("KeyHash")
+                        .HasColumnType("bytea")
+                        .HasColumnName("key_hash");
+
+                    b.Property<DateTimeOffset>("BeganAt")
+                        .HasColumnType("timestamp with time zone")
+                        .HasColumnName("began_at");
+
+                    b.Property<DateTimeOffset>("EndsAt")
+                        .HasColumnType("timestamp with time zone")
+                        .HasColumnName("ends_at");
+
+                    b.Property<Guid?>("StudentId")
+                        .HasColumnType("uuid")
+                        .HasColumnName("student_id");
+
+                    b.Property<Guid?>("TeacherId")
+                        .HasColumnType("uuid")
+                        .HasColumnName("teacher_id");
+
+                    b.HasKey("KeyHash")
+                        .HasName("pk_sessions");
+
+                    b.HasIndex("StudentId")
+                        .HasDatabaseName("ix_sessions_student_id");
+
+                    b.HasIndex("TeacherId")
+                        .HasDatabaseName("ix_sessions_teacher_id");
+
+                    b.ToTable("sessions", (string)null);
+                });
+
+            modelBuilder.Entity("JauntyCompass.Server.Storage.SignInTries", b =>
+                {
+                    b.Property<byte[]>("Bucket")
+                        .HasColumnType("bytea")
+                        .HasColumnName("bucket");
+
+                    b.Property<int>("Count")
+                        .HasColumnType("integer")
+                        .HasColumnName("count");
+
+                    b.Property<DateTimeOffset>("LastAt")
+                        .HasColumnType("timestamp with time zone")
+                        .HasColumnName("last_at");
+
+                    b.Property<DateTimeOffset>("OpenAt")
+                        .HasColumnType("timestamp with time zone")
+                        .HasColumnName("open_at");
+
+                    b.Property<byte[]>("Subject")
+                        .IsRequired()
+                        .HasColumnType("bytea")
+                        .HasColumnName("subject");
+
+                    b.HasKey("Bucket")
+                        .HasName("pk_sign_in_tries");
+
+                    b.HasIndex("LastAt")
+                        .HasDatabaseName("ix_sign_in_tries_last_at");
+
+                    b.HasIndex("Subject")
+                        .HasDatabaseName("ix_sign_in_tries_subject");
+
+                    b.ToTable("sign_in_tries", (string)null);
+                });
+
             modelBuilder.Entity("JauntyCompass.Server.Storage.Student", b =>
                 {
                     b.Property<Guid>("Id")
@@ -387,23 +568,27 @@ namespace JauntyCompass.Server.Storage.Migrations
                         .HasColumnType("uuid")
                         .HasColumnName("id");
 
+                    b.Property<DateTimeOffset?>("ArchivedAt")
+                        .HasColumnType("timestamp with time zone")
+                        .HasColumnName("archived_at");
+
+                    b.Property<byte[]>("CardHash")
+                        .HasColumnType("bytea")
+                        .HasColumnName("card_hash");
+
                     b.Property<Guid>("ClassId")
                         .HasColumnType("uuid")
                         .HasColumnName("class_id");
 
-                    b.Property<int>("FailedPins")
-                        .HasColumnType("integer")
-                        .HasColumnName("failed_pins");
+                    b.Property<DateTimeOffset?>("DeletedAt")
+                        .HasColumnType("timestamp with time zone")
+                        .HasColumnName("deleted_at");
 
                     b.Property<string>("GivenName")
                         .IsRequired()
                         .HasMaxLength(40)
                         .HasColumnType("character varying(40)")
                         .HasColumnName("given_name");
-
-                    b.Property<DateTimeOffset?>("LockedUntil")
-                        .HasColumnType("timestamp with time zone")
-                        .HasColumnName("locked_until");
 
                     b.Property<string>("NameKey")
                         .IsRequired()
@@ -419,9 +604,14 @@ namespace JauntyCompass.Server.Storage.Migrations
                     b.HasKey("Id")
                         .HasName("pk_students");
 
+                    b.HasIndex("CardHash")
+                        .IsUnique()
+                        .HasDatabaseName("ix_students_card_hash");
+
                     b.HasIndex("ClassId", "NameKey")
                         .IsUnique()
-                        .HasDatabaseName("ix_students_class_id_name_key");
+                        .HasDatabaseName("ix_students_class_id_name_key")
+                        .HasFilter("deleted_at IS NULL");
 
                     b.ToTable("students", (string)null);
                 });
@@ -456,6 +646,10 @@ namespace JauntyCompass.Server.Storage.Migrations
                     b.Property<bool>("EmailConfirmed")
                         .HasColumnType("boolean")
                         .HasColumnName("email_confirmed");
+
+                    b.Property<bool>("IsHead")
+                        .HasColumnType("boolean")
+                        .HasColumnName("is_head");
 
                     b.Property<bool>("LockoutEnabled")
                         .HasColumnType("boolean")
@@ -675,6 +869,23 @@ namespace JauntyCompass.Server.Storage.Migrations
                         .HasConstraintName("fk_cabinet_teachers_teacher_id");
                 });
 
+            modelBuilder.Entity("JauntyCompass.Server.Storage.CoTeacher", b =>
+                {
+                    b.HasOne("JauntyCompass.Server.Storage.SchoolClass", null)
+                        .WithMany("CoTeachers")
+                        .HasForeignKey("ClassId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired()
+                        .HasConstraintName("fk_co_teachers_classes_class_id");
+
+                    b.HasOne("JauntyCompass.Server.Storage.Teacher", null)
+                        .WithMany()
+                        .HasForeignKey("TeacherId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired()
+                        .HasConstraintName("fk_co_teachers_teachers_teacher_id");
+                });
+
             modelBuilder.Entity("JauntyCompass.Server.Storage.Draft", b =>
                 {
                     b.HasOne("JauntyCompass.Server.Storage.Assignment", null)
@@ -700,6 +911,15 @@ namespace JauntyCompass.Server.Storage.Migrations
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired()
                         .HasConstraintName("fk_sets_teachers_teacher_id");
+                });
+
+            modelBuilder.Entity("JauntyCompass.Server.Storage.OneTimeLink", b =>
+                {
+                    b.HasOne("JauntyCompass.Server.Storage.Teacher", null)
+                        .WithMany()
+                        .HasForeignKey("TeacherId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .HasConstraintName("fk_one_time_links_teachers_teacher_id");
                 });
 
             modelBuilder.Entity("JauntyCompass.Server.Storage.Reflection", b =>
@@ -737,6 +957,25 @@ namespace JauntyCompass.Server.Storage.Migrations
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired()
                         .HasConstraintName("fk_classes_teachers_teacher_id");
+                });
+
+            modelBuilder.Entity("JauntyCompass.Server.Storage.Session", b =>
+                {
+                    b.HasOne("JauntyCompass.Server.Storage.Student", "Student")
+                        .WithMany()
+                        .HasForeignKey("StudentId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .HasConstraintName("fk_sessions_students_student_id");
+
+                    b.HasOne("JauntyCompass.Server.Storage.Teacher", "Teacher")
+                        .WithMany()
+                        .HasForeignKey("TeacherId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .HasConstraintName("fk_sessions_users_teacher_id");
+
+                    b.Navigation("Student");
+
+                    b.Navigation("Teacher");
                 });
 
             modelBuilder.Entity("JauntyCompass.Server.Storage.Student", b =>
@@ -786,6 +1025,8 @@ namespace JauntyCompass.Server.Storage.Migrations
 
             modelBuilder.Entity("JauntyCompass.Server.Storage.SchoolClass", b =>
                 {
+                    b.Navigation("CoTeachers");
+
                     b.Navigation("Students");
                 });
 #pragma warning restore 612, 618

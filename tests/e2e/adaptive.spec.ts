@@ -17,12 +17,8 @@ async function atBench(
 }
 
 /** The measure of the item on the sheet, as the page was told it. */
-const measureOf = (
-  items: { item: object; view: { prompt: string } }[],
-  prompt: string,
-): number =>
-  (items.find((i) => i.view.prompt === prompt)!.item as { angle: { measure: number } }).angle
-    .measure
+const measureOf = (items: { item: object; view: { prompt: string } }[], prompt: string): number =>
+  (items.find((i) => i.view.prompt === prompt)!.item as { angle: { measure: number } }).angle.measure
 
 test('each student is asked what tells most, until it is known what they do', async ({
   page,

@@ -159,7 +159,7 @@ test('the class counts hands before the answer is shown, and the counts stay wit
   await page.getByRole('button', { name: 'Kinds of angle' }).click()
   await expect(page.getByTestId('caption')).toContainText('zero angle')
   await page.getByRole('button', { name: 'Angle', exact: true }).click()
-  await page.getByRole('button', { name: 'Leave it' }).click()
+  await page.getByRole('button', { name: 'Cancel' }).click()
   await page.goto('/board?measure=64')
   await page.getByRole('button', { name: 'Which scale' }).click()
   await page.keyboard.press('PageDown')

@@ -119,7 +119,7 @@ const labelOf = (made: Made, ask: Ask): string =>
 
 async function work(page: Page, made: Made, right: boolean, keys: boolean): Promise<void> {
   for (const ask of made.view.asks.filter((a) => !a.optional)) {
-    const on = page.getByRole('button', { name: 'Keep it and go on' })
+    const on = page.getByRole('button', { name: 'Save and go on' })
     if ((ask as unknown as { afterwards: boolean }).afterwards && (await on.isVisible())) await on.click()
     await fill(page, made, ask, right, keys)
   }
@@ -167,7 +167,7 @@ for (const keys of [false, true]) {
     await join(bench, keys ? 'Kay' : 'Poppy', pin, id)
     for (const [i, made] of items.entries()) {
       await bench.getByRole('button', { name: `Item ${i + 1}`, exact: true }).click()
-      await expect(bench.getByRole('button', { name: /Hand in|Keep it and go on/ })).toBeVisible()
+      await expect(bench.getByRole('button', { name: /Hand in|Save and go on/ })).toBeVisible()
       await work(bench, made, false, keys)
       await expect(bench.getByTestId('feedback'), made.view.kind).toContainText(/Not yet|Very near/)
       await bench.getByRole('button', { name: 'Try again' }).click()

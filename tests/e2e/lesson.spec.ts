@@ -154,7 +154,7 @@ test('wrong sign-ins are told what to do, at the Desk and at the Bench', async (
   await page.getByLabel('Class code').fill('NOPE')
   await page.getByLabel('Your given name').fill('Wren')
   await page.getByLabel('PIN').fill('12')
-  await page.getByRole('button', { name: 'Sit down' }).click()
+  await page.getByRole('button', { name: 'Start', exact: true }).click()
   await expect(page.getByRole('alert')).toContainText('pin must have 4 to 8 characters')
 })
 
@@ -203,7 +203,7 @@ test('however many questions an item has, it can be handed in without looking fo
 test('the Bench works on a narrow screen', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 800 })
   await page.goto('/bench')
-  await expect(page.getByRole('button', { name: 'Sit down' })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Start', exact: true })).toBeVisible()
   const overflow = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)
   expect(overflow).toBeLessThanOrEqual(0)
 })

@@ -67,7 +67,7 @@ export async function joinByHand(page: Page, name: string, pin: string): Promise
   await page.getByLabel('Class code').fill('heron6')
   await page.getByLabel('Your given name').fill(name)
   await page.getByLabel('PIN').fill(pin)
-  await page.getByRole('button', { name: 'Sit down' }).click()
+  await page.getByRole('button', { name: 'Start', exact: true }).click()
   await expect(page.getByRole('heading', { name: 'On your bench' })).toBeVisible()
 }
 

@@ -123,7 +123,7 @@ test('a tablet on the room’s network joins over TLS, and a demonstration is no
   await page.getByLabel('Class code').fill(code)
   await page.getByLabel('Your given name').fill('Wren')
   await page.getByLabel('PIN').fill(pin)
-  await page.getByRole('button', { name: 'Sit down' }).click()
+  await page.getByRole('button', { name: 'Start', exact: true }).click()
   await expect(page.getByRole('heading', { name: 'On your bench' })).toBeVisible()
   const cookies = await page.context().cookies()
   expect(cookies.length).toBeGreaterThanOrEqual(3)

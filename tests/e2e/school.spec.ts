@@ -92,7 +92,7 @@ test('a card signs a student in, and a stopped card does not', async ({ page, br
   const again = await (await browser.newContext({ baseURL })).newPage()
   await again.goto(address)
   await expect(again.getByRole('alert')).toContainText('does not open anything any more')
-  await expect(again.getByRole('button', { name: 'Sit down' })).toBeVisible()
+  await expect(again.getByRole('button', { name: 'Start', exact: true })).toBeVisible()
   await tablet.context().close()
   await again.context().close()
 })

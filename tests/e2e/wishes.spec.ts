@@ -54,7 +54,7 @@ test('wishes are saved as a file and opened again, with the house rules of the s
   await page.getByLabel('Lying').selectOption({ label: 'tilted' })
   await page.getByLabel('Tolerance, degrees').fill('1')
   const download = page.waitForEvent('download')
-  await page.getByRole('button', { name: 'Save wishes as a file' }).click()
+  await page.getByRole('button', { name: 'Save these settings as a file' }).click()
   const file = await (await download).path()
   expect(JSON.parse(readFileSync(file, 'utf8')).specification).toMatchObject({
     tilt: 'tilted',
@@ -105,7 +105,7 @@ test('a whole set from a file is given as it is, and its answers are marked agai
   await bench.context().close()
 
   await page.getByText('Files, and marking again').click()
-  await page.getByRole('button', { name: 'Mark old answers again' }).click()
+  await page.getByRole('button', { name: 'Mark earlier answers again' }).click()
   await expect(page.getByRole('status').filter({ hasText: 'newest marker' })).toBeVisible()
 })
 

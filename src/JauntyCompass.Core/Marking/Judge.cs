@@ -172,7 +172,7 @@ public static class Judge
         return rules.Phrasing.Feedback(
             story.Praise,
             verdict == Verdict.Near ? Text.Marks.Reading.VeryNear : Text.Marks.Reading.NotExplained,
-            Text.Marks.Reading.PlaceAgain
+            story.Context.IsFixed ? Text.Marks.Reading.ReadAgain : Text.Marks.Reading.PlaceAgain
         );
     }
 

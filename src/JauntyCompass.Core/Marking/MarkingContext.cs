@@ -143,12 +143,19 @@ public sealed class MarkingContext
         return (seen - rest, rest);
     }
 
+    /// <summary>Whether the instrument lay there already, so that nobody laid it well or badly and nobody can move it.</summary>
+    public bool IsFixed { get; private init; }
+
     /// <summary>A measuring task. Placement null: not known.</summary>
     public static MarkingContext Measuring(
         Angle angle,
         Protractor instrument,
         Placement? placement
     ) => new(Activity.Measuring, angle, instrument, placement);
+
+    /// <summary>A task of reading an instrument that lies there already.</summary>
+    public static MarkingContext Reading(Angle angle, Protractor instrument, Placement placement) =>
+        new(Activity.Measuring, angle, instrument, placement) { IsFixed = true };
 
     /// <summary>A drawing task; the angle is the one asked for, its start arm the base ray.</summary>
     /// <param name="asked">The angle asked for.</param>

@@ -14,7 +14,7 @@ public static class Praise
     /// <summary>Praise for the way the instrument was laid on, or null.</summary>
     public static string? ForPlacing(MarkingContext context, Phrasing phrasing)
     {
-        if (context.Laid is not LaidAngle laid)
+        if (context.IsFixed || context.Laid is not LaidAngle laid)
         {
             return null;
         }

@@ -17,7 +17,7 @@ public static class DemoClass
     /// <summary>All students, by name.</summary>
     public static IReadOnlyList<SimulatedStudent> Students { get; } =
     [
-        Student("Asha"),
+        Student("Alma"),
         Student("Bram", Habit.Of<OtherScale>(0.8)),
         Student("Cleo"),
         Student("Dov", Habit.Of<TicksBackwards>(0.8)),

@@ -1,4 +1,6 @@
+using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Wording;
 
@@ -11,26 +13,27 @@ public static class AdviceSentences
     /// <summary>One sentence for what is laid.</summary>
     public static string Why(in LaidAngle laid, Phrasing phrasing)
     {
-        Words words = phrasing.Words;
-        string arm = laid.Alignment.LinedUpArm == Angles.WhichArm.Start ? "start" : "end";
-        string numbers =
-            laid.Advice.ScaleIndex >= 0
-                ? phrasing.Counted(laid.Protractor, laid.Advice.ScaleIndex)
-                : "";
-        return laid.Advice.Reason switch
+        WhichArm which = laid.Alignment.LinedUpArm;
+        double off = Math.Abs(laid.Alignment.ZeroLineOff);
+        if (laid.Advice.ScaleIndex >= 0)
         {
-            AdviceReason.ZeroOnArmGrowsToOther
-                when Math.Abs(laid.Alignment.ZeroLineOff) > OnTheArm =>
-                $"The {words.ZeroLine} is {phrasing.Degrees(Math.Abs(laid.Alignment.ZeroLineOff))} off the {arm} {words.Arm}. "
-                    + $"Once it covers it, {numbers} start there at zero.",
-            AdviceReason.ZeroOnArmGrowsToOther =>
-                $"The zero of {numbers} lies on the {arm} {words.Arm}, and they grow towards the other {words.Arm}.",
-            AdviceReason.NoZeroOnThatArm =>
-                $"No scale has its zero on the {arm} {words.Arm}: line up the other {words.Arm}, or take the reading from {phrasing.Degrees(laid.Protractor.FullScale)}.",
-            AdviceReason.OtherArmOffGraduations =>
-                $"The other {words.Arm} lies where there are no graduations: lay the instrument on the other side.",
-            _ =>
-                $"Neither {words.Arm} lies on the {words.ZeroLine}: turn the instrument, or read both {words.Arm}s and subtract.",
-        };
+            Message numbers = Phrasing.CountedAlong(laid.Protractor, laid.Advice.ScaleIndex);
+            return phrasing.Say(
+                off > OnTheArm
+                    ? Text.Instrument.Advice.NearlyOnZero(off, which, numbers)
+                    : Text.Instrument.Advice.OnZero(numbers, which)
+            );
+        }
+        return phrasing.Say(
+            laid.Advice.Reason switch
+            {
+                AdviceReason.NoZeroOnThatArm => Text.Instrument.Advice.NoZero(
+                    which,
+                    laid.Protractor.FullScale
+                ),
+                AdviceReason.OtherArmOffGraduations => Text.Instrument.Advice.OffTheMarks,
+                _ => Text.Instrument.Advice.NotLinedUp,
+            }
+        );
     }
 }

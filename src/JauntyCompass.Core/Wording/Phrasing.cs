@@ -6,6 +6,15 @@ using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Wording;
 
+/// <summary>Where something is, seen from something else.</summary>
+internal enum Side
+{
+    Right,
+    Left,
+    Above,
+    Below,
+}
+
 /// <summary>Says things in a class's words and in its way of writing degrees.</summary>
 /// <param name="Words">The class's words.</param>
 /// <param name="Style">How degrees are written.</param>
@@ -46,32 +55,43 @@ public sealed partial record Phrasing(Words Words, DegreeStyle Style)
 
     /// <summary>Which ring of numbers, in as few words as tell it from the other: <c>inner</c>; empty for the only one.</summary>
     public string ScaleName(Protractor protractor, int scale) =>
-        scale == protractor.InnerScale ? Words.InnerScale
-        : scale == protractor.OuterScale ? Words.OuterScale
-        : protractor.Scales.Count == 1 ? ""
-        : protractor.Scales[scale].ZeroAt == 0 ? "right-hand"
-        : "left-hand";
+        NameOf(protractor, scale) is Message name ? Say(name) : "";
 
     /// <summary>What is counted along: <c>the inner numbers</c>, <c>the raised marks from the right</c>.</summary>
-    public string Counted(Protractor protractor, int scale)
+    public string Counted(Protractor protractor, int scale) => Say(CountedAlong(protractor, scale));
+
+    /// <summary>The same as a message.</summary>
+    internal static Message CountedAlong(Protractor protractor, int scale)
     {
         if (protractor.LabelEvery > 0)
         {
-            string name = ScaleName(protractor, scale);
-            return name.Length == 0 ? "the numbers" : $"the {name} numbers";
+            return NameOf(protractor, scale) is Message name
+                ? Text.Instrument.Scale.Numbers(name)
+                : Text.Instrument.Scale.OnlyNumbers;
         }
-        string marks = protractor.Marks switch
+        Side from = protractor.Scales[scale].ZeroAt == 0 ? Side.Right : Side.Left;
+        return protractor.Marks switch
         {
-            GraduationMarks.Raised => "raised marks",
-            GraduationMarks.Creased => "creases",
-            _ => "graduations",
+            GraduationMarks.Raised => Text.Instrument.Scale.RaisedMarks(from),
+            GraduationMarks.Creased => Text.Instrument.Scale.Creases(from),
+            _ => Text.Instrument.Scale.Marks(from),
         };
-        return $"the {marks} from the {(protractor.Scales[scale].ZeroAt == 0 ? "right" : "left")}";
     }
 
     /// <summary>A way round: <c>clockwise</c>.</summary>
     public string WayRound(TurnDirection opening) =>
-        opening == TurnDirection.Clockwise ? "clockwise" : Words.Anticlockwise;
+        Say(
+            opening == TurnDirection.Clockwise
+                ? Text.Instrument.Way.Clockwise
+                : Text.Instrument.Way.Anticlockwise
+        );
+
+    private static Message? NameOf(Protractor protractor, int scale) =>
+        scale == protractor.InnerScale ? Text.Instrument.Scale.Inner
+        : scale == protractor.OuterScale ? Text.Instrument.Scale.Outer
+        : protractor.Scales.Count == 1 ? null
+        : protractor.Scales[scale].ZeroAt == 0 ? Text.Instrument.Scale.RightHand
+        : Text.Instrument.Scale.LeftHand;
 
     /// <summary>A text written in the usual words, in those of the class.</summary>
     public string InOwnWords(string usual) =>

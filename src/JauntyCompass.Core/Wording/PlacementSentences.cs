@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Wording;
 
@@ -13,23 +14,23 @@ public static class PlacementSentences
     /// <summary>Centre mark and zero line, without what they show: <c>centre mark on the vertex, zero line 3° above the starting arm</c>.</summary>
     public static string Lying(in LaidAngle laid, Phrasing phrasing)
     {
-        Words words = phrasing.Words;
-        string centre =
+        WhichArm which = laid.Alignment.LinedUpArm;
+        Message centre =
             laid.Alignment.CentreOffset <= OnVertex
-                ? $"{words.CentreMark} on the vertex"
-                : $"{words.CentreMark} {Numbers.Millimetres(laid.Alignment.CentreOffset)} {Side(laid)} the vertex";
-        string arm =
-            laid.Alignment.LinedUpArm == WhichArm.Start
-                ? $"{words.StartingArm} {words.Arm}"
-                : $"other {words.Arm}";
+                ? Text.Instrument.Lying.CentreOn
+                : Text.Instrument.Lying.CentreOff(laid.Alignment.CentreOffset, SideOf(laid));
         double off = Math.Abs(laid.Alignment.ZeroLineOff);
-        string line = off switch
+        Message line = off switch
         {
-            _ when !laid.Alignment.IsLinedUp => $"{words.ZeroLine} on neither {words.Arm}",
-            <= OnArm => $"{words.ZeroLine} on the {arm}",
-            _ => $"{words.ZeroLine} {phrasing.Degrees(off)} {AboveOrBelow(laid)} the {arm}",
+            _ when !laid.Alignment.IsLinedUp => Text.Instrument.Lying.LineOnNeither,
+            <= OnArm => Text.Instrument.Lying.LineOn(which),
+            _ => Text.Instrument.Lying.LineOff(off, AboveOrBelow(laid), which),
         };
-        return $"{centre}, {line}{(laid.Placement.TurnedOver ? ", turned over" : "")}";
+        return phrasing.Say(
+            laid.Placement.TurnedOver
+                ? Text.Instrument.Lying.TurnedOver(centre, line)
+                : Text.Instrument.Lying.Both(centre, line)
+        );
     }
 
     /// <summary>
@@ -50,24 +51,24 @@ public static class PlacementSentences
         return readings.Count == 0 ? null : string.Join(", ", readings);
     }
 
-    private static string Side(in LaidAngle laid)
+    private static Side SideOf(in LaidAngle laid)
     {
         double x = laid.Placement.Centre.X - laid.Angle.Vertex.X;
         double y = laid.Placement.Centre.Y - laid.Angle.Vertex.Y;
         return Math.Abs(x) >= Math.Abs(y)
             ? x > 0
-                ? "right of"
-                : "left of"
+                ? Side.Right
+                : Side.Left
             : y > 0
-                ? "above"
-                : "below";
+                ? Side.Above
+                : Side.Below;
     }
 
     // Which end of the zero line lies along the arm decides whether a turn lifts it or lowers it.
-    private static string AboveOrBelow(in LaidAngle laid)
+    private static Side AboveOrBelow(in LaidAngle laid)
     {
         Direction arm = laid.Angle[laid.Alignment.LinedUpArm].Direction;
         bool lifted = laid.Alignment.ZeroLineOff * arm.SinCos().Cos >= 0;
-        return lifted ? "above" : "below";
+        return lifted ? Side.Above : Side.Below;
     }
 }

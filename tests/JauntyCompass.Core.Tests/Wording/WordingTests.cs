@@ -54,10 +54,10 @@ public class WordingTests
     }
 
     [Theory]
-    [InlineData(0, "The zero of the inner numbers lies on the start arm")]
+    [InlineData(0, "The zero of the inner numbers is on the start arm")]
     [InlineData(9, "is 9° off the start arm")]
-    [InlineData(30, "Neither arm lies on the zero line")]
-    [InlineData(180, "no graduations")]
+    [InlineData(30, "Neither arm is on the zero line")]
+    [InlineData(180, "no marks")]
     public void The_advice_says_why_and_what_to_do(double turn, string says)
     {
         var angle = new Angle(

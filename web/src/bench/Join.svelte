@@ -49,7 +49,7 @@
     <TextInput labelText="PIN" inputmode="numeric" autocomplete="off" bind:value={pin} />
     <Checkbox labelText="This is my own tablet: keep me signed in" bind:checked={keep} />
     {#if complaint}<p class="complaint" role="alert">{complaint}</p>{/if}
-    <Button type="submit" disabled={busy}>Sit down</Button>
+    <Button type="submit" disabled={busy}>Start</Button>
   </form>
 </main>
 

@@ -74,7 +74,7 @@
       onundo={() => work.undo()}
     />
   {/if}
-  <Button type="submit" disabled={busy}>{work.isLast ? 'Hand in' : 'Keep it and go on'}</Button>
+  <Button type="submit" disabled={busy}>{work.isLast ? 'Hand in' : 'Save and go on'}</Button>
 </form>
 
 <style>

@@ -199,9 +199,12 @@
       {/if}
     </Sheet>
     <div class="near">
-      <button type="button" aria-label="Closer" onclick={() => paper.bring(1.4)}>+</button>
-      <button type="button" aria-label="Farther" disabled={paper.isWhole} onclick={() => paper.bring(1 / 1.4)}
-        >−</button
+      <button type="button" aria-label="Zoom in" onclick={() => paper.bring(1.4)}>+</button>
+      <button
+        type="button"
+        aria-label="Zoom out"
+        disabled={paper.isWhole}
+        onclick={() => paper.bring(1 / 1.4)}>−</button
       >
     </div>
   {/snippet}

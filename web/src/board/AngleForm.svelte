@@ -103,7 +103,7 @@
     </Select>
   </div>
   <div class="buttons">
-    <Button kind="secondary" on:click={onclose}>Leave it</Button>
+    <Button kind="secondary" on:click={onclose}>Cancel</Button>
     <Button type="submit">Show it</Button>
   </div>
   <div class="give">

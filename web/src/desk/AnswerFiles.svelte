@@ -47,7 +47,7 @@
   <div>
     <Button kind="tertiary" size="field" on:click={saveSet}>The set as a file</Button>
     <Button kind="tertiary" size="field" on:click={saveAnswers}>The answers as a file</Button>
-    <Button kind="tertiary" size="field" on:click={markAgain}>Mark old answers again</Button>
+    <Button kind="tertiary" size="field" on:click={markAgain}>Mark earlier answers again</Button>
   </div>
   {#if said}<p role="status">{said}</p>{/if}
 </details>

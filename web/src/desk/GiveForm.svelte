@@ -52,7 +52,7 @@
   on:change={() => (limit = Math.min(limit ?? most, most))}
 >
   <SelectItem value="all" text="Everyone all items" />
-  <SelectItem value="own" text="Each the item that tells most next" />
+  <SelectItem value="own" text="Each student gets the item that shows most" />
 </Select>
 {#if asked === 'own'}
   <NumberInput

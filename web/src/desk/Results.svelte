@@ -70,7 +70,7 @@
         <div>
           <h1>{results.title}</h1>
           <p class="quiet">
-            {results.className} · {handedIn} of {results.students.length} at work{results.closedAt
+            {results.className} · {handedIn} of {results.students.length} have started{results.closedAt
               ? ' · closed'
               : ''}
           </p>

@@ -49,7 +49,7 @@
 </script>
 
 <div>
-  <Button kind="tertiary" on:click={save}>Save wishes as a file</Button>
+  <Button kind="tertiary" on:click={save}>Save these settings as a file</Button>
   <OpenFile label="Open wishes or a set" onopen={open} />
 </div>
 {#if fault}<p class="fault" role="alert">{fault}</p>{:else if said}<p role="status">{said}</p>{/if}

@@ -62,7 +62,7 @@
             ? ' · closed'
             : ''}{given.archived ? ' · archived' : ''}
         </span>
-        <span class="count"><strong>{given.handedIn}</strong> of {given.students} at work</span>
+        <span class="count"><strong>{given.handedIn}</strong> of {given.students} have started</span>
         <span class="bar" aria-hidden="true">
           <i style:width="{given.students ? (100 * given.handedIn) / given.students : 0}%"></i>
         </span>

@@ -91,7 +91,7 @@ export const ruleChoices: RuleChoice[] = [
   },
   {
     key: 'tolerance',
-    label: 'Accepted in new sets',
+    label: 'Accept answers in new sets',
     choices: [
       ['2', 'within 2°'],
       ['1', 'within 1°'],

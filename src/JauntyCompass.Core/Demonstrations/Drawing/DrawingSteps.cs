@@ -127,7 +127,7 @@ internal sealed record DrawingSteps(
             "straightedge",
             "Straightedge",
             $"Lift the protractor. Lay the {Phrasing.Words.Straightedge} from {Names.Vertex} to the dot, a hair beside it, so that the line itself runs through.",
-            Question.Open($"From where to where goes the {Phrasing.Words.Straightedge}?")
+            Question.Open($"Where do we lay the {Phrasing.Words.Straightedge}?")
         );
         Board.Change(FigureId, f => f with { HasEnd = true });
         Board.Step(

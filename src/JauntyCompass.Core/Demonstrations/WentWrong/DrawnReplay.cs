@@ -73,7 +73,7 @@ public sealed class DrawnReplay(Mistake mistake)
         board.Step(
             "drawing",
             "The drawing",
-            $"Asked was {measure}, opening from {task.Names.StartRay}. This came out; let us look at it kindly."
+            $"The task was {measure}, opening from {task.Names.StartRay}. This was drawn. Let us look at it kindly."
         );
         (string[] choices, int answer) = ReplayDemonstrations.DrawnGuesses(
             mistake,

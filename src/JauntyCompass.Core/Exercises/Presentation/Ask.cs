@@ -45,7 +45,6 @@ public sealed record Ask(string Field, AskType Type, string Label)
     public Ask Said(Phrasing phrasing) =>
         this with
         {
-            Label = phrasing.InOwnWords(Label),
             Options = [.. Options.Select(o => o with { Text = phrasing.InOwnWords(o.Text) })],
         };
 

@@ -1,6 +1,7 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Presentation;
 
@@ -16,7 +17,8 @@ public static class CommonAsks
     ];
 
     /// <summary>A drawing; its fields are those of <see cref="Kinds.Draw.DrawResponse"/>.</summary>
-    public static Ask Drawing { get; } = new("strokes", AskType.Drawing, "Your drawing");
+    public static Ask Drawing(Phrasing phrasing) =>
+        new("strokes", AskType.Drawing, phrasing.Say(Text.Kinds.Asks.Drawing));
 
     /// <summary>
     /// A reading as the class does it: the kind before the instrument is touched or after; an estimate, where one must come first,
@@ -26,14 +28,15 @@ public static class CommonAsks
     {
         bool first = rules.Kind == Lessons.KindSaid.First;
         Ask kind = KindSaid(
+            rules.Phrasing,
             "kindSaid",
-            first ? "First look: which kind is it?" : "Which kind is it?",
+            first ? Text.Kinds.Asks.FirstLook : Text.Kinds.Asks.WhichKind,
             withReflex
         );
         Ask[] number = rules.EstimateFirst
             ?
             [
-                new Ask("estimate", AskType.Degrees, "About how many degrees? Your estimate"),
+                new Ask("estimate", AskType.Degrees, rules.Phrasing.Say(Text.Kinds.Asks.Estimate)),
                 reading with
                 {
                     Afterwards = true,
@@ -44,8 +47,13 @@ public static class CommonAsks
     }
 
     /// <summary>The kind. May be left out.</summary>
-    public static Ask KindSaid(string field, string label, bool withReflex = false) =>
-        new(field, AskType.Choice, label)
+    public static Ask KindSaid(
+        Phrasing phrasing,
+        string field,
+        Message label,
+        bool withReflex = false
+    ) =>
+        new(field, AskType.Choice, phrasing.Say(label))
         {
             Options =
             [
@@ -61,8 +69,13 @@ public static class CommonAsks
 
     /// <summary>A reading with the instrument in hand.</summary>
     public static Ask Reading(
+        Phrasing phrasing,
         string field,
         string placementField,
-        string label = "Your reading in degrees"
-    ) => new(field, AskType.Reading, label) { PlacementField = placementField };
+        Message? label = null
+    ) =>
+        new(field, AskType.Reading, phrasing.Say(label ?? Text.Kinds.Asks.Reading))
+        {
+            PlacementField = placementField,
+        };
 }

@@ -12,7 +12,9 @@ public sealed class OnlyScaleOtherWayExplanation : Explanation<MistakeStory, Onl
             ? story.Phrasing.Feedback(
                 story.Praise,
                 Text.Mistakes.OnlyScaleOtherWay.Measured,
-                Text.Mistakes.OnlyScaleOtherWay.MeasuredNext(story.Context.FullScale)
+                story.Context.IsFixed
+                    ? Text.Mistakes.OnlyScaleOtherWay.FixedNext(story.Context.FullScale)
+                    : Text.Mistakes.OnlyScaleOtherWay.MeasuredNext(story.Context.FullScale)
             )
             : story.Phrasing.Feedback(
                 story.Praise,

@@ -14,7 +14,9 @@ public sealed class OtherScaleExplanation : Explanation<MistakeStory, OtherScale
             ? story.Phrasing.Feedback(
                 story.Praise,
                 Text.Mistakes.OtherScale.Measured(story.Context.FullScale),
-                Text.Mistakes.OtherScale.MeasuredNext
+                story.Context.IsFixed
+                    ? Text.Mistakes.OtherScale.FixedNext
+                    : Text.Mistakes.OtherScale.MeasuredNext
             )
             : story.Phrasing.Feedback(
                 story.Praise,

@@ -11,6 +11,8 @@ public sealed class StartNotSubtractedExplanation : Explanation<MistakeStory, St
         story.Phrasing.Feedback(
             null,
             Text.Mistakes.StartNotSubtracted.Happened,
-            Text.Mistakes.StartNotSubtracted.Next
+            story.Context.IsFixed
+                ? Text.Mistakes.StartNotSubtracted.FixedNext
+                : Text.Mistakes.StartNotSubtracted.Next
         );
 }

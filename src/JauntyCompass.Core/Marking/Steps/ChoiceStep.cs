@@ -37,6 +37,9 @@ public sealed class ChoiceStep(
 {
     private IReadOnlyList<Lead<Choice>>? _leads;
 
+    /// <summary>What is told of a wrong choice that no mistake explains; null: that it is none.</summary>
+    public Message? WhenWrong { get; init; }
+
     /// <inheritdoc/>
     public override IReadOnlyList<Choice> Right { get; } =
     [.. options.Where(o => o.Right).Select(o => o.Choice)];
@@ -75,5 +78,5 @@ public sealed class ChoiceStep(
 
     /// <inheritdoc/>
     protected override Feedback NotExplained(Choice given, MarkingRules rules) =>
-        rules.Phrasing.Feedback(null, Text.Marks.Choice.Wrong, look);
+        rules.Phrasing.Feedback(null, WhenWrong ?? Text.Marks.Choice.Wrong, look);
 }

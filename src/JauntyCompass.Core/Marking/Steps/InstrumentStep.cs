@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Answers;
 using JauntyCompass.Core.Marking.Predictions;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Steps;
 
@@ -33,6 +34,9 @@ public abstract class InstrumentStep<TAnswer>(
     /// <summary>Why the answer does not stand, whatever its number; null where it does.</summary>
     public Func<MarkingRules, Judgement>? Objection { get; init; }
 
+    /// <summary>Which of several readings it is, told before what went wrong with it; null where there is one.</summary>
+    public Message? Place { get; init; }
+
     /// <summary>The answer that a number of degrees on the instrument comes to.</summary>
     protected abstract TAnswer AnswerOf(double degrees);
 
@@ -53,9 +57,20 @@ public abstract class InstrumentStep<TAnswer>(
             return Objection(rules);
         }
         return given is double value
-            ? OfTheAsked(Marking.Judge.Of(context, figure, value, mistakes, rules))
+            ? Placed(OfTheAsked(Marking.Judge.Of(context, figure, value, mistakes, rules)), rules)
             : Missing(rules);
     }
+
+    private Judgement Placed(Judgement judged, MarkingRules rules) =>
+        Place is null || judged.Verdict == Verdict.Accepted
+            ? judged
+            : judged with
+            {
+                Feedback = judged.Feedback with
+                {
+                    Happened = $"{rules.Phrasing.Say(Place)} {judged.Feedback.Happened}",
+                },
+            };
 
     /// <inheritdoc/>
     public sealed override AnswerEvidence? Weigh(double tolerance) =>

@@ -98,7 +98,7 @@
       <Word label="Base rays of drawings" choices={baseRays} bind:value={wish.baseRays} />{/if}.
   </p>
   <p>
-    In hand:
+    Instrument:
     <Several
       named={usable.filter(({ key }) => inHand.includes(key))}
       others={usable.filter(({ key }) => !inHand.includes(key))}

@@ -29,7 +29,7 @@ public sealed class MovedBeforeTheDot()
 
     private protected override Explanation Explain(DemonstrationTask task, Storyboard board) =>
         new(
-            $"Asked was {board.Phrasing.Degrees(task.Angle.Measure.Degrees)}. Measured again, this drawing shows {board.Phrasing.Degrees(task.Angle.Measure.Degrees + Slipped)}.",
+            $"The task was {board.Phrasing.Degrees(task.Angle.Measure.Degrees)}. Measured again, this drawing shows {board.Phrasing.Degrees(task.Angle.Measure.Degrees + Slipped)}.",
             [
                 "it moved before the dot was made",
                 "the dot stands at the other scale",

@@ -18,7 +18,7 @@ public sealed class ReflexArcInside()
 {
     private protected override Explanation Explain(DemonstrationTask task, Storyboard board) =>
         new(
-            $"Asked was {board.Phrasing.Degrees(task.Angle.Measure.Degrees)}. This came out.",
+            $"The task was {board.Phrasing.Degrees(task.Angle.Measure.Degrees)}. This was drawn.",
             ["the arc is inside", "the rays are wrong", "the other scale was used"],
             0,
             $"The rays are right. The arc is inside, so the drawing shows {board.Phrasing.Degrees(task.Angle.Measure.Explement.Degrees)}.",

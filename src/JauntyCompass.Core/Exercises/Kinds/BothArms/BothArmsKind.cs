@@ -47,16 +47,18 @@ public sealed class BothArmsKind()
             ItemView.WindowFor(item.Instrument),
             [
                 CommonAsks.Reading(
+                    rules.Phrasing,
                     "first",
                     "firstPlacement",
-                    $"Zero on {item.Names.StartRay}: it reads"
+                    Text.Kinds.BothArms.Ask(item.Names.StartRay)
                 ),
                 CommonAsks.Reading(
+                    rules.Phrasing,
                     "second",
                     "secondPlacement",
-                    $"Zero on {item.Names.EndRay}: it reads"
+                    Text.Kinds.BothArms.Ask(item.Names.EndRay)
                 ),
-                new Ask("agree", AskType.Choice, "Do both agree?")
+                new Ask("agree", AskType.Choice, rules.Phrasing.Say(Text.Kinds.BothArms.AskAgree))
                 {
                     Options = [new AskOption("yes", "yes"), new AskOption("no", "no")],
                 },
@@ -85,7 +87,10 @@ public sealed class BothArmsKind()
                 MarkingContext.Measuring(item.Angle, item.Instrument, response?.FirstPlacement),
                 response?.First,
                 WithInstrument
-            ),
+            )
+            {
+                Place = Text.Kinds.BothArms.First,
+            },
             new ReadingStep(
                 "second",
                 "Second reading",
@@ -94,6 +99,7 @@ public sealed class BothArmsKind()
                 WithInstrument
             )
             {
+                Place = Text.Kinds.BothArms.Second,
                 Objection = FromTheSameArm(item, response) ? SameArm : null,
             },
             new ChoiceStep(
@@ -107,6 +113,10 @@ public sealed class BothArmsKind()
             {
                 Decides = false,
                 Weight = 0.5,
+                WhenWrong =
+                    response is null ? null
+                    : agree ? Text.Kinds.BothArms.AreEqual(response.First, response.Second)
+                    : Text.Kinds.BothArms.NotEqual(response.First, response.Second),
             },
         ];
     }

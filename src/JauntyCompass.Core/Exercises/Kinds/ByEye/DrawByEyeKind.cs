@@ -53,11 +53,16 @@ public sealed class DrawByEyeKind()
             new SheetState(),
             ItemView.WindowFor(item.Instrument),
             [
-                CommonAsks.Drawing with
+                CommonAsks.Drawing(rules.Phrasing) with
                 {
                     ByEye = true,
                 },
-                CommonAsks.Reading("reading", "readingPlacement", "My drawing measures") with
+                CommonAsks.Reading(
+                    rules.Phrasing,
+                    "reading",
+                    "readingPlacement",
+                    Text.Kinds.DrawByEye.Ask
+                ) with
                 {
                     Afterwards = true,
                 },

@@ -84,7 +84,12 @@ public sealed class ClockKind()
             rules.Phrasing.Say(item.Prompt),
             ClockFace.Showing(item.Hour, item.Minute),
             ItemView.UsualWindow,
-            [new Ask("answer", AskType.Degrees, "That is, in degrees") { Most = 4320 }]
+            [
+                new Ask("answer", AskType.Degrees, rules.Phrasing.Say(Text.Kinds.Clock.Ask))
+                {
+                    Most = 4320,
+                },
+            ]
         );
 
     /// <inheritdoc/>

@@ -95,7 +95,7 @@ public sealed class CompareKind()
             },
             ItemView.UsualWindow,
             [
-                new Ask("larger", AskType.Choice, "Larger is")
+                new Ask("larger", AskType.Choice, rules.Phrasing.Say(Text.Kinds.Compare.Ask))
                 {
                     Options =
                     [
@@ -145,7 +145,7 @@ public sealed class CompareKind()
             : difference > 0 ? "first"
             : "second";
         string longer = item.First.StartLength > item.Second.StartLength ? "first" : "second";
-        return [Of("first", "A"), Of("second", "B"), Of("equal", "neither: they are alike")];
+        return [Of("first", "A"), Of("second", "B"), Of("equal", "they are equal")];
 
         Option Of(string key, string text) =>
             new(key, text, key == right)

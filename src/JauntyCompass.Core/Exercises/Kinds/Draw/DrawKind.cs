@@ -57,8 +57,16 @@ public sealed class DrawKind()
             ItemView.WindowFor(item.Instrument),
             // The kind is said before anything is drawn, or not at all.
             rules.Kind == KindSaid.First
-                ? [CommonAsks.KindSaid("kindSaid", "Which kind will it be?"), CommonAsks.Drawing]
-                : [CommonAsks.Drawing]
+                ?
+                [
+                    CommonAsks.KindSaid(
+                        rules.Phrasing,
+                        "kindSaid",
+                        Text.Kinds.Asks.WhichKindWillItBe
+                    ),
+                    CommonAsks.Drawing(rules.Phrasing),
+                ]
+                : [CommonAsks.Drawing(rules.Phrasing)]
         )
         {
             InHand = item.Instrument,

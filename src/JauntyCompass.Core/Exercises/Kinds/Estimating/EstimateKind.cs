@@ -52,7 +52,7 @@ public sealed class EstimateKind()
             Sheets.With(item.Angle, item.Names),
             ItemView.UsualWindow,
             [
-                new Ask("nearest", AskType.Choice, "Which benchmark is nearest?")
+                new Ask("nearest", AskType.Choice, rules.Phrasing.Say(Text.Kinds.Estimate.Ask))
                 {
                     Options =
                     [
@@ -60,11 +60,11 @@ public sealed class EstimateKind()
                             .Select(o => new AskOption(o.Choice.Key, o.Choice.Text)),
                     ],
                 },
-                new Ask("fan", AskType.Fan, "Open the paper fan as wide as the angle.")
+                new Ask("fan", AskType.Fan, rules.Phrasing.Say(Text.Kinds.Estimate.AskFan))
                 {
                     Least = 1,
                 },
-                CommonAsks.Reading("reading", "placement") with
+                CommonAsks.Reading(rules.Phrasing, "reading", "placement") with
                 {
                     Afterwards = true,
                 },

@@ -126,8 +126,11 @@ public sealed class ExactlyKind()
             },
             Window(Larger(item.Angles[0].StartLength)),
             [
-                new Ask("byEye", AskType.Choice, "By eye I pick") { Options = letters },
-                new Ask("found", AskType.Choice, "Measured, it is")
+                new Ask("byEye", AskType.Choice, rules.Phrasing.Say(Text.Kinds.Exactly.AskByEye))
+                {
+                    Options = letters,
+                },
+                new Ask("found", AskType.Choice, rules.Phrasing.Say(Text.Kinds.Exactly.AskFound))
                 {
                     Options = letters,
                     Afterwards = true,

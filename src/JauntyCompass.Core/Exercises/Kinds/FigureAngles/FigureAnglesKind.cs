@@ -145,10 +145,18 @@ public sealed class FigureAnglesKind()
                     {
                         string letter = FigureAnglesItem.Letters[i];
                         string field = letter.ToLowerInvariant();
-                        return CommonAsks.Reading(field, field + "Placement", $"Angle at {letter}");
+                        return CommonAsks.Reading(
+                            rules.Phrasing,
+                            field,
+                            field + "Placement",
+                            Text.Kinds.FigureAngles.Ask(letter)
+                        );
                     }
                 ),
-                new Ask("sum", AskType.Count, "Together") { Most = 1800 },
+                new Ask("sum", AskType.Count, rules.Phrasing.Say(Text.Kinds.FigureAngles.AskSum))
+                {
+                    Most = 1800,
+                },
             ]
         )
         {
@@ -182,6 +190,7 @@ public sealed class FigureAnglesKind()
                     )
                     {
                         Names = item.NamesAt(i),
+                        Place = Text.Marks.Reading.AtCorner(letter),
                     };
                 }
             ),

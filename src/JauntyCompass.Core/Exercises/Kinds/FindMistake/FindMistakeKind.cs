@@ -140,14 +140,19 @@ public sealed class FindMistakeKind()
             },
             ItemView.WindowFor(item.Instrument),
             [
-                new Ask("found", AskType.Choice, "What went wrong?")
+                new Ask("found", AskType.Choice, rules.Phrasing.Say(Text.Kinds.FindMistake.Ask))
                 {
                     Options =
                     [
                         .. Options(item).Select(o => new AskOption(o.Choice.Key, o.Choice.Text)),
                     ],
                 },
-                CommonAsks.Reading("reading", "placement", "Put it right: it is, in degrees") with
+                CommonAsks.Reading(
+                    rules.Phrasing,
+                    "reading",
+                    "placement",
+                    Text.Kinds.FindMistake.AskReading
+                ) with
                 {
                     Afterwards = true,
                 },

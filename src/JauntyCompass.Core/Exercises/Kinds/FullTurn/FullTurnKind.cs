@@ -69,7 +69,7 @@ public sealed class FullTurnKind()
             ItemView.WindowFor(item.Instrument),
             CommonAsks.ByRules(
                 rules,
-                CommonAsks.Reading("reading", "placement", "The turn in degrees"),
+                CommonAsks.Reading(rules.Phrasing, "reading", "placement", Text.Kinds.FullTurn.Ask),
                 withReflex: true
             )
         )

@@ -59,7 +59,11 @@ public sealed class InstrumentQuestionKind()
             },
             ItemView.UsualWindow,
             [
-                new Ask("picked", AskType.Choice, "Choose one")
+                new Ask(
+                    "picked",
+                    AskType.Choice,
+                    rules.Phrasing.Say(Text.Kinds.InstrumentQuestion.Ask)
+                )
                 {
                     Options =
                     [

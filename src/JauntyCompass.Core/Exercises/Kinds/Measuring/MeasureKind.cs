@@ -52,7 +52,7 @@ public sealed class MeasureKind()
                 ],
             },
             ItemView.WindowFor(item.Instrument),
-            CommonAsks.ByRules(rules, CommonAsks.Reading("reading", "placement"))
+            CommonAsks.ByRules(rules, CommonAsks.Reading(rules.Phrasing, "reading", "placement"))
         )
         {
             InHand = item.Instrument,

@@ -87,11 +87,15 @@ public sealed class NameAngleKind()
             Sheet(item),
             ItemView.UsualWindow,
             [
-                new Ask("allowed", AskType.Choice, $"Is {item.Proposed} allowed?")
+                new Ask(
+                    "allowed",
+                    AskType.Choice,
+                    rules.Phrasing.Say(Text.Kinds.Name.AskAllowed(item.Proposed))
+                )
                 {
                     Options = [new AskOption("yes", "yes"), new AskOption("no", "no")],
                 },
-                new Ask("name", AskType.Text, "Write a name for it, with three letters"),
+                new Ask("name", AskType.Text, rules.Phrasing.Say(Text.Kinds.Name.AskName)),
             ]
         );
 

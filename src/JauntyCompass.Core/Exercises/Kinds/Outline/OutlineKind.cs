@@ -10,7 +10,6 @@ using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
-using JauntyCompass.Core.Wording;
 using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.Outline;
@@ -128,14 +127,13 @@ public sealed class OutlineKind()
                 )
             );
         }
-        string kind = Numbers.Adjective(item.Counted);
         return new ItemView(
             Key,
             rules.Phrasing.Say(item.Prompt),
             new SheetState { Lines = lines, Notes = notes },
             ItemView.UsualWindow,
             [
-                new Ask("fits", AskType.Choice, "It is outline")
+                new Ask("fits", AskType.Choice, rules.Phrasing.Say(Text.Kinds.Outline.Ask))
                 {
                     Options =
                     [
@@ -148,7 +146,14 @@ public sealed class OutlineKind()
                         ),
                     ],
                 },
-                new Ask("count", AskType.Count, $"It has so many {kind} angles") { Most = 40 },
+                new Ask(
+                    "count",
+                    AskType.Count,
+                    rules.Phrasing.Say(Text.Kinds.Outline.AskCount(item.Counted))
+                )
+                {
+                    Most = 40,
+                },
             ]
         );
     }

@@ -80,13 +80,22 @@ public sealed class RangeKind()
             },
             ItemView.UsualWindow,
             [
-                CommonAsks.Reading("first", "firstPlacement", $"{item.Names.EndRay} stands at"),
                 CommonAsks.Reading(
+                    rules.Phrasing,
+                    "first",
+                    "firstPlacement",
+                    Text.Kinds.Range.Ask(item.Names.EndRay)
+                ),
+                CommonAsks.Reading(
+                    rules.Phrasing,
                     "second",
                     "secondPlacement",
-                    $"{item.Names.Vertex}{item.SecondLetter} stands at"
+                    Text.Kinds.Range.Ask(item.Names.Vertex + item.SecondLetter)
                 ),
-                new Ask("answer", AskType.Degrees, "So it moves by") { Most = 720 },
+                new Ask("answer", AskType.Degrees, rules.Phrasing.Say(Text.Kinds.Range.AskAnswer))
+                {
+                    Most = 720,
+                },
             ]
         )
         {
@@ -107,7 +116,10 @@ public sealed class RangeKind()
             MarkingContext.Measuring(item.First, item.Instrument, response?.FirstPlacement),
             response?.First,
             MistakeCatalogue.Reading
-        );
+        )
+        {
+            Place = Text.Kinds.Range.FirstPosition,
+        };
         var second = new ReadingStep(
             "second",
             "Second position",

@@ -116,7 +116,7 @@ public sealed class ReadLaidKind()
             ItemView.WindowFor(item.Instrument),
             CommonAsks.ByRules(
                 rules,
-                new Ask("reading", AskType.Degrees, "It reads, in degrees"),
+                new Ask("reading", AskType.Degrees, rules.Phrasing.Say(Text.Kinds.ReadLaid.Ask)),
                 withReflex: item.Angle.Measure.Degrees > 180
             )
         )
@@ -155,11 +155,17 @@ public sealed class ReadLaidKind()
             new ReadingStep(
                 "reading",
                 "Reading",
-                MarkingContext.Measuring(item.Angle, item.Instrument, item.Placement),
+                MarkingContext.Reading(item.Angle, item.Instrument, item.Placement),
                 response?.Reading,
                 WithInstrument
-            ),
+            )
+            {
+                Missing = NoReading,
+            },
         ];
+
+    private static Judgement NoReading(MarkingRules rules) =>
+        Judge.Unfinished(rules, Text.Marks.Reading.Missing, Text.Marks.Reading.FollowNumbers);
 
     /// <inheritdoc/>
     protected override ReadLaidResponse Attempt(ReadLaidItem item, Attempt attempt)

@@ -85,11 +85,15 @@ public sealed class ReflexKind()
             ItemView.WindowFor(item.Instrument),
             [
                 CommonAsks.Reading(
+                    rules.Phrasing,
                     "part",
                     "placement",
-                    adds ? "Beyond the straight line I read" : "The smaller angle reads"
+                    adds ? Text.Kinds.Reflex.AskBeyond : Text.Kinds.Reflex.AskSmaller
                 ),
-                new Ask("answer", AskType.Degrees, "So the reflex angle is") { Most = 720 },
+                new Ask("answer", AskType.Degrees, rules.Phrasing.Say(Text.Kinds.Reflex.AskAnswer))
+                {
+                    Most = 720,
+                },
             ]
         )
         {

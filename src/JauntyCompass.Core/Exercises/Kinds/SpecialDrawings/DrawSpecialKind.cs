@@ -109,7 +109,7 @@ public sealed class DrawSpecialKind()
             rules.Phrasing.Say(item.Prompt),
             new SheetState(),
             ItemView.WindowFor(item.Instrument),
-            [CommonAsks.Drawing]
+            [CommonAsks.Drawing(rules.Phrasing)]
         )
         {
             InHand = item.Instrument,

@@ -98,7 +98,17 @@ public sealed class WhichKindKind()
             rules.Phrasing.Say(item.Prompt),
             Sheets.With(item.Angle, item.Names),
             ItemView.UsualWindow,
-            [CommonAsks.KindSaid("said", "It is", withReflex: true) with { Optional = false }]
+            [
+                CommonAsks.KindSaid(
+                    rules.Phrasing,
+                    "said",
+                    Text.Kinds.WhichKind.Ask,
+                    withReflex: true
+                ) with
+                {
+                    Optional = false,
+                },
+            ]
         );
 
     /// <inheritdoc/>

@@ -24,7 +24,13 @@ public static class MarkAggregator
                 Verdict.Near => MarkingRules.CreditOfNear,
                 _ => 0,
             };
-            marks[i] = new StepMark(steps[i].Key, steps[i].Title, judged[i].Verdict, share, weight);
+            marks[i] = new StepMark(
+                steps[i].Key,
+                rules.Phrasing.Say(steps[i].Title),
+                judged[i].Verdict,
+                share,
+                weight
+            );
             credit += share * weight;
             full += weight;
             if (!steps[i].Decides)

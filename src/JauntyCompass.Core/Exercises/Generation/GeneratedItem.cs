@@ -1,6 +1,7 @@
 using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Exercises.Generation;
 
@@ -72,7 +73,7 @@ public sealed record GeneratedItem(
             kind.Present(item, HouseRules.Usual),
             last.Answer,
             last.Degrees,
-            [.. steps.Select(s => new StepAnswer(s.Key, s.Title, s.Answer))],
+            [.. steps.Select(s => new StepAnswer(s.Key, Phrasing.Usual.Say(s.Title), s.Answer))],
             predictions
         );
     }

@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Answers;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Steps;
 
@@ -9,13 +10,13 @@ namespace JauntyCompass.Core.Marking.Steps;
 /// </summary>
 /// <param name="key">Short unique name within the item, such as <c>reading</c>.</param>
 /// <param name="title">What it is called in a mark, such as “Reading”.</param>
-public abstract class AnsweredStep(string key, string title)
+public abstract class AnsweredStep(string key, Message title)
 {
     /// <summary>Short unique name within the item.</summary>
     public string Key { get; } = key;
 
     /// <summary>What it is called in a mark.</summary>
-    public string Title { get; } = title;
+    public Message Title { get; } = title;
 
     /// <summary>Its share of the credit where the teacher sets none.</summary>
     public double Weight { get; init; } = 1;
@@ -57,7 +58,7 @@ public abstract class AnsweredStep(string key, string title)
 /// <typeparam name="TAnswer">The type of answer.</typeparam>
 /// <param name="key">Short unique name within the item.</param>
 /// <param name="title">What it is called in a mark.</param>
-public abstract class AnsweredStep<TAnswer>(string key, string title) : AnsweredStep(key, title)
+public abstract class AnsweredStep<TAnswer>(string key, Message title) : AnsweredStep(key, title)
     where TAnswer : Answer
 {
     /// <inheritdoc/>

@@ -28,7 +28,7 @@ public sealed record Option(Choice Choice, bool Right = false)
 /// <param name="look">Where to look again after a choice that no mistake explains.</param>
 public sealed class ChoiceStep(
     string key,
-    string title,
+    Message title,
     IReadOnlyList<Option> options,
     string? chosen,
     Message? right,

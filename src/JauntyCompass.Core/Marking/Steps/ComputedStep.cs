@@ -20,7 +20,7 @@ namespace JauntyCompass.Core.Marking.Steps;
 /// <param name="mistakes">The mistakes that can be made in it.</param>
 public sealed class ComputedStep<TSum>(
     string key,
-    string title,
+    Message title,
     double truth,
     double? answer,
     IReadOnlyList<ReadingStep> readings,

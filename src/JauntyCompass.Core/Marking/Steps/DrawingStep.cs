@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Answers;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Steps;
 
@@ -8,7 +9,7 @@ namespace JauntyCompass.Core.Marking.Steps;
 /// <param name="figure">What was drawn; null while nothing is.</param>
 /// <param name="mistakes">The mistakes that can show in it.</param>
 public sealed class DrawingStep(
-    string title,
+    Message title,
     MarkingContext context,
     DrawnFigure? figure,
     IReadOnlyList<InstrumentMistake> mistakes

@@ -7,7 +7,7 @@ namespace JauntyCompass.Core.Marking.Steps;
 /// <param name="truth">The true measure, in degrees.</param>
 /// <param name="estimate">The estimate, in degrees; null while none is made.</param>
 public sealed class EstimateStep(double truth, double? estimate)
-    : AnsweredStep<Estimate>("estimate", "Estimate")
+    : AnsweredStep<Estimate>("estimate", Text.Kinds.Steps.Estimate)
 {
     private const double Fair = 25;
 

@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Answers;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Steps;
 
@@ -13,7 +14,7 @@ public sealed record Lead<TAnswer>(MistakeInContext By, IReadOnlyList<TAnswer> A
 /// <typeparam name="TAnswer">The type of answer.</typeparam>
 /// <param name="key">Short unique name within the item.</param>
 /// <param name="title">What it is called in a mark.</param>
-public abstract class ExactStep<TAnswer>(string key, string title)
+public abstract class ExactStep<TAnswer>(string key, Message title)
     : AnsweredStep<TAnswer>(key, title)
     where TAnswer : ExactAnswer
 {

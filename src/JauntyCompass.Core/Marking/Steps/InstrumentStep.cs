@@ -14,7 +14,7 @@ namespace JauntyCompass.Core.Marking.Steps;
 /// <param name="figure">The drawing, when one was made.</param>
 public abstract class InstrumentStep<TAnswer>(
     string key,
-    string title,
+    Message title,
     MarkingContext context,
     double? given,
     IReadOnlyList<InstrumentMistake> mistakes,

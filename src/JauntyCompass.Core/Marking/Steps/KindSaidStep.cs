@@ -14,7 +14,7 @@ namespace JauntyCompass.Core.Marking.Steps;
 /// <param name="said">The kind that was said.</param>
 /// <param name="reading">The number that was written, in degrees; null while none is.</param>
 public sealed class KindSaidStep(AngleKind truth, AngleKind said, double? reading)
-    : AnsweredStep<Choice>("kind", "Kind")
+    : AnsweredStep<Choice>("kind", Text.Kinds.Steps.Kind)
 {
     /// <inheritdoc/>
     public override bool ShowsBeside => true;

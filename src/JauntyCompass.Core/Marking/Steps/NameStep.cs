@@ -8,7 +8,8 @@ namespace JauntyCompass.Core.Marking.Steps;
 /// <summary>A name for an angle, written down.</summary>
 /// <param name="angle">The angle that is meant.</param>
 /// <param name="name">What was written; null while nothing is.</param>
-public sealed class NameStep(AngleToName angle, string? name) : ExactStep<AngleName>("name", "Name")
+public sealed class NameStep(AngleToName angle, string? name)
+    : ExactStep<AngleName>("name", Text.Kinds.Steps.Name)
 {
     /// <inheritdoc/>
     public override IReadOnlyList<AngleName> Right { get; } =

@@ -14,7 +14,7 @@ namespace JauntyCompass.Core.Marking.Steps;
 /// <param name="look">Where to look again after an answer that no slip explains.</param>
 public sealed class NumberStep<TAnswer>(
     string key,
-    string title,
+    Message title,
     TAnswer truth,
     TAnswer? answer,
     IReadOnlyList<Lead<TAnswer>> leads,

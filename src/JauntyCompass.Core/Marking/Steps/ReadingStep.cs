@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Answers;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Steps;
 
@@ -11,7 +12,7 @@ namespace JauntyCompass.Core.Marking.Steps;
 /// <param name="mistakes">The mistakes that can show in it.</param>
 public sealed class ReadingStep(
     string key,
-    string title,
+    Message title,
     MarkingContext context,
     double? reading,
     IReadOnlyList<InstrumentMistake> mistakes

@@ -83,7 +83,7 @@ public sealed class BothArmsKind()
         [
             new ReadingStep(
                 "first",
-                "First reading",
+                Text.Kinds.Steps.FirstReading,
                 MarkingContext.Measuring(item.Angle, item.Instrument, response?.FirstPlacement),
                 response?.First,
                 WithInstrument
@@ -93,7 +93,7 @@ public sealed class BothArmsKind()
             },
             new ReadingStep(
                 "second",
-                "Second reading",
+                Text.Kinds.Steps.SecondReading,
                 MarkingContext.Measuring(item.Angle, item.Instrument, response?.SecondPlacement),
                 response?.Second,
                 WithInstrument
@@ -104,7 +104,7 @@ public sealed class BothArmsKind()
             },
             new ChoiceStep(
                 "agree",
-                "Compared",
+                Text.Kinds.Steps.Compared,
                 [new Option("yes", "yes", agree), new Option("no", "no", !agree)],
                 response?.Agree,
                 Text.Kinds.BothArms.Right,

@@ -110,7 +110,7 @@ public sealed class DrawByEyeKind()
             },
             new ReadingStep(
                 "reading",
-                "Reading",
+                Text.Kinds.Steps.Reading,
                 MarkingContext.Measuring(own, item.Instrument, response?.ReadingPlacement),
                 figure?.Value is null ? null : response?.Reading,
                 WithInstrument

@@ -109,7 +109,7 @@ public sealed class ClockKind()
         [
             new NumberStep<ExactDegrees>(
                 "answer",
-                "Worked out",
+                Text.Kinds.Steps.WorkedOut,
                 new ExactDegrees(item.Truth),
                 response is null ? null : new ExactDegrees(response.Answer),
                 Leads(item),

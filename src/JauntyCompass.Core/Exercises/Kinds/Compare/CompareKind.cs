@@ -125,7 +125,7 @@ public sealed class CompareKind()
         [
             new ChoiceStep(
                 "larger",
-                "Compared",
+                Text.Kinds.Steps.Compared,
                 Options(item),
                 response?.Larger,
                 Text.Kinds.Compare.Right,

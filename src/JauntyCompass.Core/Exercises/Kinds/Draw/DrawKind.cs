@@ -96,7 +96,7 @@ public sealed class DrawKind()
         return
         [
             .. SaidFirst.Steps(item.Measure, response?.KindSaid, estimate: null, reading: null),
-            new DrawingStep("Drawing", context, figure, WithInstrument)
+            new DrawingStep(Text.Kinds.Steps.Drawing, context, figure, WithInstrument)
             {
                 Missing =
                     figure?.Ray.IsUnknown == true ? DrawnResponse.CannotBeSeen

@@ -89,7 +89,7 @@ public sealed class EstimateKind()
         [
             new ChoiceStep(
                 "benchmark",
-                "Benchmark",
+                Text.Kinds.Steps.Benchmark,
                 Options(truth),
                 response?.Nearest,
                 right: null,
@@ -102,7 +102,7 @@ public sealed class EstimateKind()
             new EstimateStep(truth, response?.Fan) { Decides = false, Weight = 0.5 },
             new ReadingStep(
                 "reading",
-                "Reading",
+                Text.Kinds.Steps.Reading,
                 MarkingContext.Measuring(item.Angle, item.Instrument, response?.Placement),
                 response?.Reading,
                 MistakeCatalogue.Reading

@@ -161,14 +161,21 @@ public sealed class ExactlyKind()
         ExactlyResponse? response
     ) =>
         [
-            new ChoiceStep("by-eye", "By eye", Options(item, []), response?.ByEye, null, null)
+            new ChoiceStep(
+                "by-eye",
+                Text.Kinds.Steps.ByEye,
+                Options(item, []),
+                response?.ByEye,
+                null,
+                null
+            )
             {
                 Decides = false,
                 Weight = 0,
             },
             new ChoiceStep(
                 "found",
-                "Found",
+                Text.Kinds.Steps.Found,
                 Options(item, WithInstrument),
                 response?.Found,
                 Text.Kinds.Exactly.Right,

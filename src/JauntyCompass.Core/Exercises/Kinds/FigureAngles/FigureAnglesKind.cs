@@ -183,7 +183,7 @@ public sealed class FigureAnglesKind()
                     string letter = FigureAnglesItem.Letters[i];
                     return new ReadingStep(
                         letter.ToLowerInvariant(),
-                        $"Angle at {letter}",
+                        Text.Kinds.FigureAngles.Ask(letter),
                         MarkingContext.Measuring(item.At(i), item.Instrument, placement),
                         reading,
                         MistakeCatalogue.Reading
@@ -201,7 +201,7 @@ public sealed class FigureAnglesKind()
             .. readings,
             new NumberStep<ExactDegrees>(
                 "sum",
-                "Sum",
+                Text.Kinds.Steps.Sum,
                 new ExactDegrees(ownSum),
                 response is null ? null : new ExactDegrees(response.Sum),
                 [],

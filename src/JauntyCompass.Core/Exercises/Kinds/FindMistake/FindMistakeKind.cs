@@ -185,7 +185,7 @@ public sealed class FindMistakeKind()
         [
             new ChoiceStep(
                 "found",
-                "Mistake found",
+                Text.Kinds.Steps.MistakeFound,
                 Options(item),
                 response?.Found,
                 Text.Kinds.FindMistake.Right,
@@ -193,7 +193,7 @@ public sealed class FindMistakeKind()
             ),
             new ReadingStep(
                 "reading",
-                "Put right",
+                Text.Kinds.Steps.PutRight,
                 MarkingContext.Measuring(item.Angle, item.Instrument, response?.Placement),
                 response?.Reading,
                 WithInstrument

@@ -98,7 +98,7 @@ public sealed class FullTurnKind()
             ),
             new ReadingStep(
                 "reading",
-                "Reading",
+                Text.Kinds.Steps.Reading,
                 MarkingContext.Measuring(item.Angle, item.Instrument, response?.Placement),
                 response?.Reading,
                 WithInstrument

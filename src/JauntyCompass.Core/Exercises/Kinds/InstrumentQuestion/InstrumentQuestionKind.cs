@@ -97,7 +97,7 @@ public sealed class InstrumentQuestionKind()
         [
             new ChoiceStep(
                 "picked",
-                "Answer",
+                Text.Kinds.Steps.Answer,
                 Options(item, Phrasing.Usual),
                 response?.Picked,
                 Text.Kinds.InstrumentQuestion.Right,

@@ -8,6 +8,7 @@ using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.Measuring;
 
@@ -76,7 +77,7 @@ public sealed class MeasureKind()
             ),
             new ReadingStep(
                 "reading",
-                "Reading",
+                Text.Kinds.Steps.Reading,
                 MarkingContext.Measuring(item.Angle, item.Instrument, response?.Placement),
                 response?.Reading,
                 WithInstrument

@@ -169,7 +169,7 @@ public sealed class NameAngleKind()
         [
             new ChoiceStep(
                 "allowed",
-                "Allowed or not",
+                Text.Kinds.Steps.Allowed,
                 Options(item),
                 response?.Allowed,
                 item.Verdict == NameVerdict.Allowed

@@ -177,7 +177,7 @@ public sealed class OutlineKind()
         [
             new ChoiceStep(
                 "fits",
-                "Riddle",
+                Text.Kinds.Steps.Riddle,
                 Options(item),
                 response?.Fits,
                 Text.Kinds.Outline.Right,
@@ -185,7 +185,7 @@ public sealed class OutlineKind()
             ),
             new NumberStep<Count>(
                 "count",
-                "Counted",
+                Text.Kinds.Steps.Counted,
                 new Count(truth),
                 response is null ? null : new Count(response.Count),
                 mixedUp == truth

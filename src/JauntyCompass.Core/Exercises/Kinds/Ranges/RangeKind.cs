@@ -112,7 +112,7 @@ public sealed class RangeKind()
     {
         var first = new ReadingStep(
             "first",
-            "First position",
+            Text.Kinds.Steps.FirstPosition,
             MarkingContext.Measuring(item.First, item.Instrument, response?.FirstPlacement),
             response?.First,
             MistakeCatalogue.Reading
@@ -122,7 +122,7 @@ public sealed class RangeKind()
         };
         var second = new ReadingStep(
             "second",
-            "Second position",
+            Text.Kinds.Steps.SecondPosition,
             MarkingContext.Measuring(item.Second, item.Instrument, response?.SecondPlacement),
             response?.Second,
             MistakeCatalogue.Reading
@@ -136,7 +136,7 @@ public sealed class RangeKind()
             second,
             new ComputedStep<RangeSum>(
                 "answer",
-                "Range",
+                Text.Kinds.Steps.Range,
                 item.Truth,
                 response?.Answer,
                 [first, second],

@@ -154,7 +154,7 @@ public sealed class ReadLaidKind()
             ),
             new ReadingStep(
                 "reading",
-                "Reading",
+                Text.Kinds.Steps.Reading,
                 MarkingContext.Reading(item.Angle, item.Instrument, item.Placement),
                 response?.Reading,
                 WithInstrument

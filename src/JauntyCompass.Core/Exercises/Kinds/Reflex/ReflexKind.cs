@@ -114,7 +114,7 @@ public sealed class ReflexKind()
         ReflexMethod method = MethodOf(item, response);
         var part = new ReadingStep(
             "part",
-            "Reading",
+            Text.Kinds.Steps.Reading,
             MarkingContext.Measuring(item.PartFor(method), item.Instrument, response?.Placement),
             response?.Part,
             MistakeCatalogue.Reading
@@ -124,7 +124,7 @@ public sealed class ReflexKind()
             part,
             new ComputedStep<ReflexSum>(
                 "answer",
-                "Reflex angle",
+                Text.Kinds.Steps.ReflexAngle,
                 item.Angle.Measure.Degrees,
                 response?.Answer,
                 [part],

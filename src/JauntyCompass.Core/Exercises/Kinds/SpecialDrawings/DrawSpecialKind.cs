@@ -146,7 +146,7 @@ public sealed class DrawSpecialKind()
         return
         [
             new DrawingStep(
-                "Drawing",
+                Text.Kinds.Steps.Drawing,
                 context,
                 figure,
                 item.Wanted == SpecialDrawing.Supplement ? OfASupplement : OfTheRay
@@ -173,7 +173,7 @@ public sealed class DrawSpecialKind()
         bool straight = item.Wanted == SpecialDrawing.Straight;
         return new ChoiceStep(
             "arc",
-            "Arc",
+            Text.Kinds.Steps.Arc,
             [
                 new Option("meant", "in the opening that is meant", right: true),
                 // The two openings of a straight angle are alike.

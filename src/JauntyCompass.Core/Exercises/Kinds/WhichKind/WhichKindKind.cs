@@ -126,7 +126,7 @@ public sealed class WhichKindKind()
         [
             new ChoiceStep(
                 "kind",
-                "Kind",
+                Text.Kinds.Steps.Kind,
                 Options(item),
                 response?.Said.ToString(),
                 Text.Kinds.WhichKind.Right(item.Angle.Measure.Kind),

@@ -18,6 +18,9 @@ internal static partial class CatalogueChecks
         "list",
     ];
 
+    // Whom something is told: filled in wherever text is made.
+    private const string Audience = "audience";
+
     private static readonly string[] Categories = ["zero", "one", "two", "few", "many", "other"];
 
     internal static void Check(CatalogueFiles catalogues, Problems problems)
@@ -72,7 +75,7 @@ internal static partial class CatalogueChecks
 
     // A form may begin with a capital letter: then what it stands for does.
     private static bool IsForm(string name, LanguageFiles language) =>
-        language.Forms.Contains(char.ToLowerInvariant(name[0]) + name[1..]);
+        name == Audience || language.Forms.Contains(char.ToLowerInvariant(name[0]) + name[1..]);
 
     private static void CheckArguments(
         WrittenMessage message,

@@ -12,6 +12,16 @@ public enum DegreeStyle
     Words,
 }
 
+/// <summary>Whom something is told.</summary>
+public enum Audience
+{
+    /// <summary>The student who did it: you.</summary>
+    Student,
+
+    /// <summary>A class, to which it is shown: nobody in it is meant.</summary>
+    Class,
+}
+
 /// <summary>Makes text of messages for somebody: in a language, with the words a class has chosen, in its way of writing degrees.</summary>
 public sealed class TextRenderer
 {
@@ -24,12 +34,15 @@ public sealed class TextRenderer
     /// stands.
     /// </param>
     /// <param name="style">How degrees are written.</param>
+    /// <param name="audience">Whom it is told; a message chooses its words by <c>audience</c>.</param>
     public TextRenderer(
         Language language,
         IReadOnlyDictionary<string, string>? words = null,
-        DegreeStyle style = DegreeStyle.Sign
+        DegreeStyle style = DegreeStyle.Sign,
+        Audience audience = Audience.Student
     )
     {
+        _forms["audience"] = audience == Audience.Class ? "class" : "student";
         Language = language;
         Style = style;
         foreach ((string field, var choices) in language.Words)

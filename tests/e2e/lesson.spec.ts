@@ -131,7 +131,7 @@ test('the demonstration class shows who read the other scale, and opens the Boar
   await expect(page.getByTestId('caption')).toContainText(/Someone wrote \d+°/)
   await page.getByRole('button', { name: 'Replayed' }).click()
   await page.keyboard.press('Space')
-  await expect(page.getByTestId('caption')).toContainText('you read the other scale')
+  await expect(page.getByTestId('caption')).toContainText('so this is the other scale')
   await expect(page.locator('#scene .thread.marking')).toBeVisible()
 })
 

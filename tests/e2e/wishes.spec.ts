@@ -28,6 +28,9 @@ test('a set is wished for in sentences, and its items follow each word', async (
   await expect(
     page.locator('article').filter({ hasText: 'took the only scale’s number' }).first(),
   ).toBeVisible()
+  // Each says what it asks, in words.
+  await expect(page.locator('article p').first()).toHaveText(/^[A-Z].*[.?]$/)
+  await expect(page.getByText('[object')).toHaveCount(0)
   // A ready one takes the place of all that.
   await page.getByLabel('A set that is ready').selectOption({ label: 'Quick round of kinds' })
   await expect(page.getByLabel('Title')).toHaveValue('Quick round of kinds')

@@ -31,10 +31,16 @@ public sealed partial record Phrasing(Words Words, DegreeStyle Style)
     /// <summary>The language that is spoken.</summary>
     public Language Language { get; init; } = Language.Usual;
 
+    /// <summary>Whom it is told.</summary>
+    public Audience Audience { get; init; }
+
+    /// <summary>The same to a class, in which nobody is meant.</summary>
+    public Phrasing ToClass => this with { Audience = Audience.Class, _renderer = null };
+
     private TextRenderer Renderer =>
         _renderer ??= Renderers.GetOrAdd(
             this,
-            static p => new TextRenderer(p.Language, p.Words.ByUse, p.Style)
+            static p => new TextRenderer(p.Language, p.Words.ByUse, p.Style, p.Audience)
         );
 
     /// <summary>Says something.</summary>
@@ -48,10 +54,11 @@ public sealed partial record Phrasing(Words Words, DegreeStyle Style)
         other is not null
         && Words == other.Words
         && Style == other.Style
+        && Audience == other.Audience
         && Language == other.Language;
 
     /// <inheritdoc/>
-    public override int GetHashCode() => HashCode.Combine(Words, Style, Language.Tag);
+    public override int GetHashCode() => HashCode.Combine(Words, Style, Language.Tag, Audience);
 
     /// <summary>Which ring of numbers, in as few words as tell it from the other: <c>inner</c>; empty for the only one.</summary>
     public string ScaleName(Protractor protractor, int scale) =>

@@ -2,6 +2,7 @@ using System.Globalization;
 using System.Text.RegularExpressions;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations;
+using JauntyCompass.Core.Demonstrations.WentWrong;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
@@ -15,6 +16,35 @@ namespace JauntyCompass.Core.Tests.Demonstrations;
 /// <summary>What a demonstration says must be true of what the class sees.</summary>
 public partial class SaidOnTheBoardTests
 {
+    // In a class nobody is told that it was them.
+    [Fact]
+    public void What_went_wrong_was_done_by_nobody_in_the_class()
+    {
+        int told = 0;
+        foreach (Demonstration shown in ReplayDemonstrations.All)
+        {
+            DemonstrationTask task = Task(
+                shown,
+                shown.Facts.UsualMeasure,
+                shown.Facts.UsualInstrument
+            );
+            var errors = new ValidationErrors();
+            shown.Validate(task, errors);
+            if (!errors.None)
+            {
+                continue;
+            }
+            foreach (
+                Step step in shown.Build(task).Steps.Where(s => s.Key is "happened" or "replay")
+            )
+            {
+                step.Caption.ShouldNotMatch(@"\b[Yy]ours?\b|\b[Yy]ou\b", shown.Key);
+                told++;
+            }
+        }
+        told.ShouldBeGreaterThan(20);
+    }
+
     private static readonly double[] Measures =
     [
         8,

@@ -21,7 +21,7 @@
       {number}. {kinds.find((k) => k.key === generated.item.kind)?.title ?? ''}
       <strong>{generated.answer}</strong>
     </h3>
-    <p class="quiet">{generated.item.prompt}</p>
+    <p class="quiet">{generated.view.prompt}</p>
     <ul aria-label="What mistakes would answer">
       {#each showing as entry (entry.mistake)}
         <li><b>{entry.answers.map((a) => a.text).join(' or ')}</b> {entry.name}</li>

@@ -66,7 +66,7 @@ public sealed class DrawnReplay(Mistake mistake)
         );
         Feedback feedback = ReplayDemonstrations.Explain(
             mistake,
-            new MistakeStory(context, figure.Value ?? 0, figure, board.Phrasing)
+            new MistakeStory(context, figure.Value ?? 0, figure, board.Phrasing.ToClass)
         );
         Drawn(board, asked, task, slip);
         string measure = board.Phrasing.Degrees(asked.Measure.Degrees);

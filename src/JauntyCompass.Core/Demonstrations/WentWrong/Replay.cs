@@ -154,7 +154,7 @@ public sealed class Replay(Mistake mistake)
         MarkingContext context = MarkingContext.Measuring(task.Angle, protractor, slip.Placement);
         Feedback feedback = ReplayDemonstrations.Explain(
             mistake,
-            new MistakeStory(context, slip.Answer, Figure: null, phrasing)
+            new MistakeStory(context, slip.Answer, Figure: null, phrasing.ToClass)
         );
         board.Step(
             "replay",

@@ -143,9 +143,11 @@ internal static class TypedMessages
 
     private static string Escaped(string name) => "@" + name;
 
-    private static string Pascal(string word) =>
-        string.Concat(word.Split('-').Select(w => char.ToUpperInvariant(w[0]) + w[1..])) is var name
-        && char.IsAsciiDigit(name[0])
-            ? "_" + name
-            : string.Concat(word.Split('-').Select(w => char.ToUpperInvariant(w[0]) + w[1..]));
+    private static string Pascal(string word)
+    {
+        string name = string.Concat(
+            word.Split('-').Select(w => char.ToUpperInvariant(w[0]) + w[1..])
+        );
+        return char.IsAsciiDigit(name[0]) ? "_" + name : name;
+    }
 }

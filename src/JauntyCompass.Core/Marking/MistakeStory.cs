@@ -18,9 +18,6 @@ public sealed record MistakeStory(
 {
     /// <summary>What was done well with the instrument, or null.</summary>
     public string? Praise => Marking.Praise.ForPlacing(Context, Phrasing);
-
-    /// <summary>The class's words.</summary>
-    public Words Words => Phrasing.Words;
 }
 
 /// <summary>

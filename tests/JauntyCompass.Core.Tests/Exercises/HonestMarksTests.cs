@@ -6,6 +6,8 @@ using JauntyCompass.Core.Exercises.Kinds.Exactly;
 using JauntyCompass.Core.Exercises.Kinds.FigureAngles;
 using JauntyCompass.Core.Exercises.Kinds.FindMistake;
 using JauntyCompass.Core.Exercises.Kinds.Measuring;
+using JauntyCompass.Core.Exercises.Kinds.Ranges;
+using JauntyCompass.Core.Exercises.Kinds.ReadLaid;
 using JauntyCompass.Core.Exercises.Kinds.Reflex;
 using JauntyCompass.Core.Exercises.Kinds.SpecialDrawings;
 using JauntyCompass.Core.Instruments;
@@ -64,6 +66,36 @@ public class HonestMarksTests
         Mark mark = Marked(Reflex(290, asked), new ReflexResponse(part, 290));
         mark.Verdict.ShouldBe(Verdict.Accepted);
         mark.Credit.ShouldBe(1);
+    }
+
+    [Fact]
+    public void Of_two_readings_that_should_be_equal_both_are_told_and_the_wrong_one_is_named()
+    {
+        var item = new BothArmsItem(Any.Prompt, Desk, Standing(64), Names);
+        Feedback feedback = Marked(item, new BothArmsResponse(64, 116, "yes")).Feedback;
+        feedback.Happened.ShouldStartWith("Look at your second reading.");
+        feedback.Next.ShouldContain("64°");
+        feedback.Next.ShouldContain("116°");
+        var range = new RangeItem(Any.Prompt, Desk, Standing(40), Standing(115), Names, "N");
+        Marked(range, new RangeResponse(40, 65, 25))
+            .Feedback.Happened.ShouldStartWith("Look at the second position.");
+        Marked(range, new RangeResponse(140, 115, 25))
+            .Feedback.Happened.ShouldStartWith("Look at the first position.");
+    }
+
+    // Where it lies already nobody laid it well, and nobody can lay it again.
+    [Fact]
+    public void Nobody_is_praised_or_advised_for_what_they_cannot_move()
+    {
+        Angle angle = Standing(64);
+        var item = new ReadLaidItem(Any.Prompt, Desk, angle, Names, Any.Well(angle));
+        foreach (double read in new[] { 64.0, 116, 74, 33, 7 })
+        {
+            Feedback feedback = Marked(item, new ReadLaidResponse(read)).Feedback;
+            feedback.Praise.ShouldBeNull();
+            feedback.Next.ShouldNotContain("lined up");
+            feedback.Next.ShouldNotContain("Place the protractor");
+        }
     }
 
     [Fact]

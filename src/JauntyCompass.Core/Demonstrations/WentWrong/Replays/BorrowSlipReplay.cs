@@ -1,4 +1,3 @@
-using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking.Mistakes;
 
@@ -8,16 +7,9 @@ namespace JauntyCompass.Core.Demonstrations.WentWrong.Replays;
 public sealed class BorrowSlipReplay : MeasuringReplay<BorrowSlip>
 {
     /// <inheritdoc/>
-    public override MeasuringExample? Replay(in LaidAngle laid)
-    {
-        double right = Math.Round(laid.Asked.Measure.Degrees);
-        return laid.Asked.Measure.Kind == AngleKind.Reflex && laid.Advice.Reading is double read
-            ? new MeasuringExample(
-                laid.Placement,
-                laid.Advice.ScaleIndex,
-                read,
-                right + 10 < 360 ? right + 10 : right - 10
-            )
-            : null;
-    }
+    public override MeasuringExample? Replay(in LaidAngle laid) =>
+        MeasuringExamples.OfReflex(
+            laid,
+            measure => Math.Round(measure) + 10 < 360 ? measure + 10 : measure - 10
+        );
 }

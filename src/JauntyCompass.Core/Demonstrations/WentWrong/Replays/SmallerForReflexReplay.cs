@@ -1,4 +1,3 @@
-using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking.Mistakes;
 
@@ -9,12 +8,5 @@ public sealed class SmallerForReflexReplay : MeasuringReplay<SmallerForReflex>
 {
     /// <inheritdoc/>
     public override MeasuringExample? Replay(in LaidAngle laid) =>
-        laid.Asked.Measure.Kind == AngleKind.Reflex && laid.Advice.Reading is double read
-            ? new MeasuringExample(
-                laid.Placement,
-                laid.Advice.ScaleIndex,
-                read,
-                Math.Round(360 - laid.Asked.Measure.Degrees)
-            )
-            : null;
+        MeasuringExamples.OfReflex(laid, measure => 360 - measure);
 }

@@ -129,6 +129,7 @@ public sealed class RangeKind()
         )
         {
             Names = item.Names with { End = item.SecondLetter },
+            Place = Text.Kinds.Range.SecondPosition,
         };
         return
         [

@@ -4,6 +4,7 @@ import { svelte } from '@sveltejs/vite-plugin-svelte'
 import { PurgeCSS } from 'purgecss'
 import { defineConfig, type Plugin } from 'vite'
 import { VitePWA } from 'vite-plugin-pwa'
+import { fileNameOf, said } from './said.plugin'
 
 const here = import.meta.dirname
 
@@ -71,7 +72,7 @@ const offline = VitePWA({
   },
   workbox: {
     globPatterns: ['bench.html', 'assets/*.{js,css,woff2}', 'compass.svg'],
-    globIgnores: ['assets/{board,desk,index}-*'],
+    globIgnores: ['assets/{board,desk,index,privacy}-*', 'assets/said-{board,desk,door}-*'],
     // Other rooms and whatever the server computes are asked for as ever.
     navigateFallback: null,
     cleanupOutdatedCaches: true,
@@ -80,7 +81,7 @@ const offline = VitePWA({
 
 export default defineConfig({
   root: here,
-  plugins: [leanCarbon(), svelte(), offline],
+  plugins: [leanCarbon(), said(), svelte(), offline],
   resolve: { conditions: process.env.VITEST ? ['browser'] : undefined },
   server: { proxy: { '/api': 'http://127.0.0.1:5080', '/openapi': 'http://127.0.0.1:5080' } },
   build: {
@@ -93,6 +94,7 @@ export default defineConfig({
       input: Object.fromEntries(
         ['index', 'board', 'bench', 'desk', 'privacy'].map((page) => [page, resolve(here, `${page}.html`)]),
       ),
+      output: { chunkFileNames: (chunk) => fileNameOf(chunk.facadeModuleId) },
     },
   },
   test: { environment: 'jsdom', include: ['src/**/*.test.ts'] },

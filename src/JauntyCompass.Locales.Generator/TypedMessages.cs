@@ -102,7 +102,10 @@ internal static class TypedMessages
                     ", ",
                     names.Select(n => $"{Type(catalogues.Arguments[n])} {Escaped(n)}")
                 );
-                string values = string.Join(", ", names.Select(n => $"(\"{n}\", {Escaped(n)})"));
+                string values = string.Join(
+                    ", ",
+                    names.Select(n => $"(\"{n}\", {Value(n, catalogues.Arguments[n])})")
+                );
                 text.AppendLine(
                     CultureInfo.InvariantCulture,
                     $"{space}public static Message {Pascal(word)}{(node.Below.Count > 0 ? "Text" : "")}({parameters}) => new(\"{message.Id}\", {values});"
@@ -140,6 +143,10 @@ internal static class TypedMessages
             "message" => "Message",
             _ => "System.Collections.Generic.IReadOnlyList<Message>",
         };
+
+    // What is measured is told to a tenth; kept any finer, two that say the same would not be the same.
+    private static string Value(string name, string type) =>
+        type is "degrees" or "millimetres" ? $"Message.Tenths({Escaped(name)})" : Escaped(name);
 
     private static string Escaped(string name) => "@" + name;
 

@@ -63,13 +63,27 @@ public sealed class Language
         All.FirstOrDefault(l => string.Equals(l.Tag, tag, StringComparison.OrdinalIgnoreCase));
 
     /// <summary>
-    /// What is wrong with a message that came from outside, as the rest of a sentence; null where nothing is: there is one with its id, and
+    /// The first of several wishes that can be met: by the very language, or by one that is spoken in the same way. Null where none can.
+    /// </summary>
+    /// <param name="tags">Tags such as <c>es-MX</c>, the dearest first.</param>
+    public static Language? Best(IEnumerable<string?> tags) =>
+        tags.Select(tag => Find(tag) ?? Find(tag?.Split('-')[0]))
+            .FirstOrDefault(l => l is not null);
+
+    /// <summary>Whether the words of one are words of the other: British and American English are one language, spelled in two ways.</summary>
+    /// <param name="other">The other language.</param>
+    public bool IsSpokenAs(Language other) => Root == other.Root;
+
+    private Language Root => _from?.Root ?? this;
+
+    /// <summary>
+    /// What is wrong with a message that came from outside; null where nothing is: there is one with its id, and
     /// it has the arguments that this one takes, each of its type.
     /// </summary>
-    public static string? ProblemOf(Message? message) =>
-        message is null ? "must be a message: an id, with the arguments that it takes."
+    public static Message? ProblemOf(Message? message) =>
+        message is null ? Text.Validation.Missing
         : !Usual._messages.TryGetValue(message.Id, out MessagePattern? pattern)
-            ? "must have the id of a message that there is."
+            ? Text.Validation.MessageId
         : message.ProblemOfArguments([
             .. pattern.Arguments().Select(a => a.Name).Where(ArgumentTypes.ByName.ContainsKey),
         ]);

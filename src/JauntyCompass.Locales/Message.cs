@@ -50,30 +50,37 @@ public sealed class Message : IEquatable<Message>
         return null;
     }
 
+    /// <summary>A measured number as it is told.</summary>
+    internal static double Tenths(double number)
+    {
+        double rounded = Math.Round(number, 1, MidpointRounding.AwayFromZero);
+        return rounded == 0 ? 0 : rounded;
+    }
+
     // A text from outside is no longer than this.
     private const int LongestText = 300;
 
-    /// <summary>What is wrong with the arguments, as the rest of a sentence; null where nothing is.</summary>
+    /// <summary>What is wrong with the arguments; null where nothing is.</summary>
     /// <param name="names">The arguments that it must have.</param>
-    internal string? ProblemOfArguments(HashSet<string> names) =>
+    internal Message? ProblemOfArguments(HashSet<string> names) =>
         !names.SetEquals(_arguments.Select(a => a.Name))
-            ? $"must have the arguments {(names.Count == 0 ? "none" : string.Join(", ", names))}."
+            ? Text.Validation.MessageArguments(string.Join(", ", names))
             : _arguments.Select(ProblemOf).FirstOrDefault(p => p is not null);
 
-    private static string? ProblemOf((string Name, object Value) argument) =>
+    private static Message? ProblemOf((string Name, object Value) argument) =>
         (ArgumentTypes.ByName[argument.Name], argument.Value) switch
         {
             (ArgumentType.Number or ArgumentType.Degrees or ArgumentType.Millimetres, double n) =>
                 double.IsFinite(n) && Math.Abs(n) <= 1e6
                     ? null
-                    : $"must have a number for {argument.Name} that is not so large.",
+                    : Text.Validation.MessageArgument(argument.Name),
             (ArgumentType.Text or ArgumentType.Choice, string text) => text.Length <= LongestText
                 ? null
-                : $"must have a text for {argument.Name} of at most {LongestText} characters.",
+                : Text.Validation.MessageArgument(argument.Name),
             (ArgumentType.Message, Message message) => Language.ProblemOf(message),
             (ArgumentType.List, IReadOnlyList<Message> list) => list.Select(Language.ProblemOf)
                 .FirstOrDefault(p => p is not null),
-            (ArgumentType type, _) => $"must have a {type} for {argument.Name}.",
+            _ => Text.Validation.MessageArgument(argument.Name),
         };
 
     /// <inheritdoc/>

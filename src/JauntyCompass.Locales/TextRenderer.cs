@@ -86,8 +86,8 @@ public sealed class TextRenderer
     public string Degrees(double degrees) =>
         Render(
             Style == DegreeStyle.Sign
-                ? Text.Units.DegreeSign(Tenths(degrees))
-                : Text.Units.DegreeWords(Tenths(degrees))
+                ? Text.Units.DegreeSign(Message.Tenths(degrees))
+                : Text.Units.DegreeWords(Message.Tenths(degrees))
         );
 
     private object Written(string name, object value) =>
@@ -95,7 +95,7 @@ public sealed class TextRenderer
         {
             (ArgumentType.Degrees, double degrees) => Degrees(degrees),
             (ArgumentType.Millimetres, double length) => Render(
-                Text.Units.Millimetres(Tenths(length))
+                Text.Units.Millimetres(Message.Tenths(length))
             ),
             (_, Message message) => Render(message),
             (_, IReadOnlyList<Message> list) => Listed(list),
@@ -116,12 +116,6 @@ public sealed class TextRenderer
             );
         }
         return text;
-    }
-
-    private static double Tenths(double number)
-    {
-        double rounded = Math.Round(number, 1, MidpointRounding.AwayFromZero);
-        return rounded == 0 ? 0 : rounded;
     }
 
     private static string Capital(string text) => char.ToUpperInvariant(text[0]) + text[1..];

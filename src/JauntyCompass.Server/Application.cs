@@ -1,6 +1,6 @@
 using System.Globalization;
-using JauntyCompass.Core.Exercises;
 using JauntyCompass.Server.Api;
+using JauntyCompass.Server.Api.Saying;
 using JauntyCompass.Server.Features.Accounts;
 using JauntyCompass.Server.Features.Adaptive;
 using JauntyCompass.Server.Features.Angles;
@@ -51,7 +51,7 @@ public static class Application
             kestrel.Limits.MaxRequestBodySize = Limits.BodyKilobytes * 1024;
             kestrel.Limits.RequestHeadersTimeout = TimeSpan.FromSeconds(15);
         });
-        services.ConfigureHttpJsonOptions(json => ExerciseJson.Apply(json.SerializerOptions));
+        services.AddSaying();
         services.AddProblems();
         services.AddDescription();
         services.AddProxies(builder.Configuration);
@@ -85,6 +85,7 @@ public static class Application
         app.UseForwardedHeaders();
         app.UseSecurityHeaders();
         app.UseResponseCompression();
+        app.UseSaying();
         app.UseProblems();
         app.UseKnownHosts();
         app.UseRooms();

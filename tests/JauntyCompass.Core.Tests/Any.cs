@@ -60,8 +60,8 @@ public static class Any
         from dots in OneOf<Dots>()
         from labelling in OneOf<Labelling>()
         from degrees in OneOf<DegreeStyle>()
-        from arm in Gen.Elements(Words.Choices["arm"].ToArray())
-        from centre in Gen.Elements(Words.Choices["centreMark"].ToArray())
+        from arm in Gen.Elements(Language.Usual.Words["arm"].Keys.ToArray())
+        from centre in Gen.Elements(Language.Usual.Words["centreMark"].Keys.ToArray())
         select new HouseRules(
             turning,
             scale,

@@ -137,7 +137,7 @@ public sealed class BadInputTests(JauntyServer server) : IClassFixture<JauntySer
         );
         reply["errors"]["angle.startLength"]![0]!
             .GetValue<string>()
-            .ShouldBe("must be a number from 1 to 1000 mm.");
+            .ShouldBe("Use a number from 1 to 1,000 mm.");
     }
 
     [Fact]
@@ -177,7 +177,7 @@ public sealed class BadInputTests(JauntyServer server) : IClassFixture<JauntySer
         reply.Status.ShouldBe(HttpStatusCode.BadRequest);
         reply["errors"]["response.strokes[0].points"]![0]!
             .GetValue<string>()
-            .ShouldContain("1 to 2000");
+            .ShouldContain("1 to 2,000");
     }
 
     [Fact]

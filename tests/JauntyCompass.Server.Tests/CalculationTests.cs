@@ -64,7 +64,7 @@ public sealed class CalculationTests(JauntyServer server) : IClassFixture<Jaunty
             .Select(s => s!["end"]!.GetValue<double>())
             .ShouldBe([52, 128], 1e-6);
         reply["advice"]["scale"]!.GetValue<string>().ShouldBe("inner");
-        reply["advice"]["why"]!.GetValue<string>().ShouldContain("inner");
+        reply["advice"]["why"]!["text"]!.GetValue<string>().ShouldContain("inner");
         reply["alignment"]["centreOffset"]!.GetValue<double>().ShouldBe(0);
     }
 
@@ -111,7 +111,7 @@ public sealed class CalculationTests(JauntyServer server) : IClassFixture<Jaunty
             .AsArray()
             .ShouldAllBe(s =>
                 s!["state"]!["figures"]!.AsArray().Count == 1
-                && s["caption"]!.GetValue<string>().Length > 10
+                && s["caption"]!["text"]!.GetValue<string>().Length > 10
             );
     }
 
@@ -159,7 +159,7 @@ public sealed class CalculationTests(JauntyServer server) : IClassFixture<Jaunty
         replayed["state"]!["instruments"]![0]!["placement"]!["turn"]!
             .GetValue<double>()
             .ShouldBe(9);
-        reply["steps"][0]!["caption"]!.GetValue<string>().ShouldContain("55°");
+        reply["steps"][0]!["caption"]!["text"]!.GetValue<string>().ShouldContain("55°");
     }
 
     [Fact]
@@ -202,9 +202,7 @@ public sealed class CalculationTests(JauntyServer server) : IClassFixture<Jaunty
             new JsonObject { ["text"] = broken }
         );
         refused.Status.ShouldBe(HttpStatusCode.BadRequest);
-        refused["errors"]["text"]![0]!
-            .GetValue<string>()
-            .ShouldStartWith($"line {line}: instrument.inset");
+        refused["errors"]["text"]![0]!.GetValue<string>().ShouldStartWith($"Line {line}: ");
         (await _visitor.Get("schemas/instrument"))["properties"]["instrument"]!.ShouldNotBeNull();
     }
 

@@ -20,7 +20,7 @@ public sealed class ExercisesTests(JauntyServer server) : IClassFixture<JauntySe
         {
             kind!["mistakes"]!.AsArray().Select(m => m!.GetValue<string>()).ShouldBeSubsetOf(known);
         }
-        mistakes.ShouldAllBe(m => m!["remedy"]!.GetValue<string>().Length > 10);
+        mistakes.ShouldAllBe(m => m!["remedy"]!["text"]!.GetValue<string>().Length > 10);
 
         foreach (JsonNode? ready in (await lesson.Teacher.Get("sets/ready")).Body!.AsArray())
         {
@@ -37,7 +37,7 @@ public sealed class ExercisesTests(JauntyServer server) : IClassFixture<JauntySe
             made["report"]["shown"].ShouldNotBeNull();
             foreach (JsonNode? answer in made["items"].AsArray().SelectMany(Prediction))
             {
-                answer!["text"]!.GetValue<string>().ShouldNotBeEmpty();
+                answer!["text"]!["text"]!.GetValue<string>().ShouldNotBeEmpty();
             }
         }
     }
@@ -175,7 +175,7 @@ public sealed class ExercisesTests(JauntyServer server) : IClassFixture<JauntySe
                 new JsonObject { ["response"] = Lesson.Reading(180 - Measure(twin.Body!)) }
             );
             again.Text("verdict").ShouldBe("notYet");
-            again["feedback"]["happened"]!.GetValue<string>().ShouldContain("other scale");
+            again["feedback"]["happened"]!["text"]!.GetValue<string>().ShouldContain("other scale");
         }
 
         static double Measure(JsonNode item) => Seen.Measure(item);

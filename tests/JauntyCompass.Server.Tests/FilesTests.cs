@@ -27,7 +27,7 @@ public sealed class FilesTests(JauntyServer server) : IClassFixture<JauntyServer
         string broken = text.Replace("\"seed\":7", "\"seed\":-7", StringComparison.Ordinal);
         Reply refused = await other.Teacher.Post("sets/read", new JsonObject { ["text"] = broken });
         refused.Status.ShouldBe(HttpStatusCode.BadRequest);
-        refused["errors"]["text"]!.ToJsonString().ShouldContain("line 1: seed");
+        refused["errors"]["text"]!.ToJsonString().ShouldContain("(seed)");
         // Another teacher's set is none of one's business.
         (await other.Teacher.Get($"sets/{lesson.SetId}/file")).Status.ShouldBe(
             HttpStatusCode.NotFound

@@ -21,7 +21,9 @@ public sealed class MainJobTests(LimitedServer server) : IClassFixture<LimitedSe
         Reply wrong = await lesson.HandIn(Guid.NewGuid(), 0, Lesson.Reading(180 - truth));
         wrong.Status.ShouldBe(HttpStatusCode.OK);
         wrong["mark"]["verdict"]!.GetValue<string>().ShouldBe("notYet");
-        wrong["mark"]["feedback"]!["happened"]!.GetValue<string>().ShouldContain("other scale");
+        wrong["mark"]["feedback"]!["happened"]!["text"]!
+            .GetValue<string>()
+            .ShouldContain("other scale");
         wrong["triesLeft"].GetValue<int>().ShouldBe(1);
         Reply right = await lesson.HandIn(Guid.NewGuid(), 0, Lesson.Reading(truth));
         right["mark"]["verdict"]!.GetValue<string>().ShouldBe("accepted");

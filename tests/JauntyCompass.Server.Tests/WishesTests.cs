@@ -149,7 +149,7 @@ public sealed class WishesTests(JauntyServer server) : IClassFixture<JauntyServe
         JsonObject response = Lesson.Reading(180 - lesson.TrueMeasure(0));
         response["kindSaid"] = lesson.TrueMeasure(0) < 90 ? "acute" : "obtuse";
         Reply marked = await lesson.HandIn(Guid.NewGuid(), 0, response);
-        string told = marked["mark"]!["feedback"]!["next"]!.GetValue<string>();
+        string told = marked["mark"]!["feedback"]!["next"]!["text"]!.GetValue<string>();
         told.ShouldContain(" degrees be that?");
     }
 

@@ -121,7 +121,7 @@ public sealed record Angle(
     {
         errors.Within("vertex", Vertex);
         errors.Known("opening", Opening);
-        errors.Range("startLength", StartLength, ShortestArm, LongestArm, "mm");
-        errors.Range("endLength", EndLength, ShortestArm, LongestArm, "mm");
+        errors.Range("startLength", StartLength, ShortestArm, LongestArm, Unit.Millimetres);
+        errors.Range("endLength", EndLength, ShortestArm, LongestArm, Unit.Millimetres);
     }
 }

@@ -1,5 +1,7 @@
 using System.Text.Json;
 using System.Text.Json.Serialization;
+using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Angles;
 
@@ -13,10 +15,10 @@ public sealed class MeasureJsonConverter : JsonConverter<Measure>
         JsonSerializerOptions options
     )
     {
-        double degrees = DegreesJson.Number(ref reader, "must be a number from 0 to 360 degrees.");
+        double degrees = DegreesJson.Number(ref reader, 0, 360);
         return degrees is >= 0 and <= 360
             ? new Measure(degrees)
-            : throw new JsonException("must be a number from 0 to 360 degrees.");
+            : throw new OutOfRangeJsonException(0, 360);
     }
 
     /// <inheritdoc/>
@@ -40,11 +42,10 @@ public sealed class DirectionJsonConverter : JsonConverter<Direction>
         JsonSerializerOptions options
     )
     {
-        const string Allowed = "must be a number from -36000 to 36000 degrees.";
-        double degrees = DegreesJson.Number(ref reader, Allowed);
+        double degrees = DegreesJson.Number(ref reader, -Farthest, Farthest);
         return Math.Abs(degrees) <= Farthest
             ? new Direction(degrees)
-            : throw new JsonException(Allowed);
+            : throw new OutOfRangeJsonException(-Farthest, Farthest);
     }
 
     /// <inheritdoc/>
@@ -55,10 +56,20 @@ public sealed class DirectionJsonConverter : JsonConverter<Direction>
     ) => writer.WriteNumberValue(value.Degrees);
 }
 
+/// <summary>A number in JSON that is none, or outside its range.</summary>
+/// <param name="least">The least number of degrees that is allowed.</param>
+/// <param name="most">The most.</param>
+public sealed class OutOfRangeJsonException(double least, double most)
+    : JsonException($"A number of degrees must be from {least} to {most}.")
+{
+    /// <summary>What is allowed.</summary>
+    public Message Allowed { get; } = Text.Validation.Range(Unit.Degrees, least, most);
+}
+
 internal static class DegreesJson
 {
-    internal static double Number(ref Utf8JsonReader reader, string allowed) =>
+    internal static double Number(ref Utf8JsonReader reader, double least, double most) =>
         reader.TokenType == JsonTokenType.Number && reader.TryGetDouble(out double number)
             ? number
-            : throw new JsonException(allowed);
+            : throw new OutOfRangeJsonException(least, most);
 }

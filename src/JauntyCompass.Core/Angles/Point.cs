@@ -33,7 +33,7 @@ public readonly record struct Point(double X, double Y) : IValidatable
     /// <summary>Requires both coordinates finite and within <see cref="Farthest"/> of the origin.</summary>
     public void Validate(ValidationErrors errors)
     {
-        errors.Range("x", X, -Farthest, Farthest, "mm");
-        errors.Range("y", Y, -Farthest, Farthest, "mm");
+        errors.Range("x", X, -Farthest, Farthest, Unit.Millimetres);
+        errors.Range("y", Y, -Farthest, Farthest, Unit.Millimetres);
     }
 }

@@ -1,3 +1,5 @@
+using JauntyCompass.Locales;
+
 namespace JauntyCompass.Core.Answers;
 
 /// <summary>
@@ -7,7 +9,7 @@ namespace JauntyCompass.Core.Answers;
 public abstract record Answer
 {
     /// <summary>As it is written.</summary>
-    public abstract string Text { get; }
+    public abstract Message Text { get; }
 
     /// <summary>In degrees; null when it is no number of degrees.</summary>
     public virtual double? Degrees => null;

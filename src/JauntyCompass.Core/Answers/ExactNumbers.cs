@@ -1,4 +1,4 @@
-using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Answers;
 
@@ -14,7 +14,7 @@ public sealed record ExactDegrees(Rational Value) : ExactAnswer
     public override double? Degrees => Value.Quotient;
 
     /// <inheritdoc/>
-    public override string Text => Numbers.Degrees(Value.Quotient);
+    public override Message Text => Locales.Text.Units.Degrees(Value.Quotient);
 
     /// <inheritdoc/>
     public override int UsualWrong => 360;
@@ -29,7 +29,7 @@ public sealed record Count(Rational Value) : ExactAnswer
         : this(Rational.Of(number)) { }
 
     /// <inheritdoc/>
-    public override string Text => Numbers.Plain(Value.Quotient);
+    public override Message Text => Locales.Text.Units.Number(Value.Quotient);
 
     /// <inheritdoc/>
     public override int UsualWrong => 10;

@@ -1,5 +1,4 @@
-using System.Globalization;
-using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Answers;
 
@@ -14,7 +13,7 @@ public sealed record Length(double Millimetres) : MeasuredAnswer
     private const double RoundingAllowance = 1e-9;
 
     /// <inheritdoc/>
-    public override string Text => Numbers.Millimetres(Millimetres);
+    public override Message Text => Locales.Text.Units.Distance(Millimetres);
 
     // A tolerance in degrees says nothing of a length.
     /// <inheritdoc/>
@@ -42,7 +41,8 @@ public sealed record Ratio(double Value) : MeasuredAnswer
     }
 
     /// <inheritdoc/>
-    public override string Text => Value.ToString("0.##", CultureInfo.InvariantCulture);
+    public override Message Text =>
+        Locales.Text.Units.Number(Math.Round(Value, 2, MidpointRounding.AwayFromZero));
 
     // A ratio has neither degrees nor millimetres: what it may be off by grows with it.
     /// <inheritdoc/>

@@ -1,4 +1,4 @@
-using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Answers;
 
@@ -13,7 +13,7 @@ public sealed record Reading(double Value) : MeasuredAnswer
     public override double? Degrees => Value;
 
     /// <inheritdoc/>
-    public override string Text => Numbers.Degrees(Value);
+    public override Message Text => Locales.Text.Units.Degrees(Value);
 
     /// <inheritdoc/>
     public override bool IsApartFrom(Answer other, double tolerance) =>
@@ -28,7 +28,7 @@ public sealed record DrawnAngle(double Value) : MeasuredAnswer
     public override double? Degrees => Value;
 
     /// <inheritdoc/>
-    public override string Text => Numbers.Degrees(Value);
+    public override Message Text => Locales.Text.Units.Degrees(Value);
 
     /// <inheritdoc/>
     public override bool IsApartFrom(Answer other, double tolerance) =>
@@ -43,7 +43,7 @@ public sealed record Estimate(double Truth) : MeasuredAnswer
     public const double Good = 15;
 
     /// <inheritdoc/>
-    public override string Text => $"about {Numbers.Degrees(Math.Round(Truth / 5) * 5)}";
+    public override Message Text => Locales.Text.Units.About(Math.Round(Truth / 5) * 5);
 
     /// <inheritdoc/>
     public override bool IsApartFrom(Answer other, double tolerance) =>

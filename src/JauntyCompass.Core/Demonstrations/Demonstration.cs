@@ -3,6 +3,7 @@ using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations;
 
@@ -54,8 +55,8 @@ public enum DemonstrationGroup
 public sealed record DemonstrationFacts(
     string Key,
     DemonstrationGroup Group,
-    string Title,
-    string Summary
+    Message Title,
+    Message Summary
 )
 {
     /// <summary>The measure with which it is opened by one press, in degrees.</summary>
@@ -74,8 +75,7 @@ public sealed record DemonstrationFacts(
     public double MostMeasure { get; init; } = 359;
 
     /// <summary>Why its measures are limited, as a sentence.</summary>
-    public string WhyMeasure { get; init; } =
-        "At 0° and 360° the arms lie on each other and there is nothing to lay on.";
+    public Message WhyMeasure { get; init; } = Text.Demonstrations.Why.NothingToMeasure;
 }
 
 /// <summary>
@@ -92,7 +92,7 @@ public abstract class Demonstration(DemonstrationFacts facts)
     public string Key => Facts.Key;
 
     /// <summary>What a teacher calls it.</summary>
-    public string Title => Facts.Title;
+    public Message Title => Facts.Title;
 
     /// <summary>Names what of a task it cannot show. The task's parts are checked already.</summary>
     public virtual void Validate(DemonstrationTask task, ValidationErrors errors)
@@ -102,7 +102,12 @@ public abstract class Demonstration(DemonstrationFacts facts)
         {
             errors.Add(
                 "angle.measure",
-                $"must be from {Numbers.Plain(Facts.LeastMeasure)} to {Numbers.Plain(Facts.MostMeasure)} degrees for “{Title}”. {Facts.WhyMeasure}"
+                Text.Demonstrations.Problem.Measure(
+                    Facts.LeastMeasure,
+                    Facts.MostMeasure,
+                    Title,
+                    Facts.WhyMeasure
+                )
             );
         }
     }

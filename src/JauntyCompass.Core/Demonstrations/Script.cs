@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Sheet;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations;
 
@@ -13,10 +14,10 @@ namespace JauntyCompass.Core.Demonstrations;
 /// <param name="Steps">The steps in order.</param>
 public sealed record Script(
     string Key,
-    string Title,
+    Message Title,
     IReadOnlyList<Protractor> Instruments,
     double? Answer,
-    IReadOnlyList<string> Warnings,
+    IReadOnlyList<Message> Warnings,
     SheetWindow Window,
     IReadOnlyList<Step> Steps
 );
@@ -30,9 +31,9 @@ public sealed record Script(
 /// <param name="State">The sheet when it is shown.</param>
 public sealed record Step(
     string Key,
-    string Label,
+    Message Label,
     Question? Question,
-    string Caption,
+    Message Caption,
     string? OwnLine,
     SheetState State
 );
@@ -41,11 +42,12 @@ public sealed record Step(
 /// <param name="Text">The question.</param>
 /// <param name="Choices">What they may say; empty for an open question.</param>
 /// <param name="Answer">Index of the right choice, or -1 for an open question.</param>
-public sealed record Question(string Text, IReadOnlyList<string> Choices, int Answer)
+public sealed record Question(Message Text, IReadOnlyList<Message> Choices, int Answer)
 {
     /// <summary>A question without choices.</summary>
-    public static Question Open(string text) => new(text, [], -1);
+    public static Question Open(Message text) => new(text, [], -1);
 
     /// <summary>A question to be answered by yes or no.</summary>
-    public static Question YesOrNo(string text, bool yes) => new(text, ["yes", "no"], yes ? 0 : 1);
+    public static Question YesOrNo(Message text, bool yes) =>
+        new(text, [Locales.Text.Units.Yes, Locales.Text.Units.No], yes ? 0 : 1);
 }

@@ -2,7 +2,7 @@ using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Sheet;
-using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations;
 
@@ -17,18 +17,15 @@ internal sealed class Storyboard(HouseRules rules)
     private const double LeastHeight = 90;
 
     private readonly List<Step> _steps = [];
-    private readonly List<string> _warnings = [];
+    private readonly List<Message> _warnings = [];
 
     /// <summary>How the class does things.</summary>
     internal HouseRules Rules => rules;
 
-    /// <summary>How the class says things.</summary>
-    internal Phrasing Phrasing { get; } = rules.Phrasing;
-
     /// <summary>The sheet as it is now.</summary>
     internal SheetState Sheet { get; set; } = new();
 
-    internal void Warn(string? warning)
+    internal void Warn(Message? warning)
     {
         if (warning is not null && !_warnings.Contains(warning))
         {
@@ -37,7 +34,7 @@ internal sealed class Storyboard(HouseRules rules)
     }
 
     /// <summary>Keeps the sheet as it is as the next step.</summary>
-    internal void Step(string key, string label, string caption, Question? question = null)
+    internal void Step(string key, Message label, Message caption, Question? question = null)
     {
         string unique = key;
         for (int i = 2; _steps.Exists(s => s.Key == unique); i++)
@@ -94,7 +91,7 @@ internal sealed class Storyboard(HouseRules rules)
     /// <summary>The finished script.</summary>
     internal Script Script(
         string key,
-        string title,
+        Message title,
         double? answer,
         params IReadOnlyList<Protractor> instruments
     ) => new(key, title, instruments, answer, _warnings, Window(instruments), _steps);

@@ -7,6 +7,7 @@ using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Simulation;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises;
 
@@ -17,8 +18,8 @@ namespace JauntyCompass.Core.Exercises;
 /// <param name="Mistakes">The mistakes its items can show.</param>
 public sealed record KindFacts(
     string Key,
-    string Title,
-    string Summary,
+    Message Title,
+    Message Summary,
     IReadOnlyList<Mistake> Mistakes
 )
 {
@@ -75,7 +76,7 @@ public abstract class ExerciseKind(KindFacts facts)
     public string Key => Facts.Key;
 
     /// <summary>What a teacher calls it.</summary>
-    public string Title => Facts.Title;
+    public Message Title => Facts.Title;
 
     /// <summary>The mistakes its items can show.</summary>
     public IReadOnlyList<Mistake> Mistakes => Facts.Mistakes;
@@ -151,7 +152,7 @@ public abstract class ExerciseKind<TItem, TResponse>(KindFacts facts) : Exercise
 
     /// <inheritdoc/>
     public sealed override ItemView Present(Item item, HouseRules rules) =>
-        Present((TItem)item, rules).Said(rules.Phrasing);
+        Present((TItem)item, rules);
 
     /// <inheritdoc/>
     public sealed override WorkedExample? Work(Item item, HouseRules rules) =>

@@ -3,6 +3,7 @@ using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Files;
 
@@ -43,7 +44,7 @@ public sealed record AnswerInFile(
             && ExerciseKinds.Of(Item) != ExerciseKinds.Of(Response)
         )
         {
-            errors.Add("response.kind", $"must be {ExerciseKinds.Of(Item).Key}, as the item is.");
+            errors.Add("response.kind", Text.Validation.KindOfItem(ExerciseKinds.Of(Item).Key));
         }
         if (errors.Count("marks", Marks, 0, MostMarks))
         {
@@ -55,7 +56,7 @@ public sealed record AnswerInFile(
                     Marks[i].Tolerance,
                     0,
                     Estimate.Good,
-                    "degrees"
+                    Unit.Degrees
                 );
                 errors.Range(
                     $"marks[{i}].markerVersion",
@@ -70,7 +71,7 @@ public sealed record AnswerInFile(
 
 /// <summary>What a class answered, with its marks, as a file without names.</summary>
 /// <param name="Format">Always <c>jaunty-answers</c>.</param>
-/// <param name="Version">1.</param>
+/// <param name="Version">2.</param>
 /// <param name="Title">Title of the set.</param>
 /// <param name="Tolerance">Tolerance in degrees, 0 to 10.</param>
 /// <param name="Answers">The answers.</param>
@@ -85,8 +86,8 @@ public sealed record AnswersFile(
     /// <summary>The name of the format.</summary>
     public const string FormatName = "jaunty-answers";
 
-    /// <summary>The version that this code reads and writes.</summary>
-    public const int CurrentVersion = 1;
+    /// <summary>The version that this code writes; it reads all before it, too.</summary>
+    public const int CurrentVersion = OlderForms.Newest;
 
     /// <summary>The longest file that is read, in characters.</summary>
     public const int LongestText = 60_000_000;
@@ -105,7 +106,7 @@ public sealed record AnswersFile(
     {
         JsonFile.CheckFormat(errors, (FormatName, CurrentVersion), Format, Version);
         errors.Text("title", Title, 1, 120);
-        errors.Range("tolerance", Tolerance, 0, 10, "degrees");
+        errors.Range("tolerance", Tolerance, 0, 10, Unit.Degrees);
         errors.Each("answers", Answers, 0, MostAnswers);
         if (!errors.None)
         {
@@ -117,10 +118,7 @@ public sealed record AnswersFile(
         {
             if (!known.Add((Answers[i].Student, Answers[i].ItemIndex, Answers[i].Try)))
             {
-                errors.Add(
-                    $"answers[{i}].try",
-                    "is in this file twice for the same student and item."
-                );
+                errors.Add($"answers[{i}].try", Text.Validation.File.Twice);
             }
         }
     }

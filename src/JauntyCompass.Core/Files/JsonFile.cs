@@ -1,7 +1,12 @@
+using System.Globalization;
 using System.Text;
 using System.Text.Json;
+using System.Text.Json.Nodes;
+using System.Text.RegularExpressions;
+using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Files;
 
@@ -9,7 +14,7 @@ namespace JauntyCompass.Core.Files;
 /// Reads and writes the product's files: JSON with a format name, a version and data. A file that is not whole is refused with
 /// the line on which it is wrong; nothing of it is taken over.
 /// </summary>
-public static class JsonFile
+public static partial class JsonFile
 {
     private static readonly JsonSerializerOptions Indented = new(ExerciseJson.Options)
     {
@@ -30,11 +35,11 @@ public static class JsonFile
     {
         if (format != must.Name)
         {
-            errors.Add("format", $"must be \"{must.Name}\".");
+            errors.Add("format", Text.Validation.File.Format(must.Name));
         }
         if (version != must.Version)
         {
-            errors.Add("version", $"must be {must.Version}; a later version made this file.");
+            errors.Add("version", Text.Validation.File.Version(must.Version));
         }
     }
 
@@ -48,23 +53,31 @@ public static class JsonFile
     {
         if (text.Length > longest)
         {
-            errors.Add("text", $"must have at most {longest} characters.");
+            errors.Add("text", Text.Validation.TooLong(longest));
             return null;
         }
         T? file;
         try
         {
-            file = JsonSerializer.Deserialize<T>(text, ExerciseJson.Options);
+            file = JsonSerializer.Deserialize<T>(Newest<T>(text), ExerciseJson.Options);
         }
         catch (JsonException broken)
         {
-            string where = broken.Path is { Length: > 2 } path ? $" ({path[2..]})" : "";
-            errors.Add("text", $"line {(broken.LineNumber ?? 0) + 1}: {Plain(broken)}{where}");
+            string line = Line((broken.LineNumber ?? 0) + 1);
+            errors.Add(
+                "text",
+                broken.Path is { Length: > 2 } path
+                    ? Text.Validation.File.AtLine(line, Plain(broken), path[2..])
+                    : Text.Validation.File.AtLineOnly(line, Plain(broken))
+            );
             return null;
         }
         if (file is null)
         {
-            errors.Add("text", "line 1: must be an object, not null.");
+            errors.Add(
+                "text",
+                Text.Validation.File.AtLineOnly(Line(1), Text.Validation.File.NotAnObject)
+            );
             return null;
         }
         var inside = ValidationErrors.Of(file);
@@ -75,20 +88,52 @@ public static class JsonFile
         Dictionary<string, long> lines = LinesOf(text);
         foreach (ValidationError fault in inside.Found)
         {
-            errors.Add("text", $"line {LineOf(fault.Field, lines)}: {fault.Field} {fault.Message}");
+            errors.Add(
+                "text",
+                Text.Validation.File.AtLine(
+                    Line(LineOf(fault.Field, lines)),
+                    fault.Message,
+                    fault.Field
+                )
+            );
         }
         return null;
     }
 
-    private static string Plain(JsonException broken) =>
-        broken.Message.StartsWith("must be", StringComparison.Ordinal) ? broken.Message
+    // Files that carry items or marks are read in every form in which they were ever written.
+    private static string Newest<T>(string text)
+    {
+        const int Head = 400;
+        if (
+            (typeof(T) != typeof(SetFile) && typeof(T) != typeof(AnswersFile))
+            || OlderVersion().Match(text, 0, Math.Min(Head, text.Length))
+                is not { Success: true } older
+            || int.Parse(older.Groups[1].Value, CultureInfo.InvariantCulture) is var version
+                && version >= OlderForms.Newest
+            || JsonNode.Parse(text) is not JsonObject file
+        )
+        {
+            return text;
+        }
+        OlderForms.Upgrade(file, version);
+        file["version"] = OlderForms.Newest;
+        return file.ToJsonString();
+    }
+
+    [GeneratedRegex("\"version\"\\s*:\\s*([1-9])\\s*,")]
+    private static partial Regex OlderVersion();
+
+    private static Message Plain(JsonException broken) =>
+        broken is OutOfRangeJsonException outside ? outside.Allowed
         : broken.Message.Contains("missing required", StringComparison.Ordinal)
-            ? "a required value is missing"
+            ? Text.Validation.Missing
         : broken.Message.Contains("type discriminator", StringComparison.Ordinal)
-            ? "a kind of exercise that is not known here"
+            ? Text.Validation.UnknownKind
         : broken.Message.Contains("could not be converted", StringComparison.Ordinal)
-            ? "a value of the wrong type or an unknown name"
-        : "this is not JSON here; something is cut off or changed";
+            ? Text.Validation.WrongType
+        : Text.Validation.File.CutOff;
+
+    private static string Line(long number) => number.ToString(CultureInfo.InvariantCulture);
 
     // A value that is left out has no line; what it belongs to has one.
     private static long LineOf(string field, Dictionary<string, long> lines)

@@ -1,12 +1,13 @@
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Files;
 
 /// <summary>A set as it was generated, as a file: what was wanted, and every item with all that is needed to show and to mark it.</summary>
 /// <param name="Format">Always <c>jaunty-set</c>.</param>
-/// <param name="Version">1.</param>
+/// <param name="Version">2.</param>
 /// <param name="Title">What the teacher calls it.</param>
 /// <param name="Specification">What was wanted.</param>
 /// <param name="Seed">The seed, 0 to 2147483647.</param>
@@ -27,8 +28,8 @@ public sealed record SetFile(
     /// <summary>The name of the format.</summary>
     public const string FormatName = "jaunty-set";
 
-    /// <summary>The version that this code reads and writes.</summary>
-    public const int CurrentVersion = 1;
+    /// <summary>The version that this code writes; it reads all before it, too.</summary>
+    public const int CurrentVersion = OlderForms.Newest;
 
     /// <summary>The longest file that is read, in characters.</summary>
     public const int LongestText = 12_000_000;
@@ -55,7 +56,7 @@ public sealed record SetFile(
         errors.Each("items", Items, 1, SetSpecification.MostItems);
         if (errors.None && Items.Count != Specification.Count)
         {
-            errors.Add("items", $"must be {Specification.Count}, as the specification asks for.");
+            errors.Add("items", Text.Validation.Set.Count(Specification.Count));
         }
         if (errors.Count("forms", Forms, 0, SetSpecification.MostForms - 1) && errors.None)
         {
@@ -70,7 +71,7 @@ public sealed record SetFile(
     {
         if (form?.Count != Items.Count)
         {
-            errors.Add(field, $"must have {Items.Count} items, as the first form has.");
+            errors.Add(field, Text.Validation.Set.CountOfForm(Items.Count));
             return;
         }
         for (int i = 0; i < form.Count; i++)
@@ -80,7 +81,7 @@ public sealed record SetFile(
             {
                 errors.Add(
                     $"{field}[{i}].kind",
-                    $"must be {ExerciseKinds.Of(Items[i]).Key}, as in the first form."
+                    Text.Validation.Set.KindOfForm(ExerciseKinds.Of(Items[i]).Key)
                 );
             }
         }

@@ -5,6 +5,7 @@ using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Sheet;
+using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Files;
 
@@ -22,7 +23,8 @@ public static class SheetSvg
 
     /// <summary>Draws the sheet of an item.</summary>
     /// <param name="view">The item as it lies before the student.</param>
-    public static string Of(ItemView view)
+    /// <param name="phrasing">How it is said.</param>
+    public static string Of(ItemView view, Phrasing phrasing)
     {
         var svg = new StringBuilder();
         (double width, double height) = (view.Window.Width, view.Window.Height);
@@ -31,12 +33,14 @@ public static class SheetSvg
                 $"<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{width}mm\" height=\"{height}mm\" viewBox=\"{view.Window.Left} {-view.Window.Bottom - height} {width} {height}\" font-family=\"IBM Plex Serif, serif\">"
             )
         );
-        svg.Append("<title>").Append(SecurityElement.Escape(view.Prompt)).Append("</title>");
+        svg.Append("<title>")
+            .Append(SecurityElement.Escape(phrasing.Say(view.Prompt)))
+            .Append("</title>");
         Group(svg, "lines", () => Lines(svg, view));
-        Group(svg, "angles", () => Angles(svg, view));
+        Group(svg, "angles", () => Angles(svg, view, phrasing));
         Group(svg, "dots", () => Dots(svg, view));
         Group(svg, "instruments", () => Instruments(svg, view));
-        Group(svg, "notes", () => Notes(svg, view));
+        Group(svg, "notes", () => Notes(svg, view, phrasing));
         return svg.Append("</svg>").ToString();
     }
 
@@ -93,7 +97,7 @@ public static class SheetSvg
         Line(svg, to, to.Towards(back.Turned(-28), Head), 0.5);
     }
 
-    private static void Angles(StringBuilder svg, ItemView view)
+    private static void Angles(StringBuilder svg, ItemView view, Phrasing phrasing)
     {
         foreach (Figure figure in view.Sheet.Figures)
         {
@@ -125,7 +129,12 @@ public static class SheetSvg
             }
             if (figure.Written is { } written)
             {
-                Text(svg, angle.Vertex.Towards(angle.Bisector, ArcRadius + 9), written, NameSize);
+                Text(
+                    svg,
+                    angle.Vertex.Towards(angle.Bisector, ArcRadius + 9),
+                    phrasing.Say(written),
+                    NameSize
+                );
             }
         }
     }
@@ -169,11 +178,11 @@ public static class SheetSvg
         }
     }
 
-    private static void Notes(StringBuilder svg, ItemView view)
+    private static void Notes(StringBuilder svg, ItemView view, Phrasing phrasing)
     {
         foreach (Written note in view.Sheet.Notes)
         {
-            Text(svg, note.At, note.Text, NameSize);
+            Text(svg, note.At, phrasing.Say(note.Text), NameSize);
         }
     }
 

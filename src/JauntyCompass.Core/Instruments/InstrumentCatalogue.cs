@@ -7,17 +7,16 @@ public static class InstrumentCatalogue
 {
     /// <summary>Half circle of clear plastic for the desk: outer scale with zero at the left, inner with zero at the right.</summary>
     public static Protractor DeskHalfCircle { get; } =
-        HalfCircle("desk-half-circle", "Desk protractor", 75, inset: 7, Outer(75), Inner(75));
+        HalfCircle("desk-half-circle", 75, inset: 7, Outer(75), Inner(75));
 
     /// <summary>The same for a pencil case, numbered the same way, with its zero line on a narrower predictions.</summary>
     public static Protractor PocketHalfCircle { get; } =
-        HalfCircle("pocket-half-circle", "Pocket protractor", 48, inset: 4, Outer(48), Inner(48));
+        HalfCircle("pocket-half-circle", 48, inset: 4, Outer(48), Inner(48));
 
     /// <summary>Numbered the other way round: outer scale with zero at the right, inner with zero at the left.</summary>
     public static Protractor ReversedHalfCircle { get; } =
         HalfCircle(
             "reversed-half-circle",
-            "Numbered the other way",
             75,
             inset: 7,
             FromRight("outer", OuterRadius(75)),
@@ -26,27 +25,15 @@ public static class InstrumentCatalogue
 
     /// <summary>One scale, its zero at the right.</summary>
     public static Protractor OneScaleRight { get; } =
-        HalfCircle(
-            "one-scale-right",
-            "One scale, zero right",
-            75,
-            inset: 7,
-            FromRight("single", OuterRadius(75))
-        );
+        HalfCircle("one-scale-right", 75, inset: 7, FromRight("single", OuterRadius(75)));
 
     /// <summary>One scale, its zero at the left.</summary>
     public static Protractor OneScaleLeft { get; } =
-        HalfCircle(
-            "one-scale-left",
-            "One scale, zero left",
-            75,
-            inset: 7,
-            FromLeft("single", OuterRadius(75))
-        );
+        HalfCircle("one-scale-left", 75, inset: 7, FromLeft("single", OuterRadius(75)));
 
     /// <summary>Its zero line lies well above a straight edge that carries a ruler.</summary>
     public static Protractor RulerEdge { get; } =
-        HalfCircle("ruler-edge", "With a ruler edge", 65, inset: 12, Outer(65), Inner(65)) with
+        HalfCircle("ruler-edge", 65, inset: 12, Outer(65), Inner(65)) with
         {
             HalfLength = 75,
             EdgeRuler = true,
@@ -54,14 +41,7 @@ public static class InstrumentCatalogue
 
     /// <summary>Large and of wood, for the blackboard.</summary>
     public static Protractor BoardHalfCircle { get; } =
-        HalfCircle(
-            "board-half-circle",
-            "Board protractor",
-            200,
-            inset: 16,
-            Outer(200),
-            Inner(200)
-        ) with
+        HalfCircle("board-half-circle", 200, inset: 16, Outer(200), Inner(200)) with
         {
             Material = Material.Wood,
         };
@@ -70,7 +50,6 @@ public static class InstrumentCatalogue
     public static Protractor FullCircleTwoScales { get; } =
         FullCircle(
             "full-circle",
-            "Full circle",
             new Scale("outer", OuterRadius(60), 0, TurnDirection.Clockwise, 360),
             new Scale("inner", InnerRadius(60), 0, TurnDirection.Anticlockwise, 360)
         );
@@ -79,7 +58,6 @@ public static class InstrumentCatalogue
     public static Protractor FullCircleOneScale { get; } =
         FullCircle(
             "full-circle-one-scale",
-            "Full circle, one scale",
             new Scale("single", OuterRadius(60), 0, TurnDirection.Anticlockwise, 360)
         );
 
@@ -87,7 +65,6 @@ public static class InstrumentCatalogue
     public static Protractor Tactile { get; } =
         HalfCircle(
             "tactile",
-            "Raised marks",
             80,
             inset: 8,
             FromLeft("left", OuterRadius(80)),
@@ -102,13 +79,7 @@ public static class InstrumentCatalogue
 
     /// <summary>A ruler that turns on a half circle and stays set.</summary>
     public static Protractor TurningRuler { get; } =
-        HalfCircle(
-            "turning-ruler",
-            "Turning ruler",
-            60,
-            inset: 6,
-            FromRight("single", OuterRadius(60))
-        ) with
+        HalfCircle("turning-ruler", 60, inset: 6, FromRight("single", OuterRadius(60))) with
         {
             Arm = new MovingArm(140, IsRuler: true),
         };
@@ -117,7 +88,6 @@ public static class InstrumentCatalogue
     public static Protractor FoldedPaper { get; } =
         HalfCircle(
             "folded-paper",
-            "Folded paper",
             70,
             inset: 0,
             FromLeft("left", OuterRadius(70)),
@@ -173,14 +143,13 @@ public static class InstrumentCatalogue
 
     private static Protractor HalfCircle(
         string id,
-        string name,
         double radius,
         double inset,
         params Scale[] scales
     ) =>
         new(
             id,
-            name,
+            id,
             ProtractorShape.HalfCircle,
             radius,
             HalfLength: radius + 1,
@@ -189,10 +158,10 @@ public static class InstrumentCatalogue
             scales
         );
 
-    private static Protractor FullCircle(string id, string name, params Scale[] scales) =>
+    private static Protractor FullCircle(string id, params Scale[] scales) =>
         new(
             id,
-            name,
+            id,
             ProtractorShape.FullCircle,
             EdgeRadius: 60,
             HalfLength: 60,

@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Instruments;
 
@@ -47,7 +48,8 @@ public enum GraduationMarks
 public sealed record MovingArm(double Length, bool IsRuler) : IValidatable
 {
     /// <summary>Requires a length in range.</summary>
-    public void Validate(ValidationErrors errors) => errors.Range("length", Length, 10, 700, "mm");
+    public void Validate(ValidationErrors errors) =>
+        errors.Range("length", Length, 10, 700, Unit.Millimetres);
 }
 
 /// <summary>
@@ -151,30 +153,27 @@ public sealed record Protractor(
         errors.Text("id", Id, 1, 60);
         errors.Text("name", Name, 1, 80);
         errors.Known("shape", Shape);
-        errors.Range("edgeRadius", EdgeRadius, 10, LargestRadius, "mm");
-        errors.Range("halfLength", HalfLength, 10, 700, "mm");
-        errors.Range("inset", Inset, 0, 60, "mm");
+        errors.Range("edgeRadius", EdgeRadius, 10, LargestRadius, Unit.Millimetres);
+        errors.Range("halfLength", HalfLength, 10, 700, Unit.Millimetres);
+        errors.Range("inset", Inset, 0, 60, Unit.Millimetres);
         errors.Known("material", Material);
         errors.Known("marks", Marks);
         errors.Within("arm", Arm);
         if (SmallestGraduation is not (0.5 or 1 or 2 or 5 or 10 or 22.5))
         {
-            errors.Add("smallestGraduation", "must be 0.5, 1, 2, 5, 10 or 22.5 degrees.");
+            errors.Add("smallestGraduation", Text.Validation.Protractor.Graduation);
         }
         if (LabelEvery is not (0 or 10 or 20 or 30 or 45))
         {
-            errors.Add("labelEvery", "must be 10, 20, 30 or 45 degrees, or 0 for no numbers.");
+            errors.Add("labelEvery", Text.Validation.Protractor.LabelEvery);
         }
         if (Shape == ProtractorShape.FullCircle && Inset != 0)
         {
-            errors.Add("inset", "must be 0 on a full circle: it has no straight edge.");
+            errors.Add("inset", Text.Validation.Protractor.Inset);
         }
         if (Shape == ProtractorShape.HalfCircle && HalfLength < EdgeRadius)
         {
-            errors.Add(
-                "halfLength",
-                "must be at least edgeRadius: the graduations at both ends of the zero line would stand off the body."
-            );
+            errors.Add("halfLength", Text.Validation.Protractor.HalfLength);
         }
         errors.Each("scales", Scales, 1, 4);
         // How the scales stand together can only be asked of scales that are there.

@@ -45,9 +45,9 @@ public sealed record Scale(
     public void Validate(ValidationErrors errors)
     {
         errors.Text("id", Id, 1, 40);
-        errors.Range("radius", Radius, 1, Protractor.LargestRadius, "mm");
-        errors.Range("zeroAt", ZeroAt, 0, 359.999, "degrees");
+        errors.Range("radius", Radius, 1, Protractor.LargestRadius, Unit.Millimetres);
+        errors.Range("zeroAt", ZeroAt, 0, 359.999, Unit.Degrees);
         errors.Known("growth", Growth);
-        errors.Range("extent", Extent, 1, 360, "degrees");
+        errors.Range("extent", Extent, 1, 360, Unit.Degrees);
     }
 }

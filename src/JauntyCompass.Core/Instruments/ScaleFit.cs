@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Instruments;
 
@@ -20,15 +21,12 @@ internal static class ScaleFit
         {
             errors.Add(
                 $"{field}.radius",
-                $"must be from {ClosestToCentre} mm to edgeRadius: the numbers would stand off the body."
+                Text.Validation.Protractor.RingRadius(ClosestToCentre, protractor.EdgeRadius)
             );
         }
         if (scale.ZeroAt is not (0 or 180))
         {
-            errors.Add(
-                $"{field}.zeroAt",
-                "must be 0 (right) or 180 (left): elsewhere its zero would contradict the zero line."
-            );
+            errors.Add($"{field}.zeroAt", Text.Validation.Protractor.ZeroAt);
         }
         if (protractor.Shape == ProtractorShape.HalfCircle)
         {
@@ -44,7 +42,7 @@ internal static class ScaleFit
     {
         if (scale.Extent > 180)
         {
-            errors.Add($"{field}.extent", "must be at most 180 degrees on a half circle.");
+            errors.Add($"{field}.extent", Text.Validation.Protractor.Extent);
         }
         bool intoBody = scale.ZeroAt switch
         {
@@ -54,10 +52,7 @@ internal static class ScaleFit
         };
         if (!intoBody)
         {
-            errors.Add(
-                $"{field}.growth",
-                "must be anticlockwise from a zero at the right, clockwise from a zero at the left: otherwise the scale leaves the body."
-            );
+            errors.Add($"{field}.growth", Text.Validation.Protractor.Growth);
         }
     }
 
@@ -71,14 +66,11 @@ internal static class ScaleFit
     {
         if (other.Id == scale.Id)
         {
-            errors.Add($"{field}.id", "must differ from the other scales' names.");
+            errors.Add($"{field}.id", Text.Validation.Protractor.SameName);
         }
         if (other.ZeroAt == scale.ZeroAt && other.Growth == scale.Growth)
         {
-            errors.Add(
-                $"{field}.zeroAt",
-                $"must not repeat the scale '{other.Id}': two rings with the same zero that grow the same way say the same or contradict each other."
-            );
+            errors.Add($"{field}.zeroAt", Text.Validation.Protractor.SameScale(other.Id));
         }
         if (
             protractor.LabelEvery > 0
@@ -87,7 +79,10 @@ internal static class ScaleFit
         {
             errors.Add(
                 $"{field}.radius",
-                $"must be at least {Math.Round(ClosestRings * protractor.EdgeRadius, 1)} mm from the scale '{other.Id}': their numbers would overlap."
+                Text.Validation.Protractor.RingsTooClose(
+                    ClosestRings * protractor.EdgeRadius,
+                    other.Id
+                )
             );
         }
     }

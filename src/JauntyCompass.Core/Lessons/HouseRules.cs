@@ -91,6 +91,7 @@ public enum Labelling
 /// <param name="Degrees">How degrees are written.</param>
 /// <param name="Tolerance">Degrees of error that are accepted, 0 to 10. The usual 2 is common practice, no source.</param>
 /// <param name="Words">The class's words; the usual ones when left out.</param>
+/// <param name="Language">Tag of the language that the Board speaks, and the Bench where a student has chosen no other.</param>
 /// <param name="OwnLines">Lines of the teacher's own, by the key of the step at which they are said; at most 40.</param>
 public sealed record HouseRules(
     Turning Turning = Turning.Instrument,
@@ -105,6 +106,7 @@ public sealed record HouseRules(
     DegreeStyle Degrees = DegreeStyle.Sign,
     double Tolerance = 2,
     Words? Words = null,
+    string Language = "en",
     IReadOnlyDictionary<string, string>? OwnLines = null
 ) : IValidatable
 {
@@ -128,13 +130,25 @@ public sealed record HouseRules(
             {
                 Words = usual.Words,
                 Degrees = usual.Degrees,
+                Language = usual.Language,
                 OwnLines = usual.OwnLines,
             };
     }
 
     /// <summary>How this class says things.</summary>
     [JsonIgnore]
-    public Phrasing Phrasing => new(Words ?? Wording.Words.Usual, Degrees);
+    public Phrasing Phrasing =>
+        new(Words, Degrees)
+        {
+            Language = Locales.Language.Find(Language) ?? Locales.Language.Usual,
+        };
+
+    /// <summary>How things are said to somebody of this class in a language; a class has words of its own in its own language only.</summary>
+    /// <param name="language">The language.</param>
+    public Phrasing PhrasingIn(Language language) =>
+        language.IsSpokenAs(Phrasing.Language)
+            ? new Phrasing(Words, Degrees) { Language = language }
+            : new Phrasing(null, Degrees) { Language = language };
 
     /// <inheritdoc/>
     public void Validate(ValidationErrors errors)
@@ -151,9 +165,19 @@ public sealed record HouseRules(
         errors.Known("dots", Dots);
         errors.Known("labelling", Labelling);
         errors.Known("degrees", Degrees);
-        errors.Range("tolerance", Tolerance, 0, 10, "degrees");
-        errors.Within("words", Words);
-        errors.Range("ownLines", OwnLines?.Count ?? 0, 0, MostOwnLines, "lines");
+        errors.Range("tolerance", Tolerance, 0, 10, Unit.Degrees);
+        if (Locales.Language.Find(Language) is Language language)
+        {
+            Words?.Validate(errors, language);
+        }
+        else
+        {
+            errors.Add(
+                "language",
+                Text.Validation.OneOf(string.Join(", ", Locales.Language.All.Select(l => l.Tag)))
+            );
+        }
+        errors.Range("ownLines", OwnLines?.Count ?? 0, 0, MostOwnLines);
         foreach ((string step, string line) in OwnLines?.Take(MostOwnLines) ?? [])
         {
             errors.Text($"ownLines.{(step.Length > 40 ? step[..40] : step)}", line, 1, LongestLine);

@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Marking.Habits;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking;
 
@@ -14,7 +15,7 @@ public static class Diagnosis
     /// <summary>A cause is named only from this likelihood upwards.</summary>
     public const double NamedFrom = 0.6;
 
-    internal const string NotExplainedName = "not explained: look at the work";
+    internal static Message NotExplainedName => Text.Mistakes.NotExplained.Unknown;
 
     private const double LeastListed = 0.005;
 
@@ -60,7 +61,7 @@ public static class Diagnosis
         var causes = new List<Cause>(4);
         for (int i = 0; i < mistakes.Count; i++)
         {
-            AddIfLikely(causes, mistakes[i].Key, mistakes[i].UsualName, weights[i] / sum);
+            AddIfLikely(causes, mistakes[i].Key, mistakes[i].Name, weights[i] / sum);
         }
         AddIfLikely(causes, NotExplained, NotExplainedName, notExplained / sum);
         causes.Sort(static (a, b) => b.Likelihood.CompareTo(a.Likelihood));
@@ -143,7 +144,7 @@ public static class Diagnosis
         return sum;
     }
 
-    private static void AddIfLikely(List<Cause> causes, string key, string name, double likelihood)
+    private static void AddIfLikely(List<Cause> causes, string key, Message name, double likelihood)
     {
         if (likelihood >= LeastListed)
         {

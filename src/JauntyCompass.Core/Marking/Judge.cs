@@ -33,7 +33,7 @@ public static class Judge
             : Verdict.Accepted;
         Verdict verdict = byDegrees > bySheet ? byDegrees : bySheet;
 
-        var story = new MistakeStory(context, answer, figure, rules.Phrasing);
+        var story = new MistakeStory(context, answer, figure);
         List<Cause> byNumber =
             byDegrees == Verdict.Accepted
                 ? []
@@ -70,7 +70,7 @@ public static class Judge
     /// <param name="happened">What is missing.</param>
     /// <param name="next">What to do.</param>
     public static Judgement Unfinished(MarkingRules rules, Message happened, Message next) =>
-        new(Verdict.NotYet, rules.Phrasing.Feedback(null, happened, next))
+        new(Verdict.NotYet, new Feedback(null, happened, next))
         {
             LikelyCause = Diagnosis.NotExplained,
         };
@@ -106,12 +106,7 @@ public static class Judge
             )
             {
                 seen.Add(
-                    new Cause(
-                        mistakes[i].Key,
-                        mistakes[i].UsualName,
-                        found.Likelihood,
-                        Evidence.Sheet
-                    )
+                    new Cause(mistakes[i].Key, mistakes[i].Name, found.Likelihood, Evidence.Sheet)
                 );
                 serious ??= found.Serious ? mistakes[i].Key : null;
             }
@@ -155,21 +150,22 @@ public static class Judge
             return verdict == Verdict.Near && story.Figure is null
                 ? feedback with
                 {
-                    Happened =
-                        $"{rules.Phrasing.Say(Text.Marks.Reading.VeryNear)} {feedback.Happened}",
+                    Happened = feedback.Happened is Message happened
+                        ? Text.Units.TwoSentences(Text.Marks.Reading.VeryNear, happened)
+                        : Text.Marks.Reading.VeryNear,
                 }
                 : feedback;
         }
         if (verdict == Verdict.Accepted)
         {
-            return rules.Phrasing.Feedback(
+            return new Feedback(
                 story.Praise,
                 story.Figure is null
                     ? Text.Marks.Reading.Fits(story.Answer)
                     : Text.Marks.Drawing.Fits(story.Answer)
             );
         }
-        return rules.Phrasing.Feedback(
+        return new Feedback(
             story.Praise,
             verdict == Verdict.Near ? Text.Marks.Reading.VeryNear : Text.Marks.Reading.NotExplained,
             story.Context.IsFixed ? Text.Marks.Reading.ReadAgain : Text.Marks.Reading.PlaceAgain

@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking;
 
@@ -34,7 +35,7 @@ public enum Evidence
 /// <param name="Name">Its name in a few words.</param>
 /// <param name="Likelihood">Probability, 0 to 1.</param>
 /// <param name="Evidence">What it was found by.</param>
-public sealed record Cause(string Mistake, string Name, double Likelihood, Evidence Evidence);
+public sealed record Cause(string Mistake, Message Name, double Likelihood, Evidence Evidence);
 
 /// <summary>
 /// An error in degrees, split by where it came from. The four parts sum to the whole error. Without a known placement
@@ -55,9 +56,9 @@ public sealed record ErrorParts(double Placing, double Reading, double Arithmeti
 
 /// <summary>What the student is told.</summary>
 /// <param name="Praise">What was done well, or null.</param>
-/// <param name="Happened">What happened, in one kind sentence or two.</param>
-/// <param name="Next">What to do next; empty when nothing is left to do.</param>
-public sealed record Feedback(string? Praise, string Happened, string Next);
+/// <param name="Happened">What happened, in one kind sentence or two; null when there is nothing to say.</param>
+/// <param name="Next">What to do next; null when nothing is left to do.</param>
+public sealed record Feedback(Message? Praise, Message? Happened, Message? Next = null);
 
 /// <summary>A ring round a place on the sheet.</summary>
 /// <param name="At">Its middle.</param>
@@ -73,7 +74,7 @@ public sealed record PictureLine(Point From, Point To, bool Arrow = false);
 /// <summary>What is written on the sheet in the marking ink.</summary>
 /// <param name="Text">A few words.</param>
 /// <param name="At">Where the middle of the text stands.</param>
-public sealed record PictureNote(string Text, Point At);
+public sealed record PictureNote(Message Text, Point At);
 
 /// <summary>A picture of what happened, drawn over the student's own sheet in the marking ink.</summary>
 public sealed record MarkPicture
@@ -137,7 +138,7 @@ public sealed record Mark(
 /// <param name="Weight">How much it counts beside the other steps.</param>
 public sealed record StepMark(
     string Step,
-    string Title,
+    Message Title,
     Verdict Verdict,
     double Credit,
     double Weight

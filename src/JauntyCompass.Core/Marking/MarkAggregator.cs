@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking;
 
@@ -24,13 +25,7 @@ public static class MarkAggregator
                 Verdict.Near => MarkingRules.CreditOfNear,
                 _ => 0,
             };
-            marks[i] = new StepMark(
-                steps[i].Key,
-                rules.Phrasing.Say(steps[i].Title),
-                judged[i].Verdict,
-                share,
-                weight
-            );
+            marks[i] = new StepMark(steps[i].Key, steps[i].Title, judged[i].Verdict, share, weight);
             credit += share * weight;
             full += weight;
             if (!steps[i].Decides)
@@ -91,23 +86,20 @@ public static class MarkAggregator
         Judgement decisive
     )
     {
-        string doubts = string.Join(
-            ' ',
-            judged
-                .Where(
-                    (j, i) =>
-                        !steps[i].Decides
-                        && steps[i].Counts
-                        && (j.Verdict != Verdict.Accepted || j.LikelyCause is not null)
-                )
-                .Select(j => j.Feedback.Happened)
-                .Where(h => h.Length > 0)
-        );
-        return doubts.Length == 0
-            ? decisive.Feedback
-            : decisive.Feedback with
-            {
-                Next = $"{doubts} {decisive.Feedback.Next}".Trim(),
-            };
+        Message? next = judged
+            .Where(
+                (j, i) =>
+                    !steps[i].Decides
+                    && steps[i].Counts
+                    && (j.Verdict != Verdict.Accepted || j.LikelyCause is not null)
+            )
+            .Select(j => j.Feedback.Happened)
+            .Append(decisive.Feedback.Next)
+            .OfType<Message>()
+            .Aggregate(
+                (Message?)null,
+                (said, more) => said is null ? more : Text.Units.TwoSentences(said, more)
+            );
+        return decisive.Feedback with { Next = next };
     }
 }

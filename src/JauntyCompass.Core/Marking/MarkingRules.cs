@@ -1,16 +1,14 @@
 using JauntyCompass.Core.Marking.Habits;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Validation;
-using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Marking;
 
-/// <summary>How strictly and in which words answers are marked.</summary>
+/// <summary>How strictly answers are marked.</summary>
 /// <param name="Tolerance">
 /// Degrees of error that are accepted, 0 to 10. The usual 2 is common practice, no source.
 /// </param>
-/// <param name="Phrasing">How the class says things.</param>
-public sealed record MarkingRules(double Tolerance, Phrasing Phrasing) : IValidatable
+public sealed record MarkingRules(double Tolerance) : IValidatable
 {
     /// <summary>Number of the marker whose marks this code makes.</summary>
     public const int Version = 10;
@@ -18,17 +16,14 @@ public sealed record MarkingRules(double Tolerance, Phrasing Phrasing) : IValida
     /// <summary>A step that is near gets this share of its credit. Common practice, no source.</summary>
     public const double CreditOfNear = 0.5;
 
-    /// <summary>Tolerance of two degrees, usual words.</summary>
-    public static MarkingRules Usual { get; } = new(2, Phrasing.Usual);
+    /// <summary>Tolerance of two degrees.</summary>
+    public static MarkingRules Usual { get; } = new(2);
 
     /// <summary>What is known of the student from earlier answers.</summary>
     public Beliefs History { get; init; } = Beliefs.None;
 
     /// <summary>Weights of steps that the teacher sets, by the key of the step.</summary>
     public IReadOnlyDictionary<string, double>? Weights { get; init; }
-
-    /// <summary>The class's words.</summary>
-    public Words Words => Phrasing.Words;
 
     /// <summary>How much a step counts.</summary>
     internal double WeightOf(AnsweredStep step) =>
@@ -39,7 +34,7 @@ public sealed record MarkingRules(double Tolerance, Phrasing Phrasing) : IValida
     /// <summary>Requires a tolerance and weights in range.</summary>
     public void Validate(ValidationErrors errors)
     {
-        errors.Range("tolerance", Tolerance, 0, 10, "degrees");
+        errors.Range("tolerance", Tolerance, 0, 10, Unit.Degrees);
         foreach ((string step, double weight) in Weights ?? new Dictionary<string, double>())
         {
             errors.Range($"weights.{step}", weight, 0, 10);

@@ -1,7 +1,6 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking.Sums;
-using JauntyCompass.Core.Wording;
 using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking;
@@ -25,11 +24,6 @@ public abstract class Mistake
 
     /// <summary>Its name in a few words, as the end of "this student …".</summary>
     public abstract Message Name { get; }
-
-    private string? _usualName;
-
-    /// <summary>Its name in the usual words of the usual language.</summary>
-    public string UsualName => _usualName ??= Phrasing.Usual.Say(Name);
 
     /// <summary>
     /// How often a wrong answer comes of it where it can be made at all, as a share of the wrong answers there, before anything
@@ -94,7 +88,7 @@ public abstract class SumMistake<TSum> : SumMistake
 /// <param name="key">Short unique name.</param>
 /// <param name="name">Its name in a few words.</param>
 /// <param name="prior">How often a wrong answer comes of it. Common practice, no source.</param>
-public abstract class ChoiceMistake(string key, Message name, double prior) : Mistake<Phrasing>
+public abstract class ChoiceMistake(string key, Message name, double prior) : Mistake<NoContext>
 {
     /// <inheritdoc/>
     public sealed override string Key => key;

@@ -1,7 +1,6 @@
 using System.Collections.Frozen;
 using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Marking.Sums;
-using JauntyCompass.Core.Wording;
 using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking;
@@ -133,6 +132,5 @@ public static class MistakeCatalogue
         key is not null && Places.TryGetValue(key, out int place) ? All[place] : null;
 
     /// <summary>The name of a cause, including the one that is not in the catalogue.</summary>
-    public static string NameOf(string key) =>
-        Find(key)?.UsualName ?? Phrasing.Usual.Say(Text.Mistakes.NotExplained.Name);
+    public static Message NameOf(string key) => Find(key)?.Name ?? Text.Mistakes.NotExplained.Name;
 }

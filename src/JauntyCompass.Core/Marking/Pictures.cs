@@ -38,7 +38,7 @@ internal static class Pictures
                 ),
             ],
             Rings = [new PictureRing(end, 4)],
-            Note = story.Phrasing.Note(
+            Note = new PictureNote(
                 Text.Marks.Picture.OffTheArm(Math.Abs(laid.Alignment.ZeroLineOff)),
                 Pictures.BeyondEdge(laid, bearing == 0 ? 8 : 172)
             ),
@@ -81,7 +81,7 @@ internal static class Pictures
         }
         return Ringed(
             laid.Placement.PointAt(scale.BearingOf(number), context.Instrument.EdgeRadius - 3),
-            story.Phrasing.Note(words, BeyondEdge(laid, scale.BearingOf(number)))
+            new PictureNote(words, BeyondEdge(laid, scale.BearingOf(number)))
         );
     }
 

@@ -1,5 +1,4 @@
 using JauntyCompass.Core.Instruments;
-using JauntyCompass.Core.Wording;
 using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking;
@@ -12,7 +11,7 @@ public static class Praise
     private const double GoodZeroLine = 1.5;
 
     /// <summary>Praise for the way the instrument was laid on, or null.</summary>
-    public static string? ForPlacing(MarkingContext context, Phrasing phrasing)
+    public static Message? ForPlacing(MarkingContext context)
     {
         if (context.IsFixed || context.Laid is not LaidAngle laid)
         {
@@ -22,9 +21,9 @@ public static class Praise
         bool line = Math.Abs(laid.Alignment.ZeroLineOff) <= GoodZeroLine;
         return (centre, line) switch
         {
-            (true, true) => phrasing.Say(Text.Marks.Praise.Placed),
-            (true, false) => phrasing.Say(Text.Marks.Praise.Centre),
-            (false, true) => phrasing.Say(Text.Marks.Praise.ZeroLine),
+            (true, true) => Text.Marks.Praise.Placed,
+            (true, false) => Text.Marks.Praise.Centre,
+            (false, true) => Text.Marks.Praise.ZeroLine,
             _ => null,
         };
     }

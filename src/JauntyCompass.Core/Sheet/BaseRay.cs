@@ -13,7 +13,7 @@ public sealed record BaseRay(Point Vertex, Direction Direction, double Length) :
     public void Validate(ValidationErrors errors)
     {
         errors.Within("vertex", Vertex);
-        errors.Range("length", Length, Angle.ShortestArm, Angle.LongestArm, "mm");
+        errors.Range("length", Length, Angle.ShortestArm, Angle.LongestArm, Unit.Millimetres);
     }
 }
 

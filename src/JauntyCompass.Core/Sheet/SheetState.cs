@@ -1,6 +1,7 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Sheet;
 
@@ -75,7 +76,7 @@ public sealed record Figure(string Id, Angle Angle)
     public OpeningMark Mark { get; init; } = OpeningMark.Arc;
 
     /// <summary>What is written beside the mark, or null.</summary>
-    public string? Written { get; init; }
+    public Message? Written { get; init; }
 
     /// <summary>Length to which the start arm is extended, in mm, or null when it is not.</summary>
     public double? StartExtendedTo { get; init; }
@@ -137,7 +138,7 @@ public sealed record DrawnDot(string Id, Point At, Ink Ink = Ink.Pencil, bool Bl
 /// <param name="Crossed">Whether it is crossed out: not allowed.</param>
 public sealed record Written(
     string Id,
-    string Text,
+    Message Text,
     Point At,
     Ink Ink = Ink.Pencil,
     bool Crossed = false

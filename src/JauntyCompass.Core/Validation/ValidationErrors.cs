@@ -1,4 +1,5 @@
 using System.Globalization;
+using System.Text.Json;
 using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Validation;
@@ -52,7 +53,7 @@ public sealed class ValidationErrors
             string place = $"{field}[{i.ToString(CultureInfo.InvariantCulture)}]";
             if (parts[i] is null)
             {
-                Add(place, "must not be null.");
+                Add(place, Locales.Text.Validation.Missing);
                 continue;
             }
             Within(place, parts[i]);
@@ -64,22 +65,18 @@ public sealed class ValidationErrors
     {
         if (parts is null || parts.Count < fewest || parts.Count > most)
         {
-            Add(
-                field,
-                $"must have {Text(fewest)} to {Text(most)} entries; it has {Text(parts?.Count ?? 0)}."
-            );
+            Add(field, Locales.Text.Validation.Entries(fewest, most, parts?.Count ?? 0));
             return false;
         }
         return true;
     }
 
     /// <summary>Requires a finite number from <paramref name="least"/> to <paramref name="most"/>, both allowed.</summary>
-    public void Range(string field, double value, double least, double most, string unit = "")
+    public void Range(string field, double value, double least, double most, Unit unit = Unit.None)
     {
         if (!(value >= least && value <= most))
         {
-            string space = unit.Length == 0 ? "" : " ";
-            Add(field, $"must be a number from {Text(least)} to {Text(most)}{space}{unit}.");
+            Add(field, Locales.Text.Validation.Range(unit, least, most));
         }
     }
 
@@ -89,18 +86,15 @@ public sealed class ValidationErrors
         int length = value?.Trim().Length ?? 0;
         if (length < fewest || length > most)
         {
-            Add(
-                field,
-                $"must have {Text(fewest)} to {Text(most)} characters; it has {Text(length)}."
-            );
+            Add(field, Locales.Text.Validation.Characters(fewest, most, length));
         }
         else if (value is not null && value.Any(char.IsControl))
         {
-            Add(field, "must not contain control characters or line breaks.");
+            Add(field, Locales.Text.Validation.OneLine);
         }
         else if (value is not null && !IsWellFormed(value))
         {
-            Add(field, "must not contain half a letter; type it again.");
+            Add(field, Locales.Text.Validation.HalfALetter);
         }
     }
 
@@ -124,7 +118,7 @@ public sealed class ValidationErrors
     /// <summary>Requires a message that can be said: one that there is, with the arguments that it takes.</summary>
     public void Said(string field, Message? message)
     {
-        if (Language.ProblemOf(message) is string problem)
+        if (Language.ProblemOf(message) is Message problem)
         {
             Add(field, problem);
         }
@@ -136,14 +130,22 @@ public sealed class ValidationErrors
     {
         if (!Enum.IsDefined(value))
         {
-            Add(field, $"must be one of: {string.Join(", ", Enum.GetNames<T>())}.");
+            Add(
+                field,
+                Locales.Text.Validation.OneOf(
+                    string.Join(
+                        ", ",
+                        Enum.GetNames<T>().Select(JsonNamingPolicy.CamelCase.ConvertName)
+                    )
+                )
+            );
         }
     }
 
     /// <summary>Reports one fault.</summary>
     /// <param name="field">The field's name within the part that is being checked.</param>
-    /// <param name="message">What is allowed, as the rest of a sentence that starts with the field.</param>
-    public void Add(string field, string message)
+    /// <param name="message">What is allowed, as a sentence that does not name the field.</param>
+    public void Add(string field, Message message)
     {
         if (_found.Count < MostReported)
         {
@@ -151,12 +153,31 @@ public sealed class ValidationErrors
             _found.Add(new ValidationError(path, message));
         }
     }
+}
 
-    private static string Text(double number) =>
-        number.ToString("0.###", CultureInfo.InvariantCulture);
+/// <summary>In what a number is given.</summary>
+public enum Unit
+{
+    /// <summary>It is a plain number.</summary>
+    None,
+
+    /// <summary>Degrees.</summary>
+    Degrees,
+
+    /// <summary>Millimetres.</summary>
+    Millimetres,
+
+    /// <summary>Minutes.</summary>
+    Minutes,
+
+    /// <summary>Months.</summary>
+    Months,
+
+    /// <summary>Characters of a text.</summary>
+    Characters,
 }
 
 /// <summary>One value outside its allowed range.</summary>
 /// <param name="Field">The path of the field, such as <c>angle.startLength</c>.</param>
 /// <param name="Message">What is allowed.</param>
-public readonly record struct ValidationError(string Field, string Message);
+public readonly record struct ValidationError(string Field, Message Message);

@@ -11,29 +11,25 @@ public static class AdviceSentences
     private const double OnTheArm = 2;
 
     /// <summary>One sentence for what is laid.</summary>
-    public static string Why(in LaidAngle laid, Phrasing phrasing)
+    public static Message Why(in LaidAngle laid)
     {
         WhichArm which = laid.Alignment.LinedUpArm;
         double off = Math.Abs(laid.Alignment.ZeroLineOff);
         if (laid.Advice.ScaleIndex >= 0)
         {
-            Message numbers = Phrasing.CountedAlong(laid.Protractor, laid.Advice.ScaleIndex);
-            return phrasing.Say(
-                off > OnTheArm
-                    ? Text.Instrument.Advice.NearlyOnZero(off, which, numbers)
-                    : Text.Instrument.Advice.OnZero(numbers, which)
-            );
+            Message numbers = InstrumentWords.CountedAlong(laid.Protractor, laid.Advice.ScaleIndex);
+            return off > OnTheArm
+                ? Text.Instrument.Advice.NearlyOnZero(off, which, numbers)
+                : Text.Instrument.Advice.OnZero(numbers, which);
         }
-        return phrasing.Say(
-            laid.Advice.Reason switch
-            {
-                AdviceReason.NoZeroOnThatArm => Text.Instrument.Advice.NoZero(
-                    which,
-                    laid.Protractor.FullScale
-                ),
-                AdviceReason.OtherArmOffGraduations => Text.Instrument.Advice.OffTheMarks,
-                _ => Text.Instrument.Advice.NotLinedUp,
-            }
-        );
+        return laid.Advice.Reason switch
+        {
+            AdviceReason.NoZeroOnThatArm => Text.Instrument.Advice.NoZero(
+                which,
+                laid.Protractor.FullScale
+            ),
+            AdviceReason.OtherArmOffGraduations => Text.Instrument.Advice.OffTheMarks,
+            _ => Text.Instrument.Advice.NotLinedUp,
+        };
     }
 }

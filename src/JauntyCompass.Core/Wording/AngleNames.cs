@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Wording;
 
@@ -36,7 +37,7 @@ public sealed record AngleNames(string Vertex, string Start, string End) : IVali
         errors.Text("end", End, 1, 3);
         if (Vertex == Start || Vertex == End || Start == End)
         {
-            errors.Add("vertex", "must differ from start and end, and they from each other.");
+            errors.Add("vertex", Text.Validation.Item.DifferentLetters);
         }
     }
 }

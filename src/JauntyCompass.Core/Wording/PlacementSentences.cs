@@ -12,43 +12,50 @@ public static class PlacementSentences
     private const double OnArm = 0.5;
 
     /// <summary>Centre mark and zero line, without what they show: <c>centre mark on the vertex, zero line 3° above the starting arm</c>.</summary>
-    public static string Lying(in LaidAngle laid, Phrasing phrasing)
+    public static Message Lying(in LaidAngle laid) =>
+        laid.Placement.TurnedOver
+            ? Text.Instrument.Lying.TurnedOver(Centre(laid), Line(laid))
+            : Text.Instrument.Lying.Both(Centre(laid), Line(laid));
+
+    /// <summary>Where the centre mark is.</summary>
+    internal static Message Centre(in LaidAngle laid) =>
+        laid.Alignment.CentreOffset <= OnVertex
+            ? Text.Instrument.Lying.CentreOn
+            : Text.Instrument.Lying.CentreOff(laid.Alignment.CentreOffset, SideOf(laid));
+
+    /// <summary>Where the zero line is.</summary>
+    internal static Message Line(in LaidAngle laid)
     {
         WhichArm which = laid.Alignment.LinedUpArm;
-        Message centre =
-            laid.Alignment.CentreOffset <= OnVertex
-                ? Text.Instrument.Lying.CentreOn
-                : Text.Instrument.Lying.CentreOff(laid.Alignment.CentreOffset, SideOf(laid));
         double off = Math.Abs(laid.Alignment.ZeroLineOff);
-        Message line = off switch
+        return off switch
         {
             _ when !laid.Alignment.IsLinedUp => Text.Instrument.Lying.LineOnNeither,
             <= OnArm => Text.Instrument.Lying.LineOn(which),
             _ => Text.Instrument.Lying.LineOff(off, AboveOrBelow(laid), which),
         };
-        return phrasing.Say(
-            laid.Placement.TurnedOver
-                ? Text.Instrument.Lying.TurnedOver(centre, line)
-                : Text.Instrument.Lying.Both(centre, line)
-        );
     }
 
     /// <summary>
     /// The numbers that stand on an arm, to the nearest degree, scale by scale: <c>outer 117, inner 63</c>. Which one counts is not told.
-    /// Null where the arm has no graduations on it.
+    /// Empty where the arm has no graduations on it.
     /// </summary>
-    public static string? Standing(in LaidAngle laid, WhichArm arm, Phrasing phrasing)
+    public static IReadOnlyList<Message> Standing(in LaidAngle laid, WhichArm arm)
     {
-        var readings = new List<string>();
+        var readings = new List<Message>();
         for (int i = 0; i < laid.Protractor.Scales.Count; i++)
         {
             if (laid.Reading(i, arm) is double reading)
             {
-                string number = Numbers.Plain(Math.Round(reading, MidpointRounding.AwayFromZero));
-                readings.Add($"{phrasing.ScaleName(laid.Protractor, i)} {number}".Trim());
+                double number = Math.Round(reading, MidpointRounding.AwayFromZero);
+                readings.Add(
+                    InstrumentWords.ScaleName(laid.Protractor, i) is Message scale
+                        ? Text.Instrument.Standing.OnScale(scale, number)
+                        : Text.Instrument.Standing.Only(number)
+                );
             }
         }
-        return readings.Count == 0 ? null : string.Join(", ", readings);
+        return readings;
     }
 
     private static Side SideOf(in LaidAngle laid)

@@ -1,10 +1,11 @@
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Wording;
 
 /// <summary>
-/// The words a class uses, each chosen from a short list. Every caption, question, hint and feedback sentence is made from
-/// them.
+/// The words a class uses, each chosen from those that its language offers. Every caption, question, hint and feedback sentence is made
+/// from them. Where none is chosen, the usual one of the language stands.
 /// </summary>
 /// <param name="Arm">What a side of an angle is called.</param>
 /// <param name="CentreMark">What the mark that goes on the vertex is called.</param>
@@ -15,36 +16,22 @@ namespace JauntyCompass.Core.Wording;
 /// <param name="InnerScale">What the inner one of two scales is called.</param>
 /// <param name="OuterScale">What the outer one of two scales is called.</param>
 public sealed record Words(
-    string Arm = "arm",
-    string CentreMark = "centre mark",
-    string ZeroLine = "zero line",
-    string Straightedge = "straightedge",
-    string StartingArm = "starting",
-    string Anticlockwise = "anticlockwise",
-    string InnerScale = "inner",
-    string OuterScale = "outer"
-) : IValidatable
+    string? Arm = null,
+    string? CentreMark = null,
+    string? ZeroLine = null,
+    string? Straightedge = null,
+    string? StartingArm = null,
+    string? Anticlockwise = null,
+    string? InnerScale = null,
+    string? OuterScale = null
+)
 {
     /// <summary>The words used where a class has chosen none.</summary>
     public static Words Usual { get; } = new();
 
-    /// <summary>What may be chosen for each word, by the name of the field; the usual one first.</summary>
-    public static IReadOnlyDictionary<string, IReadOnlyList<string>> Choices { get; } =
-        new Dictionary<string, IReadOnlyList<string>>
-        {
-            ["arm"] = ["arm", "ray", "side"],
-            ["centreMark"] = ["centre mark", "centre", "hole", "cross"],
-            ["zeroLine"] = ["zero line", "baseline"],
-            ["straightedge"] = ["straightedge", "ruler"],
-            ["startingArm"] = ["starting", "first"],
-            ["anticlockwise"] = ["anticlockwise", "counterclockwise"],
-            ["innerScale"] = ["inner", "lower", "bottom"],
-            ["outerScale"] = ["outer", "upper", "top"],
-        };
-
-    /// <summary>The words, by what they are for.</summary>
+    /// <summary>The words that were chosen, by what they are for.</summary>
     internal IReadOnlyDictionary<string, string> ByUse =>
-        new Dictionary<string, string>
+        new Dictionary<string, string?>
         {
             ["arm"] = Arm,
             ["centreMark"] = CentreMark,
@@ -54,26 +41,22 @@ public sealed record Words(
             ["anticlockwise"] = Anticlockwise,
             ["innerScale"] = InnerScale,
             ["outerScale"] = OuterScale,
-        };
+        }
+            .Where(chosen => chosen.Value is not null)
+            .ToDictionary(chosen => chosen.Key, chosen => chosen.Value!);
 
-    /// <summary>Requires every word to be one of its choices.</summary>
-    public void Validate(ValidationErrors errors)
+    /// <summary>Requires every word to be one that a language offers.</summary>
+    internal void Validate(ValidationErrors errors, Language language)
     {
-        Among(errors, "arm", Arm);
-        Among(errors, "centreMark", CentreMark);
-        Among(errors, "zeroLine", ZeroLine);
-        Among(errors, "straightedge", Straightedge);
-        Among(errors, "startingArm", StartingArm);
-        Among(errors, "anticlockwise", Anticlockwise);
-        Among(errors, "innerScale", InnerScale);
-        Among(errors, "outerScale", OuterScale);
-    }
-
-    private static void Among(ValidationErrors errors, string field, string word)
-    {
-        if (!Choices[field].Contains(word))
+        foreach ((string use, string word) in ByUse)
         {
-            errors.Add(field, $"must be one of: {string.Join(", ", Choices[field])}.");
+            if (!language.Words[use].ContainsKey(word))
+            {
+                errors.Add(
+                    $"words.{use}",
+                    Text.Validation.OneOf(string.Join(", ", language.Words[use].Keys))
+                );
+            }
         }
     }
 }

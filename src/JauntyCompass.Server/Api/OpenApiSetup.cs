@@ -102,8 +102,19 @@ public static class OpenApiSetup
                     Type = JsonSchemaType.Object,
                     AdditionalProperties = new OpenApiSchema(),
                 },
+                ["text"] = new OpenApiSchema
+                {
+                    Type = JsonSchemaType.String,
+                    ReadOnly = true,
+                    Description = "Its text, in the language of Accept-Language.",
+                },
             };
-            schema.Required = new HashSet<string> { "id" };
+            schema.Required = new HashSet<string> { "id", "text" };
+        }
+        else if (context.JsonTypeInfo.ElementType == typeof(Message) && schema.Items is null)
+        {
+            // A converter of our own hides from the description what a list of them is made of.
+            schema.Items = new OpenApiSchemaReference(nameof(Message), context.Document);
         }
         return Task.CompletedTask;
     }

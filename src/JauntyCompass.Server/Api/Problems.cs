@@ -1,23 +1,46 @@
 using System.Text;
 using System.Text.Json;
 using System.Text.RegularExpressions;
+using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
+using JauntyCompass.Server.Api.Saying;
 using JauntyCompass.Server.Storage;
 using Microsoft.AspNetCore.Antiforgery;
 using Microsoft.AspNetCore.Diagnostics;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.AspNetCore.Mvc;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Net.Http.Headers;
 
 namespace JauntyCompass.Server.Api;
+
+/// <summary>What may not be there.</summary>
+public enum Thing
+{
+    Set,
+    Class,
+    Item,
+    Teacher,
+    Assignment,
+    Student,
+    AdaptiveSet,
+    Instrument,
+    RunningOrder,
+    Answer,
+    Schema,
+    Demonstration,
+}
 
 /// <summary>Turns everything that goes wrong into problem details (RFC 9457) that say what to do.</summary>
 public static partial class Problems
 {
     public static void AddProblems(this IServiceCollection services)
     {
-        services.AddProblemDetails();
+        services.AddProblemDetails(options => options.CustomizeProblemDetails = Say);
         services.AddExceptionHandler<Handler>();
         // Otherwise unreadable bodies end as a bare 400 that names no field.
         services.Configure<RouteHandlerOptions>(options => options.ThrowOnBadRequest = true);
@@ -35,36 +58,85 @@ public static partial class Problems
                 MediaTypeHeaderValue.TryParse(context.Request.ContentType, out var type)
                 && type.Charset.HasValue
                 && !type.Charset.Equals("utf-8", StringComparison.OrdinalIgnoreCase)
-                    ? Results
-                        .Problem(
-                            statusCode: StatusCodes.Status415UnsupportedMediaType,
-                            detail: "Send application/json, in UTF-8."
+                    ? Of(
+                            StatusCodes.Status415UnsupportedMediaType,
+                            Text.Problems.Unreadable,
+                            Text.Problems.SendJson
                         )
                         .ExecuteAsync(context)
                     : next(context)
         );
         app.UseStatusCodePages(context =>
-            Results
-                .Problem(
-                    statusCode: context.HttpContext.Response.StatusCode,
-                    detail: Detail(context.HttpContext)
-                )
-                .ExecuteAsync(context.HttpContext)
+            OfStatus(context.HttpContext).ExecuteAsync(context.HttpContext)
         );
     }
 
+    // The texts are made where the problem is written, in the language of whoever asked.
+    private static void Say(ProblemDetailsContext context)
+    {
+        ProblemDetails problem = context.ProblemDetails;
+        if (
+            !problem.Extensions.TryGetValue(ProblemMessages.Extension, out object? extension)
+            || extension is not ProblemMessages messages
+        )
+        {
+            return;
+        }
+        Phrasing phrasing = context
+            .HttpContext.RequestServices.GetRequiredService<Speaker>()
+            .Phrasing;
+        problem.Title = phrasing.Say(messages.Title);
+        problem.Detail = phrasing.Say(messages.Detail);
+        if (messages.Errors is not null)
+        {
+            problem.Extensions["errors"] = messages.Errors.ToDictionary(
+                field => field.Key,
+                field => field.Value.Select(phrasing.Say).ToArray()
+            );
+        }
+    }
+
+    /// <summary>A problem.</summary>
+    /// <param name="status">Status of the reply.</param>
+    /// <param name="title">What is the matter.</param>
+    /// <param name="detail">What to do.</param>
+    /// <param name="type">Its type, where a program has to tell it from others.</param>
+    public static ProblemHttpResult Of(
+        int status,
+        Message title,
+        Message detail,
+        string? type = null
+    ) => Of(status, new ProblemMessages(title, detail), type);
+
+    private static ProblemHttpResult Of(
+        int status,
+        ProblemMessages messages,
+        string? type = null
+    ) =>
+        TypedResults.Problem(
+            new ProblemDetails
+            {
+                Status = status,
+                Type = type,
+                Extensions = { [ProblemMessages.Extension] = messages },
+            }
+        );
+
     /// <summary>A problem that names fields and what is allowed in them.</summary>
-    public static IResult Invalid(IEnumerable<ValidationError> errors) =>
-        Results.ValidationProblem(
-            errors
-                .GroupBy(f => f.Field)
-                .ToDictionary(g => g.Key, g => g.Select(f => f.Message).ToArray()),
-            title: "Some fields are not as they must be.",
-            detail: "See errors: each names a field and what is allowed in it."
+    public static ProblemHttpResult Invalid(IEnumerable<ValidationError> errors) =>
+        Of(
+            StatusCodes.Status400BadRequest,
+            new ProblemMessages(
+                Text.Problems.SomeFields,
+                Text.Problems.SeeErrors,
+                errors
+                    .GroupBy(f => f.Field)
+                    .ToDictionary(g => g.Key, g => g.Select(f => f.Message).ToArray())
+            )
         );
 
     /// <summary>A problem with one field.</summary>
-    public static IResult Invalid(string field, string message) =>
+    public static ProblemHttpResult Invalid(string field, Message message) =>
         Invalid([new ValidationError(field, message)]);
 
     /// <summary>Type of the problem that the anti-forgery token is missing or old: the session has to be asked for again.</summary>
@@ -74,41 +146,44 @@ public static partial class Problems
     public const string OtherPerson = "urn:jaunty-compass:other-student";
 
     /// <summary>Work is somebody else's than whoever is signed in by now.</summary>
-    public static IResult OtherStudent() =>
-        Results.Problem(
-            statusCode: StatusCodes.Status403Forbidden,
-            type: OtherPerson,
-            title: "Somebody else is signed in here now.",
-            detail: "Nothing was stored. Sign in as the student who did this, then it is taken."
+    public static ProblemHttpResult OtherStudent() =>
+        Of(
+            StatusCodes.Status403Forbidden,
+            Text.Problems.OtherStudent,
+            Text.Problems.OtherStudentDetail,
+            OtherPerson
         );
 
     /// <summary>There is no room for another one.</summary>
-    public static IResult Full(string detail) =>
-        Results.Problem(
-            statusCode: StatusCodes.Status409Conflict,
-            title: "No more fit.",
-            detail: detail
-        );
+    public static ProblemHttpResult Full(Message detail) =>
+        Of(StatusCodes.Status409Conflict, Text.Problems.Full, detail);
 
     /// <summary>The thing does not exist, or it is not yours: which of the two is not told.</summary>
-    public static IResult NotFound(string what) =>
-        Results.Problem(
-            statusCode: 404,
-            title: $"There is no such {what}.",
-            detail: "Check the address; it may also belong to someone else."
+    public static ProblemHttpResult NotFound(Thing what) =>
+        Of(
+            StatusCodes.Status404NotFound,
+            Text.Problems.NotFound(what),
+            Text.Problems.NotFoundDetail
         );
 
-    private static string Detail(HttpContext context) =>
-        context.Response.StatusCode switch
+    private static ProblemHttpResult OfStatus(HttpContext context)
+    {
+        int status = context.Response.StatusCode;
+        return status switch
         {
-            401 => "Sign in first.",
-            403 => "This is not yours to see or do.",
-            404 => "There is nothing at this address. /openapi/v1.json lists what there is.",
-            405 => "This address does not take that method. /openapi/v1.json lists what it takes.",
-            413 => $"Send at most {Limits.BodyKilobytes} kB.",
-            415 => "Send application/json, in UTF-8.",
-            _ => "The request could not be served.",
+            401 => Of(status, Text.Problems.SignInTitle, Text.Problems.SignInFirst),
+            403 => Of(status, Text.Problems.NotAllowed, Text.Problems.NotYours),
+            404 => Of(status, Text.Problems.NothingHereTitle, Text.Problems.NothingHere),
+            405 => Of(status, Text.Problems.NotAllowed, Text.Problems.WrongMethod),
+            413 => Of(
+                status,
+                Text.Problems.TooLarge,
+                Text.Problems.SendAtMost(Limits.BodyKilobytes)
+            ),
+            415 => Of(status, Text.Problems.Unreadable, Text.Problems.SendJson),
+            _ => Of(status, Text.Problems.NotServed, Text.Problems.UnreadableDetail),
         };
+    }
 
     private sealed partial class Handler(ILogger<Handler> log) : IExceptionHandler
     {
@@ -120,10 +195,10 @@ public static partial class Problems
         {
             IResult? problem = exception switch
             {
-                BadHttpRequestException { StatusCode: 413 } => Results.Problem(
-                    statusCode: 413,
-                    title: "The request is too large.",
-                    detail: $"Send at most {Limits.BodyKilobytes} kB."
+                BadHttpRequestException { StatusCode: 413 } => Of(
+                    413,
+                    Text.Problems.TooLarge,
+                    Text.Problems.SendAtMost(Limits.BodyKilobytes)
                 ),
                 BadHttpRequestException bad => Unreadable(bad),
                 // How the serializer says that "kind" is missing where kinds are told apart.
@@ -131,66 +206,57 @@ public static partial class Problems
                     when MissingKind().Match(unknown.Message) is { Success: true } missing =>
                     Invalid(
                         missing.Groups[1].Value + ".kind",
-                        $"is required and must be one of: {string.Join(", ", ExerciseKinds.All.Select(k => k.Key))}."
+                        Text.Validation.OneOf(
+                            string.Join(", ", ExerciseKinds.All.Select(k => k.Key))
+                        )
                     ),
-                AntiforgeryValidationException => Results.Problem(
-                    statusCode: 400,
-                    type: OldToken,
-                    title: "The anti-forgery token is missing or old.",
-                    detail: $"Get the session again and send its antiforgeryToken as the header {Limits.AntiforgeryHeader}."
+                AntiforgeryValidationException => Of(
+                    400,
+                    Text.Problems.OldToken,
+                    Text.Problems.OldTokenDetail(Limits.AntiforgeryHeader),
+                    OldToken
                 ),
                 SpecificationConflictException collision => Invalid(
                     "specification",
-                    collision.Message
+                    collision.Collision
                 ),
                 // A text with half a letter in it, or with a letter of another encoding.
                 InvalidOperationException
                 or DecoderFallbackException when exception.Source == "System.Text.Json" => Invalid(
                     "body",
-                    "must be JSON in UTF-8; one of its texts cannot be read."
+                    Text.Validation.NotUtf8
                 ),
                 // Whoever asked has gone: nobody reads the answer.
                 OperationCanceledException when context.RequestAborted.IsCancellationRequested =>
                     Results.StatusCode(StatusCodes.Status499ClientClosedRequest),
-                DbUpdateException taken when StorageSetup.IsTaken(taken) => Results.Problem(
-                    statusCode: StatusCodes.Status409Conflict,
-                    title: "Somebody changed the same thing at the same moment.",
-                    detail: "Look at it as it is now, and send yours again if it is still wanted."
+                DbUpdateException taken when StorageSetup.IsTaken(taken) => Of(
+                    StatusCodes.Status409Conflict,
+                    Text.Problems.SameMoment,
+                    Text.Problems.SameMomentDetail
                 ),
-                _ when StorageSetup.IsOutage(exception) => Later(
-                    context,
-                    "The database does not answer."
-                ),
+                _ when StorageSetup.IsOutage(exception) => Later(context, Text.Problems.NoDatabase),
                 _ when StorageSetup.IsCollision(exception) => Later(
                     context,
-                    "Several changed the same thing at the same moment."
+                    Text.Problems.SameMoment
                 ),
                 _ => null,
             };
             if (problem is null)
             {
                 log.LogError(exception, "Unexpected error");
-                problem = Results.Problem(
-                    statusCode: 500,
-                    title: "Something went wrong on our side.",
-                    detail: "Nothing was stored. Try again; if it stays so, tell whoever runs the server."
-                );
+                problem = Of(500, Text.Problems.OurFault, Text.Problems.OurFaultDetail);
             }
             await problem.ExecuteAsync(context);
             return true;
         }
 
-        private static IResult Later(HttpContext context, string title)
+        private static ProblemHttpResult Later(HttpContext context, Message title)
         {
             context.Response.Headers.RetryAfter = "2";
-            return Results.Problem(
-                statusCode: 503,
-                title: title,
-                detail: "Nothing was stored. Send the same request again in a moment."
-            );
+            return Of(503, title, Text.Problems.SendAgain);
         }
 
-        private static IResult Unreadable(BadHttpRequestException bad)
+        private static ProblemHttpResult Unreadable(BadHttpRequestException bad)
         {
             if (bad.InnerException is not JsonException json)
             {
@@ -209,22 +275,22 @@ public static partial class Problems
                         .Value.Split(", ")
                         .Select(name => new ValidationError(
                             (path.Length == 0 ? "" : path + ".") + name.Trim('\''),
-                            "is required."
+                            Text.Validation.Missing
                         ))
                 );
             }
-            string message =
-                json.Message.StartsWith("must be", StringComparison.Ordinal) ? json.Message
+            Message message =
+                json is OutOfRangeJsonException outside ? outside.Allowed
                 : json.Message.Contains("could not be converted", StringComparison.Ordinal)
-                    ? "has a value of the wrong type or an unknown name."
+                    ? Text.Validation.WrongType
                 : json.Message.Contains("type discriminator", StringComparison.Ordinal)
-                    ? "must have a known kind."
-                : "is not valid JSON here.";
+                    ? Text.Validation.UnknownKind
+                : Text.Validation.NotJson;
             return Invalid(path.Length == 0 ? "body" : path, message);
         }
 
         // The framework says these in the words of whoever wrote the endpoint; here in those of whoever called it.
-        private static IResult UnreadableParameter(BadHttpRequestException bad)
+        private static ProblemHttpResult UnreadableParameter(BadHttpRequestException bad)
         {
             Match unbound = UnboundParameter().Match(bad.Message);
             Match required = RequiredParameter().Match(bad.Message);
@@ -233,26 +299,26 @@ public static partial class Problems
                 string type = unbound.Groups[1].Value;
                 return Invalid(
                     unbound.Groups[2].Value,
-                    type.Contains("Guid", StringComparison.Ordinal) ? "must be a UUID."
+                    type.Contains("Guid", StringComparison.Ordinal) ? Text.Validation.Uuid
                         : type.Contains("int", StringComparison.OrdinalIgnoreCase)
-                            ? "must be a whole number."
-                        : "has a value that cannot be read."
+                            ? Text.Validation.WholeNumber
+                        : Text.Validation.Unreadable
                 );
             }
             if (required.Success)
             {
-                return Invalid(required.Groups[1].Value, "is required.");
+                return Invalid(required.Groups[1].Value, Text.Validation.Missing);
             }
             if (bad.Message.Contains("no body was provided", StringComparison.Ordinal))
             {
-                return Invalid("body", "is required: send JSON.");
+                return Invalid("body", Text.Validation.SendJson);
             }
-            return Results.Problem(
-                statusCode: bad.StatusCode,
-                title: "The request cannot be read.",
-                detail: bad.StatusCode == StatusCodes.Status415UnsupportedMediaType
-                    ? "Send application/json, in UTF-8."
-                    : "It is cut off or not well formed. /openapi/v1.json tells what is expected here."
+            return Of(
+                bad.StatusCode,
+                Text.Problems.Unreadable,
+                bad.StatusCode == StatusCodes.Status415UnsupportedMediaType
+                    ? Text.Problems.SendJson
+                    : Text.Problems.UnreadableDetail
             );
         }
 

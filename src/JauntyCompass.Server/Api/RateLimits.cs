@@ -1,5 +1,6 @@
 using System.Globalization;
 using System.Threading.RateLimiting;
+using JauntyCompass.Locales;
 using JauntyCompass.Server.Features.Accounts;
 using JauntyCompass.Server.Features.Accounts.SigningIn;
 using Microsoft.AspNetCore.RateLimiting;
@@ -119,11 +120,11 @@ public static class RateLimits
             ? Math.Max(1, (int)Math.Ceiling(wait.TotalSeconds))
             : 2;
         context.Response.Headers.RetryAfter = seconds.ToString(CultureInfo.InvariantCulture);
-        await Results
-            .Problem(
-                statusCode: StatusCodes.Status429TooManyRequests,
-                title: "That was a lot at once.",
-                detail: $"Send the same request again in {seconds} s. Nothing was stored."
+        await Problems
+            .Of(
+                StatusCodes.Status429TooManyRequests,
+                Text.Problems.ALotAtOnce,
+                Text.Problems.ALotAtOnceDetail(seconds)
             )
             .ExecuteAsync(context);
     }

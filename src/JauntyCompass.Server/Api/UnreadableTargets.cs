@@ -2,6 +2,8 @@ using System.Buffers;
 using System.Diagnostics;
 using System.Text;
 using System.Text.Json;
+using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 using Microsoft.AspNetCore.Connections.Features;
 using Microsoft.AspNetCore.Http.Features;
 using Microsoft.AspNetCore.Mvc;
@@ -28,15 +30,19 @@ public static class UnreadableTargets
             new ProblemDetails
             {
                 Status = status,
-                Title = "The request cannot be read.",
+                Title = Phrasing.Usual.Say(Text.Problems.Unreadable),
                 Detail = status switch
                 {
-                    StatusCodes.Status414UriTooLong => "Its address is too long.",
-                    StatusCodes.Status431RequestHeaderFieldsTooLarge =>
-                        "Its headers are too long. Clear the cookies of this address and try again.",
-                    StatusCodes.Status408RequestTimeout => "It came too slowly. Send it again.",
-                    _ =>
-                        "Its address or one of its headers is not well formed. /openapi/v1.json lists the addresses there are.",
+                    StatusCodes.Status414UriTooLong => Phrasing.Usual.Say(
+                        Text.Problems.AddressTooLong
+                    ),
+                    StatusCodes.Status431RequestHeaderFieldsTooLarge => Phrasing.Usual.Say(
+                        Text.Problems.HeadersTooLong
+                    ),
+                    StatusCodes.Status408RequestTimeout => Phrasing.Usual.Say(
+                        Text.Problems.TooSlow
+                    ),
+                    _ => Phrasing.Usual.Say(Text.Problems.NotWellFormed),
                 },
             },
             JsonSerializerOptions.Web

@@ -1,3 +1,5 @@
+using JauntyCompass.Locales;
+using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Storage;
 using Microsoft.AspNetCore.Diagnostics.HealthChecks;
 using Microsoft.Extensions.Diagnostics.HealthChecks;
@@ -28,11 +30,11 @@ public static class Health
             ResponseWriter = (context, report) =>
                 report.Status == HealthStatus.Healthy
                     ? Results.Ok(new HealthReply("healthy")).ExecuteAsync(context)
-                    : Results
-                        .Problem(
-                            statusCode: StatusCodes.Status503ServiceUnavailable,
-                            title: "The database does not answer.",
-                            detail: "Start it, or check the connection string."
+                    : Problems
+                        .Of(
+                            StatusCodes.Status503ServiceUnavailable,
+                            Text.Problems.NoDatabase,
+                            Text.Problems.NoDatabaseDetail
                         )
                         .ExecuteAsync(context),
         };

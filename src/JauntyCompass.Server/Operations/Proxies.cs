@@ -1,4 +1,6 @@
 using System.Net;
+using JauntyCompass.Locales;
+using JauntyCompass.Server.Api;
 using Microsoft.AspNetCore.HostFiltering;
 using Microsoft.AspNetCore.HttpOverrides;
 
@@ -41,11 +43,11 @@ public static class Proxies
             (context, next) =>
                 any || known.Contains(context.Request.Host.Host, StringComparer.OrdinalIgnoreCase)
                     ? next(context)
-                    : Results
-                        .Problem(
-                            statusCode: StatusCodes.Status400BadRequest,
-                            title: "This server goes by another name.",
-                            detail: "Use the address your school has given you. Whoever runs the server lists its names under AllowedHosts."
+                    : Problems
+                        .Of(
+                            StatusCodes.Status400BadRequest,
+                            Text.Problems.OtherHost,
+                            Text.Problems.OtherHostDetail
                         )
                         .ExecuteAsync(context)
         );

@@ -1,5 +1,6 @@
 using FsCheck.Xunit;
 using JauntyCompass.Core.Answers;
+using JauntyCompass.Locales;
 using Shouldly;
 using Xunit;
 
@@ -14,7 +15,7 @@ public class AnswerTypesTests
         new Estimate(7),
         new ExactDegrees(7),
         new Count(7),
-        new Choice("7", "7"),
+        new Choice("7", Text.Units.AsWritten("7")),
         new AngleName("7"),
         new DrawnAngle(7),
         new Length(7),
@@ -76,7 +77,7 @@ public class AnswerTypesTests
         Ratio half = Ratio.Of(new Length(40), new Length(80));
         half.IsApartFrom(Ratio.Of(new Length(41), new Length(79)), tolerance: 0).ShouldBeFalse();
         half.IsApartFrom(Ratio.Of(new Length(44), new Length(80)), tolerance: 10).ShouldBeTrue();
-        new Ratio(0.625).Text.ShouldBe("0.63");
+        new Ratio(0.625).Text.Said().ShouldBe("0.63");
         Should.Throw<ArgumentOutOfRangeException>(() => Ratio.Of(new Length(4), new Length(0)));
     }
 

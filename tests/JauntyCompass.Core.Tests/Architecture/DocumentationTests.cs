@@ -15,10 +15,10 @@ public class DocumentationTests
     {
         string page = File.ReadAllText(Path.Combine(Docs(), "kinds", key + ".md"));
         ExerciseKind kind = ExerciseKinds.Find(key)!;
-        page.ShouldStartWith($"# {kind.Title}");
+        page.ShouldStartWith($"# {kind.Title.Said()}");
         foreach (Mistake mistake in kind.Mistakes)
         {
-            page.ShouldContain($"| `{mistake.Key}` | {mistake.UsualName} |");
+            page.ShouldContain($"| `{mistake.Key}` | {mistake.Name.Said()} |");
         }
         File.ReadAllText(Path.Combine(Docs(), "kinds", "README.md")).ShouldContain($"({key}.md)");
     }

@@ -67,9 +67,9 @@ public class CatalogueTests
         script.Steps.Select(s => s.Key).Distinct().Count().ShouldBe(script.Steps.Count);
         foreach (Step step in script.Steps)
         {
-            step.Caption.ShouldNotBeNullOrWhiteSpace();
-            step.Caption.ShouldNotContain("  ");
-            step.Label.ShouldNotBeNullOrWhiteSpace();
+            step.Caption.Said().ShouldNotBeNullOrWhiteSpace();
+            step.Caption.Said().ShouldNotContain("  ");
+            step.Label.Said().ShouldNotBeNullOrWhiteSpace();
             if (step.Question is { Choices.Count: > 0 } question)
             {
                 question.Answer.ShouldBeInRange(0, question.Choices.Count - 1);
@@ -114,13 +114,14 @@ public class CatalogueTests
             return;
         }
         answer.ShouldBe(shown.Task.Angle.Measure.Degrees);
-        string? written = script
+        Message? message = script
             .Steps[^1]
             .State.Figures.Where(f => f.Angle.Measure == shown.Task.Angle.Measure)
             .Select(f => f.Written)
             .FirstOrDefault(w => w is not null);
-        if (written is not null)
+        if (message is not null)
         {
+            string written = message.Said();
             double number = double.Parse(
                 written.Replace("°", "", StringComparison.Ordinal).Split(' ')[0],
                 System.Globalization.CultureInfo.InvariantCulture
@@ -152,7 +153,13 @@ public class CatalogueTests
         {
             return;
         }
-        string all = string.Join(' ', script.Steps.Select(s => s.Caption + " " + s.Question?.Text));
+        Phrasing phrasing = shown.Task.Rules.Phrasing;
+        string all = string.Join(
+            ' ',
+            script.Steps.Select(s =>
+                $"{s.Caption.Said(phrasing)} {s.Question?.Text.Said(phrasing)}"
+            )
+        );
         Words words = shown.Task.Rules.Words!;
         if (words.CentreMark != "centre mark")
         {

@@ -35,7 +35,7 @@ public class ClocksAndOutlinesTests
                 var item = new ClockItem(Any.Prompt, ClockQuestion.BetweenHands, hour, minute, 0);
                 Script script = Worked(item);
                 script.Answer!.Value.ShouldBe(smaller, 1e-9);
-                script.Steps[^1].Caption.ShouldContain(Numbers.Degrees(smaller));
+                script.Steps[^1].Caption.Said().ShouldContain(Numbers.Degrees(smaller));
                 Figure marked = script.Steps[^1].State.Figures.ShouldHaveSingleItem();
                 marked.Angle.Measure.Degrees.ShouldBe(smaller, 1e-9);
                 // What is marked lies between the hands as they are drawn.
@@ -60,7 +60,7 @@ public class ClocksAndOutlinesTests
     {
         Script script = Worked(new ClockItem(Any.Prompt, question, 7, 0, minutes));
         script.Answer.ShouldBe(turn);
-        script.Steps[^1].Caption.ShouldEndWith($"= {Numbers.Degrees(turn)}.");
+        script.Steps[^1].Caption.Said().ShouldEndWith($"= {Numbers.Degrees(turn)}.");
     }
 
     [Fact]
@@ -73,12 +73,12 @@ public class ClocksAndOutlinesTests
             var meant = item.Shapes.First(item.Riddle.Fits);
             Script script = Worked(item);
             int numbered = script.Steps.Sum(s => s.State.Notes.Count);
-            numbered.ShouldBe(meant.Angles.Count, meant.Name);
-            string counted = Numbers.Adjective(item.Counted);
+            numbered.ShouldBe(meant.Angles.Count, meant.Name.Said());
+            string counted = item.Counted.ToString().ToLowerInvariant();
             script
                 .Steps.Single(s => s.Key == counted)
                 .State.Notes.Count.ShouldBe(meant.Count(item.Counted));
-            script.Steps[^1].Caption.ShouldContain(meant.Name);
+            script.Steps[^1].Caption.Said().ShouldContain(meant.Name.Said());
         }
     }
 

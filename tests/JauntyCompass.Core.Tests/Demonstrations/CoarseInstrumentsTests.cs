@@ -25,7 +25,7 @@ public class CoarseInstrumentsTests
             DemonstrationCatalogue
                 .Find("measure")!
                 .Build(Task(measure, instrument))
-                .Steps.Select(s => s.Caption)
+                .Steps.Select(s => s.Caption.Said())
         );
 
     [Fact]
@@ -59,7 +59,7 @@ public class CoarseInstrumentsTests
             new Placement(angle.Vertex, angle.Start),
             WhichArm.Start
         );
-        AdviceSentences.Why(laid, Phrasing.Usual).ShouldContain("from 360°");
+        AdviceSentences.Why(laid).Said().ShouldContain("from 360°");
     }
 
     [Fact]

@@ -44,7 +44,7 @@ public class LessonTests
     }
 
     private static string Said(Script script) =>
-        string.Join(' ', script.Steps.Select(s => $"{s.Question?.Text} {s.Caption}"));
+        string.Join(' ', script.Steps.Select(s => $"{s.Question?.Text.Said()} {s.Caption.Said()}"));
 
     private static Step At(Script script, string key) => script.Steps.Single(s => s.Key == key);
 
@@ -69,11 +69,13 @@ public class LessonTests
         IReadOnlyList<Written> notes = script.Steps[^1].State.Notes;
         notes
             .Where(n => n.Crossed)
-            .Select(n => n.Text)
+            .Select(n => n.Text.Said())
             .ShouldBe(["∠LK", "∠KLM", "∠K"], ignoreOrder: true);
-        notes.Where(n => !n.Crossed).ShouldHaveSingleItem().Text.ShouldBe("∠LKM = ∠MKL");
+        notes.Where(n => !n.Crossed).ShouldHaveSingleItem().Text.Said().ShouldBe("∠LKM = ∠MKL");
         // One letter was good while one angle stood there, and is not once a third ray is drawn.
-        At(script, "one-letter").State.Notes.Single(n => n.Text == "∠K").Crossed.ShouldBeFalse();
+        At(script, "one-letter")
+            .State.Notes.Single(n => n.Text.Said() == "∠K")
+            .Crossed.ShouldBeFalse();
         At(script, "several").State.Figures.Count.ShouldBe(2);
     }
 
@@ -81,18 +83,18 @@ public class LessonTests
     public void Longer_arms_do_not_change_the_angle()
     {
         Step longer = At(Play("parts"), "longer");
-        longer.Question!.Choices[longer.Question.Answer].ShouldBe("no");
+        longer.Question!.Choices[longer.Question.Answer].Said().ShouldBe("no");
         longer.State.Figures[0].StartExtendedTo!.Value.ShouldBeGreaterThan(90);
     }
 
     [Theory]
-    [InlineData(88, "not right, only nearly")]
-    [InlineData(90, "it is right")]
+    [InlineData(88, "not a right angle, only nearly")]
+    [InlineData(90, "it is a right angle")]
     public void Looking_right_is_not_enough(double measure, string verdict)
     {
         Script script = Play("right-angle-box", measure);
         At(script, "no-box").State.Figures[0].Mark.ShouldNotBe(OpeningMark.Box);
-        At(script, "verdict").Caption.ShouldContain(verdict);
+        At(script, "verdict").Caption.Said().ShouldContain(verdict);
     }
 
     [Fact]
@@ -105,7 +107,7 @@ public class LessonTests
         ];
         counts.Length.ShouldBe(2);
         counts.ShouldAllBe(t => Math.Abs(Math.Abs(t.Count.Sweep) - 127) < 1e-9);
-        At(script, "same").Caption.ShouldContain("127° again");
+        At(script, "same").Caption.Said().ShouldContain("127° again");
     }
 
     [Fact]
@@ -129,7 +131,7 @@ public class LessonTests
         script.Steps.Any(s => s.Key == "back").ShouldBe(back is not null);
         if (back is not null)
         {
-            At(script, "back").Caption.ShouldContain(back);
+            At(script, "back").Caption.Said().ShouldContain(back);
         }
     }
 
@@ -140,8 +142,8 @@ public class LessonTests
     {
         Script script = Play("not-from-zero", measure);
         Step subtract = At(script, "subtract");
-        subtract.Caption.ShouldContain(sum);
-        subtract.Question!.Choices[subtract.Question.Answer].ShouldBe($"{measure}°");
+        subtract.Caption.Said().ShouldContain(sum);
+        subtract.Question!.Choices[subtract.Question.Answer].Said().ShouldBe($"{measure}°");
     }
 
     [Fact]
@@ -149,7 +151,7 @@ public class LessonTests
     {
         Script script = Play("full-circle-turn", 235);
         At(script, "count").State.Threads[0].Count.Sweep.ShouldBe(235, 1e-9);
-        At(script, "other-arm").Caption.ShouldContain("235° + 125° = 360°");
+        At(script, "other-arm").Caption.Said().ShouldContain("235° + 125° = 360°");
         At(script, "other-arm").State.Threads[0].Wrong.ShouldBeTrue();
     }
 
@@ -158,7 +160,7 @@ public class LessonTests
     {
         Script script = Play("by-touch", 65);
         At(script, "arm").State.Instruments[0].ArmBearing!.Value.ShouldBe(65, 1e-9);
-        At(script, "count").Caption.ShouldContain("raised marks from the right");
+        At(script, "count").Caption.Said().ShouldContain("raised marks from the right");
     }
 
     [Fact]
@@ -198,8 +200,10 @@ public class LessonTests
             opening: TurnDirection.Clockwise
         );
         At(script, "dot").State.Dots.Count.ShouldBe(2);
-        At(script, "label").Caption.ShouldContain("∠LKM = 52°, acute; vertex K, arms KL and KM");
-        At(script, "scale").Caption.ShouldContain("outer numbers");
+        At(script, "label")
+            .Caption.Said()
+            .ShouldContain("∠LKM = 52°, acute; vertex K, arms KL and KM");
+        At(script, "scale").Caption.Said().ShouldContain("outer numbers");
     }
 
     // Euclid, Elements I.13: the two angles that a ray makes with a line are together two right angles.
@@ -266,7 +270,7 @@ public class LessonTests
     {
         Script script = Play("reflex-two-ways", 236);
         IReadOnlyList<Figure> both = script.Steps[^1].State.Figures;
-        both.Select(f => f.Written).ShouldBe(["236°", "236°"]);
+        both.Select(f => f.Written.Said()).ShouldBe(["236°", "236°"]);
         both[0].Angle.Vertex.X.ShouldBeLessThan(both[1].Angle.Vertex.X);
     }
 }

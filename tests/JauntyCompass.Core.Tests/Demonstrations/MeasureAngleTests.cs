@@ -79,7 +79,7 @@ public class MeasureAngleTests
     {
         Build(AngleOf(64)).Steps.ShouldNotContain(s => s.Key == "extend");
         Step extend = Build(AngleOf(64, length: 50)).Steps.Single(s => s.Key == "extend");
-        extend.Caption.ShouldContain("25 mm short");
+        extend.Caption.Said().ShouldContain("25 mm short");
         extend.State.Figures[0].EndExtendedTo!.Value.ShouldBeGreaterThan(75);
     }
 
@@ -94,8 +94,8 @@ public class MeasureAngleTests
     )
     {
         Step step = Build(AngleOf(64, opening, start)).Steps.Single(s => s.Key == "scale");
-        step.Question!.Choices[step.Question.Answer].ShouldBe(scale);
-        step.Caption.ShouldContain(scale);
+        step.Question!.Choices[step.Question.Answer].Said().ShouldBe(scale);
+        step.Caption.Said().ShouldContain(scale);
     }
 
     [Fact]
@@ -115,16 +115,20 @@ public class MeasureAngleTests
         Math.Abs(At(script, "count").Threads[0].Count.Sweep).ShouldBe(70, 1e-9);
         script
             .Steps.Single(s => s.Key == "take-from-360")
-            .Caption.ShouldContain("360° − 70° = 290°");
+            .Caption.Said()
+            .ShouldContain("360° − 70° = 290°");
     }
 
     [Theory]
     [InlineData(64, "ten, twenty … sixty, and four more")]
     [InlineData(128, "ten, twenty … a hundred and twenty, five, and three more")]
-    [InlineData(45.5, "between two graduations")]
+    [InlineData(45.5, "right between two marks")]
     [InlineData(7, "zero, five, and two more")]
     public void The_count_is_said_as_a_teacher_says_it(double measure, string said) =>
-        Build(AngleOf(measure)).Steps.Single(s => s.Key == "count").Caption.ShouldContain(said);
+        Build(AngleOf(measure))
+            .Steps.Single(s => s.Key == "count")
+            .Caption.Said()
+            .ShouldContain(said);
 
     [Theory]
     [InlineData(215, "add-to-180", "180° + 35° = 215°")]
@@ -133,7 +137,7 @@ public class MeasureAngleTests
     {
         Script script = Build(AngleOf(measure));
         script.Steps.ShouldContain(s => s.Key == "way");
-        script.Steps.Single(s => s.Key == key).Caption.ShouldContain(said);
+        script.Steps.Single(s => s.Key == key).Caption.Said().ShouldContain(said);
     }
 
     [Fact]
@@ -160,12 +164,12 @@ public class MeasureAngleTests
                 "write",
                 "check",
             ]);
-        script.Steps[^1].Caption.ShouldContain("Our estimate was about 65°");
+        script.Steps[^1].Caption.Said().ShouldContain("Our estimate was about 65°");
     }
 
     [Theory]
     [InlineData(ScaleRule.OpeningSide, "KL points to the right, so we follow the inner numbers")]
-    [InlineData(ScaleRule.SizeFirst, "acute, so of the two it is the smaller number")]
+    [InlineData(ScaleRule.SizeFirst, "acute, so it must be the smaller of the two numbers")]
     [InlineData(
         ScaleRule.TurningDirection,
         "turns anticlockwise, and the inner numbers grow that way"
@@ -173,11 +177,12 @@ public class MeasureAngleTests
     public void The_scale_is_chosen_by_the_rule_of_the_class(ScaleRule rule, string said) =>
         Build(AngleOf(64), new HouseRules(Scale: rule))
             .Steps.Single(s => s.Key == "scale")
-            .Caption.ShouldContain(said);
+            .Caption.Said()
+            .ShouldContain(said);
 
     [Theory]
     [InlineData(ScaleRule.OpeningSide, 64, "numbered the other way round")]
-    [InlineData(ScaleRule.SizeFirst, 86, "So near a right angle")]
+    [InlineData(ScaleRule.SizeFirst, 86, "This close to a right angle")]
     public void A_rule_that_cannot_serve_is_warned_of_and_zero_is_followed(
         ScaleRule rule,
         double measure,
@@ -189,10 +194,8 @@ public class MeasureAngleTests
             new HouseRules(Scale: rule),
             InstrumentCatalogue.ReversedHalfCircle
         );
-        script.Warnings.ShouldHaveSingleItem().ShouldContain(warning);
-        script
-            .Steps.Single(s => s.Key == "scale")
-            .Caption.ShouldContain("The zero that lies on KL");
+        script.Warnings.ShouldHaveSingleItem().Said().ShouldContain(warning);
+        script.Steps.Single(s => s.Key == "scale").Caption.Said().ShouldContain("The zero on KL");
     }
 
     [Fact]
@@ -201,8 +204,8 @@ public class MeasureAngleTests
         var rules = new HouseRules(Scale: ScaleRule.OpeningSide);
         Build(AngleOf(64), rules).Warnings.ShouldBeEmpty();
         Script below = Build(AngleOf(64, start: 180), rules);
-        below.Warnings.ShouldHaveSingleItem().ShouldContain("upside down");
-        below.Steps.Single(s => s.Key == "scale").Caption.ShouldContain("The zero that lies on KL");
+        below.Warnings.ShouldHaveSingleItem().Said().ShouldContain("upside down");
+        below.Steps.Single(s => s.Key == "scale").Caption.Said().ShouldContain("The zero on KL");
     }
 
     [Fact]
@@ -212,7 +215,7 @@ public class MeasureAngleTests
             AngleOf(64, TurnDirection.Clockwise, 180),
             with: InstrumentCatalogue.OneScaleRight
         );
-        script.Steps.Single(s => s.Key == "zero-line").Caption.ShouldContain("covers KM");
+        script.Steps.Single(s => s.Key == "zero-line").Caption.Said().ShouldContain("covers KM");
         Math.Abs(At(script, "count").Threads[0].Count.Sweep).ShouldBe(64, 1e-9);
     }
 }

@@ -38,7 +38,7 @@ public partial class SaidOnTheBoardTests
                 Step step in shown.Build(task).Steps.Where(s => s.Key is "happened" or "replay")
             )
             {
-                step.Caption.ShouldNotMatch(@"\b[Yy]ours?\b|\b[Yy]ou\b", shown.Key);
+                step.Caption.SaidToClass().ShouldNotMatch(@"\b[Yy]ours?\b|\b[Yy]ou\b", shown.Key);
                 told++;
             }
         }
@@ -104,7 +104,7 @@ public partial class SaidOnTheBoardTests
         foreach (
             Match sum in Scripts(key)
                 .SelectMany(s => s.Steps)
-                .SelectMany(s => Sums().Matches(s.Caption))
+                .SelectMany(s => Sums().Matches(s.Caption.Said()))
         )
         {
             double one = Number(sum, 1);
@@ -118,7 +118,7 @@ public partial class SaidOnTheBoardTests
     public void There_are_sums_to_be_checked() =>
         Scripts("draw-reflex-add-to-180")
             .SelectMany(s => s.Steps)
-            .Sum(s => Sums().Count(s.Caption))
+            .Sum(s => Sums().Count(s.Caption.Said()))
             .ShouldBeGreaterThan(5);
 
     // Who draws to a number has no second arm to count to.
@@ -130,7 +130,7 @@ public partial class SaidOnTheBoardTests
         {
             foreach (Step step in script.Steps.Where(s => s.State.Figures.Any(f => !f.HasEnd)))
             {
-                (step.Question?.Text ?? "").ShouldNotContain("before LM", Case.Sensitive, step.Key);
+                step.Question?.Text.Said().ShouldNotContain("before LM", Case.Sensitive, step.Key);
             }
         }
     }
@@ -144,7 +144,7 @@ public partial class SaidOnTheBoardTests
     {
         Demonstration shown = DemonstrationCatalogue.Measure;
         Step kind = shown.Build(Task(shown, measure)).Steps.Single(s => s.Key == "kind");
-        kind.Caption.ShouldContain("close to a right angle");
+        kind.Caption.Said().ShouldContain("close to a right angle");
         kind.Question!.Choices.ShouldBeEmpty();
     }
 
@@ -175,7 +175,7 @@ public partial class SaidOnTheBoardTests
             {
                 if (mistake.NeedsTwoScales is bool two && two != with.Scales.Count > 1)
                 {
-                    guess.Choices.ShouldNotContain(mistake.UsualName, shown.Key);
+                    guess.Choices.ShouldNotContain(mistake.Name, shown.Key);
                 }
             }
             tried++;

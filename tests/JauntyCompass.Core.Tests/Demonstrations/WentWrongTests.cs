@@ -123,7 +123,7 @@ public class WentWrongTests
                 HouseRules.Usual
             )
         );
-        script.Steps[0].Caption.ShouldContain("116°");
+        script.Steps[0].Caption.Said().ShouldContain("116°");
         CountedThread wrong = script.Steps.Single(s => s.Key == "replay").State.Threads[0];
         CountedThread right = script.Steps.Single(s => s.Key == "count").State.Threads[0];
         wrong.Wrong.ShouldBeTrue();
@@ -131,7 +131,7 @@ public class WentWrongTests
         Math.Abs(wrong.Count.Sweep).ShouldBe(116, 1e-9);
         Math.Abs(right.Count.Sweep).ShouldBe(64, 1e-9);
         Question guess = script.Steps.Single(s => s.Key == "guess").Question!;
-        guess.Choices[guess.Answer].ShouldBe("read the other scale");
+        guess.Choices[guess.Answer].Said().ShouldBe("read the other scale");
     }
 
     [Fact]
@@ -157,7 +157,7 @@ public class WentWrongTests
                     Answer: 53
                 )
             );
-        script.Steps.Single(s => s.Key == "lying").Caption.ShouldContain("11° off");
+        script.Steps.Single(s => s.Key == "lying").Caption.Said().ShouldContain("11° above");
         script
             .Steps.Single(s => s.Key == "replay")
             .State.Instruments[0]

@@ -93,6 +93,7 @@ public class AccidentsOfGeneratingTests
         SetReport report = SetGenerator.Generate(spec, 1).Report;
         report
             .OtherInstruments.ShouldHaveSingleItem()
+            .Said()
             .ShouldBe(
                 "“From both arms” is worked with “Desk protractor”: one scale has no zero for both arms."
             );

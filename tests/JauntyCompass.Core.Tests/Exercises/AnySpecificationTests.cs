@@ -82,7 +82,7 @@ public class AnySpecificationTests
         catch (SpecificationConflictException collision)
         {
             // What collides, and what can be had instead.
-            collision.Message.ShouldMatch("(Widen|Ask for|Add|Choose).*\\.$");
+            collision.Collision.Said().ShouldMatch("(wider|fewer|Add|Choose).*\\.$");
             return;
         }
         for (int i = 0; i < set.Items.Count; i++)
@@ -104,7 +104,7 @@ public class AnySpecificationTests
         errors.None.ShouldBeTrue(Json(item));
         Json(JsonSerializer.Deserialize<Item>(Json(item), ExerciseJson.Options)!)
             .ShouldBe(Json(item));
-        kind.Present(item, HouseRules.Usual).Prompt.ShouldNotBeEmpty();
+        kind.Present(item, HouseRules.Usual).Prompt.Said().ShouldNotBeEmpty();
 
         var careful = new SimulatedStudent("Bo", [], Hand.Perfect);
         Response right = kind.Attempt(item, careful, new SeededRandom(seed));

@@ -111,7 +111,7 @@ public class ComputedKindsTests
         var laid = Any.Well(item.First);
         Mark mark = Marked(item, new RangeResponse(124, 56, 68, laid, laid));
         mark.LikelyCause.ShouldBe("other-scale");
-        string told = mark.Picture.ShouldNotBeNull().Note!.Text;
+        string told = mark.Picture.ShouldNotBeNull().Note!.Text.Said();
         told.ShouldNotContain("124");
         told.ShouldNotContain("56");
     }

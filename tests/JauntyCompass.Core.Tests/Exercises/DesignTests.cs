@@ -98,7 +98,7 @@ public class DesignTests
         // At multiples of ten the ones are none: what is done with ones cannot show, and that is said.
         SetReport tens = SetGenerator.Generate(Spec() with { Step = MeasureStep.Tens }, 3).Report;
         tens.Cannot.ShouldContain(c => c.Mistake == "ticks-backwards" && c.Other == null);
-        tens.Cannot.ShouldAllBe(c => c.Why.EndsWith('.'));
+        tens.Cannot.ShouldAllBe(c => c.Why.Said().EndsWith('.'));
     }
 
     [Fact]
@@ -125,7 +125,8 @@ public class DesignTests
             .Throw<SpecificationConflictException>(() =>
                 SetGenerator.Generate(Spec() with { Mistakes = [mistake] }, 1)
             )
-            .Message.ShouldContain(says);
+            .Collision.Said()
+            .ShouldContain(says);
 
     [Fact]
     public void Both_scales_on_an_instrument_with_one_collide()
@@ -140,7 +141,7 @@ public class DesignTests
                 1
             )
         );
-        error.Message.ShouldContain("one scale only");
+        error.Collision.Said().ShouldContain("one scale only");
     }
 
     [Theory]

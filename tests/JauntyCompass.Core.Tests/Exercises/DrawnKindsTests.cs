@@ -182,7 +182,7 @@ public class DrawnKindsTests
             Mark mark = Marked(item, new DrawSpecialResponse([], []));
             mark.Verdict.ShouldBe(Verdict.NotYet);
             mark.Value.ShouldBeNull();
-            mark.Feedback.Happened.ShouldContain("no second ray");
+            mark.Feedback.Happened.Said().ShouldContain("no second ray");
             (mark.LikelyCause ?? Diagnosis.NotExplained).ShouldBe(Diagnosis.NotExplained);
         }
     }
@@ -251,9 +251,9 @@ public class DrawnKindsTests
     public void A_drawing_far_off_is_told_with_something_to_do_and_without_its_measure()
     {
         Mark mark = Marked(ByEye(60), Eyed(95, 85));
-        mark.Feedback.Happened.ShouldContain("too large");
-        mark.Feedback.Next.ShouldNotBeEmpty();
-        $"{mark.Feedback.Happened} {mark.Feedback.Next}".ShouldNotContain("95");
+        mark.Feedback.Happened.Said().ShouldContain("too large");
+        mark.Feedback.Next.Said().ShouldNotBeEmpty();
+        $"{mark.Feedback.Happened.Said()} {mark.Feedback.Next.Said()}".ShouldNotContain("95");
     }
 
     [Fact]
@@ -269,6 +269,6 @@ public class DrawnKindsTests
     {
         Mark mark = Marked(ByEye(60), new DrawByEyeResponse([], [], 60));
         mark.Verdict.ShouldBe(Verdict.NotYet);
-        mark.Feedback.Happened.ShouldContain("no second ray");
+        mark.Feedback.Happened.Said().ShouldContain("no second ray");
     }
 }

@@ -216,8 +216,8 @@ public class GeneratorTests
         SpecificationConflictException error = Should.Throw<SpecificationConflictException>(() =>
             SetGenerator.Generate(rights, 1)
         );
-        error.Message.ShouldContain("6");
-        error.Message.ShouldContain("only 1");
+        error.Collision.Said().ShouldContain("6");
+        error.Collision.Said().ShouldContain("only 1");
     }
 
     [Fact]
@@ -241,6 +241,6 @@ public class GeneratorTests
             "instrument",
             "mistakes[0]",
         ]);
-        ValidationErrors.Of(spec).Found.ShouldAllBe(f => f.Message.StartsWith("must "));
+        ValidationErrors.Of(spec).Found.ShouldAllBe(f => f.Message.Said().EndsWith('.'));
     }
 }

@@ -52,10 +52,11 @@ public class HonestMarksTests
         // 360 − 72 is 288.
         Mark mark = Marked(Reflex(290, ReflexMethod.From360), new ReflexResponse(72, 292));
         mark.Verdict.ShouldBe(Verdict.Accepted);
-        mark.Feedback.Happened.ShouldNotContain("sum is right");
-        mark.Feedback.Happened.ShouldContain("288");
+        mark.Feedback.Happened.Said().ShouldNotContain("sum is right");
+        mark.Feedback.Happened.Said().ShouldContain("288");
         Marked(Reflex(290, ReflexMethod.From360), new ReflexResponse(71, 289))
-            .Feedback.Happened.ShouldContain("sum is right");
+            .Feedback.Happened.Said()
+            .ShouldContain("sum is right");
     }
 
     [Theory]
@@ -73,14 +74,16 @@ public class HonestMarksTests
     {
         var item = new BothArmsItem(Any.Prompt, Desk, Standing(64), Names);
         Feedback feedback = Marked(item, new BothArmsResponse(64, 116, "yes")).Feedback;
-        feedback.Happened.ShouldStartWith("Look at your second reading.");
-        feedback.Next.ShouldContain("64°");
-        feedback.Next.ShouldContain("116°");
+        feedback.Happened.Said().ShouldStartWith("Look at your second reading.");
+        feedback.Next.Said().ShouldContain("64°");
+        feedback.Next.Said().ShouldContain("116°");
         var range = new RangeItem(Any.Prompt, Desk, Standing(40), Standing(115), Names, "N");
         Marked(range, new RangeResponse(40, 65, 25))
-            .Feedback.Happened.ShouldStartWith("Look at the second position.");
+            .Feedback.Happened.Said()
+            .ShouldStartWith("Look at the second position.");
         Marked(range, new RangeResponse(140, 115, 25))
-            .Feedback.Happened.ShouldStartWith("Look at the first position.");
+            .Feedback.Happened.Said()
+            .ShouldStartWith("Look at the first position.");
     }
 
     // Where it lies already nobody laid it well, and nobody can lay it again.
@@ -93,8 +96,8 @@ public class HonestMarksTests
         {
             Feedback feedback = Marked(item, new ReadLaidResponse(read)).Feedback;
             feedback.Praise.ShouldBeNull();
-            feedback.Next.ShouldNotContain("lined up");
-            feedback.Next.ShouldNotContain("Place the protractor");
+            feedback.Next.Said().ShouldNotContain("lined up");
+            feedback.Next.Said().ShouldNotContain("Place the protractor");
         }
     }
 
@@ -107,7 +110,7 @@ public class HonestMarksTests
         Marked(item, new BothArmsResponse(64, 64, "yes", first, second)).Credit.ShouldBe(1);
         Mark same = Marked(item, new BothArmsResponse(64, 64, "yes", first, first));
         same.Verdict.ShouldBe(Verdict.NotYet);
-        same.Feedback.Happened.ShouldContain("on the same arm");
+        same.Feedback.Happened.Said().ShouldContain("on the same arm");
         Of(same, "second").ShouldBe(Verdict.NotYet);
         // Where nobody saw how it lay, nobody is blamed.
         Marked(item, new BothArmsResponse(64, 64, "yes")).Credit.ShouldBe(1);
@@ -128,7 +131,7 @@ public class HonestMarksTests
             .First(i => i.Corners.Count == 3);
         Mark mark = Marked(item, new FigureAnglesResponse(a, b, c, a + b + c));
         Of(mark, "sum").ShouldBe(Verdict.Near);
-        mark.Feedback.Next.ShouldContain("make 180° together");
+        mark.Feedback.Next.Said().ShouldContain("make 180° together");
         double[] right =
         [
             .. ExerciseKinds.Of(item).Steps(item, null).Take(3).Select(r => r.Degrees!.Value),
@@ -184,7 +187,7 @@ public class HonestMarksTests
     {
         foreach (ExactlyItem item in Made<ExactlyItem>("exactly", 10))
         {
-            string right = ExerciseKinds.Of(item).Steps(item, null)[^1].Answer;
+            string right = ExerciseKinds.Of(item).Steps(item, null)[^1].Answer.Said();
             string wrong = right == "A" ? "B" : "A";
             ExerciseKinds
                 .Of(item)
@@ -202,7 +205,7 @@ public class HonestMarksTests
         double measure = item.Measure.Degrees;
         AnsweredStep step = ExerciseKinds.Of(item).Steps(item, null)[0];
         step.Degrees.ShouldBe(measure);
-        step.Answer.ShouldBe(Numbers.Degrees(measure));
+        step.Answer.Said().ShouldBe(Numbers.Degrees(measure));
         int side = item.Opening == TurnDirection.Anticlockwise ? 1 : -1;
         Point On(double turn, double distance) =>
             item.BaseRay.Vertex.Towards(item.BaseRay.Direction.Turned(side * turn), distance);
@@ -242,8 +245,8 @@ public class HonestMarksTests
         var item = new MeasureItem(Any.Prompt, Desk, Standing(137), Names);
         Mark mark = Marked(item, new MeasureResponse(137, Estimate: 69));
         mark.Verdict.ShouldBe(Verdict.Accepted);
-        mark.Feedback.Next.ShouldContain("69°");
-        Marked(item, new MeasureResponse(137, Estimate: 130)).Feedback.Next.ShouldBeEmpty();
+        mark.Feedback.Next.Said().ShouldContain("69°");
+        Marked(item, new MeasureResponse(137, Estimate: 130)).Feedback.Next.ShouldBeNull();
     }
 
     [Fact]
@@ -252,7 +255,7 @@ public class HonestMarksTests
         var item = new ClockItem(Any.Prompt, ClockQuestion.BetweenHands, 4, 0, 0);
         Mark mark = Marked(item, new ClockResponse(240));
         mark.LikelyCause.ShouldBe("other-opening");
-        mark.Feedback.Happened.ShouldContain("the long way");
-        mark.Feedback.Next.ShouldContain("hands");
+        mark.Feedback.Happened.Said().ShouldContain("the long way");
+        mark.Feedback.Next.Said().ShouldContain("hands");
     }
 }

@@ -134,8 +134,8 @@ public class InstrumentsOfSetsTests
     }
 
     [Theory]
-    [InlineData("nowhere", "instrument", "must be one of: own-large, desk-half-circle")]
-    [InlineData("tactile", "instrument", "must be one of")]
+    [InlineData("nowhere", "instrument", "Use one of these: own-large, desk-half-circle")]
+    [InlineData("tactile", "instrument", "Use one of these")]
     public void An_instrument_that_is_not_for_the_desk_is_refused(
         string name,
         string field,
@@ -149,7 +149,7 @@ public class InstrumentsOfSetsTests
         );
         ValidationError fault = ValidationErrors.Of(spec).Found.ShouldHaveSingleItem();
         fault.Field.ShouldBe(field);
-        fault.Message.ShouldStartWith(says);
+        fault.Message.Said().ShouldStartWith(says);
     }
 
     [Fact]
@@ -210,20 +210,20 @@ public class InstrumentsOfSetsTests
         SpecificationConflictException thrown = Should.Throw<SpecificationConflictException>(() =>
             SetGenerator.Generate(paper with { Kinds = [new KindCount("read-laid", 4)] }, 1)
         );
-        thrown.Message.ShouldContain("“Folded paper”");
-        thrown.Message.ShouldContain("only 1 can be read on it");
+        thrown.Collision.Said().ShouldContain("“Folded paper”");
+        thrown.Collision.Said().ShouldContain("only 1 can be read on it");
     }
 
     [Theory]
     [InlineData(
         "other-scale",
         "one-scale-right",
-        "has one scale only. Choose an instrument with two"
+        "has one scale only. Choose a protractor with two"
     )]
     [InlineData(
         "only-scale-other-way",
         "desk-half-circle",
-        "has two scales. Choose an instrument with one"
+        "has two scales. Choose a protractor with one"
     )]
     public void Mistakes_that_the_instruments_cannot_show_collide_with_them(
         string mistake,
@@ -238,7 +238,8 @@ public class InstrumentsOfSetsTests
         );
         Should
             .Throw<SpecificationConflictException>(() => SetGenerator.Generate(spec, 2))
-            .Message.ShouldContain(says);
+            .Collision.Said()
+            .ShouldContain(says);
         string other = instrument == "one-scale-right" ? "desk-half-circle" : "one-scale-right";
         SetGenerator.Generate(spec with { MoreInstruments = [other] }, 2).Items.Count.ShouldBe(3);
     }

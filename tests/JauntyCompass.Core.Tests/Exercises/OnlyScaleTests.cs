@@ -77,10 +77,10 @@ public class OnlyScaleTests
             HouseRules.Usual
         );
         Script script = DemonstrationCatalogue.Find("draw")!.Build(task);
-        string said = string.Join(' ', script.Steps.Select(s => s.Caption));
+        string said = string.Join(' ', script.Steps.Select(s => s.Caption.Said()));
         said.ShouldContain($"= {Numbers.Degrees(dot)} on the scale");
         said.ShouldContain($"dot at {Numbers.Degrees(dot)}");
-        said.ShouldContain("Lay the protractor on again: 57°");
+        said.ShouldContain("Put the protractor on again: 57°");
         DrawnDot made = script.Steps[^1].State.Dots.Single();
         Direction.Between(default, made.At).ShorterTurnTo(angle.End).ShouldBe(0, 1e-9);
     }

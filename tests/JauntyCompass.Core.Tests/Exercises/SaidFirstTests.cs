@@ -89,7 +89,7 @@ public class SaidFirstTests
 
         Mark disagreeing = Marked(right, wrong);
         disagreeing.Causes.Select(c => c.Mistake).ShouldContain("kind-against-number");
-        disagreeing.Feedback.Next.ShouldContain(Numbers.Adjective(right));
+        disagreeing.Feedback.Next.Said().ShouldContain(right.ToString().ToLowerInvariant());
         disagreeing.LikelyCause.ShouldNotBe("kind-against-number");
         Marked(null, wrong).Causes.Select(c => c.Mistake).ShouldNotContain("kind-against-number");
         Marked(new Measure(wrong).Kind, wrong)
@@ -119,20 +119,15 @@ public class SaidFirstTests
             },
         };
         Phrasing phrasing = rules.Phrasing;
-        phrasing
-            .InOwnWords(
-                "The zero line lies on the starting arm, both arms reach. Arms are alarming."
-            )
-            .ShouldBe("The baseline lies on the first ray, both rays reach. Rays are alarming.");
-        phrasing
-            .InOwnWords("Follow the inner scale; the inner side is empty. A straightedge helps.")
-            .ShouldBe("Follow the lower scale; the inner side is empty. A ruler helps.");
         for (int seed = 0; seed < 40; seed++)
         {
             ItemView view = View(ItemOf("instrument-question", seed), rules);
             string all = string.Join(
                 ' ',
-                [view.Prompt, .. view.Asks.SelectMany(a => a.Options.Select(o => o.Text))]
+                [
+                    view.Prompt.Said(phrasing),
+                    .. view.Asks.SelectMany(a => a.Options.Select(o => o.Text.Said(phrasing))),
+                ]
             );
             all.ShouldNotMatch(@"\b(zero line|arms?|straightedge)\b");
         }

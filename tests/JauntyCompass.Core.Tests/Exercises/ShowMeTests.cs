@@ -71,18 +71,21 @@ public partial class ShowMeTests
             string told = string.Join(
                 ' ',
                 script.Steps.SelectMany(s =>
-                    s.State.Figures.Select(f => f.Written ?? "")
-                        .Concat(s.State.Notes.Select(n => n.Text))
-                        .Append(s.Key == "lying" ? "" : s.Caption)
-                        .Append(s.Question?.Text ?? "")
+                    s.State.Figures.Select(f => f.Written.Said())
+                        .Concat(s.State.Notes.Select(n => n.Text.Said()))
+                        .Append(s.Key == "lying" ? "" : s.Caption.Said())
+                        .Append(s.Question?.Text.Said() ?? "")
                 )
             );
             string[] found = [.. Degrees().Matches(told).Select(m => m.Value)];
             foreach (AnsweredStep step in steps.Where(s => s.Degrees is not null))
             {
-                if (!free.Contains(step.Answer))
+                if (!free.Contains(step.Answer.Said()))
                 {
-                    found.ShouldNotContain(step.Answer, $"{kind} {mark.LikelyCause}: {told}");
+                    found.ShouldNotContain(
+                        step.Answer.Said(),
+                        $"{kind} {mark.LikelyCause}: {told}"
+                    );
                 }
             }
         }

@@ -222,7 +222,7 @@ public class ThinkingKindsTests
     {
         OutlineShape shape = Made<OutlineItem>("outline", 200)
             .SelectMany(i => i.Shapes)
-            .First(s => s.Name == name);
+            .First(s => s.Name.Said() == name);
         shape.Angles.Count.ShouldBe(corners);
         shape.Angles.ShouldAllBe(a => Math.Abs(a - interior) < 0.01);
         (shape.Angles.Sum()).ShouldBe(180 * (corners - 2), 0.01);
@@ -271,7 +271,8 @@ public class ThinkingKindsTests
             {
                 wrong.Add((item.Question, place));
                 words.Add(
-                    Marked(item, new InstrumentQuestionResponse($"{place}")).Feedback.Happened
+                    Marked(item, new InstrumentQuestionResponse($"{place}"))
+                        .Feedback.Happened.Said()
                 );
             }
         }

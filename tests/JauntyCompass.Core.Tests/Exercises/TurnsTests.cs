@@ -114,9 +114,14 @@ public class TurnsTests
     }
 
     [Theory]
-    [InlineData("measure", 200, 300, "“Measure” has angles from 1° to 180° only")]
-    [InlineData("exactly", 160, 179, "“Which is exactly …” has angles from 22° to 158° only")]
-    [InlineData("compare", 1, 15, "“Compare two angles” has angles from 20° to 160° only")]
+    [InlineData("measure", 200, 300, "“Measure” only has angles from 1 to 180 degrees")]
+    [InlineData(
+        "exactly",
+        160,
+        179,
+        "“Which one is exactly …?” only has angles from 22 to 158 degrees"
+    )]
+    [InlineData("compare", 1, 15, "“Compare two angles” only has angles from 20 to 160 degrees")]
     public void A_kind_without_such_angles_is_named_with_those_it_has(
         string kind,
         int from,
@@ -127,7 +132,8 @@ public class TurnsTests
         var wished = new SetSpecification([new KindCount(kind, 1)], from, to);
         Should
             .Throw<SpecificationConflictException>(() => SetGenerator.Generate(wished, seed: 3))
-            .Message.ShouldStartWith(said);
+            .Collision.Said()
+            .ShouldStartWith(said);
     }
 
     [Fact]

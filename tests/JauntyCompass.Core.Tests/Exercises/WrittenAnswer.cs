@@ -64,11 +64,13 @@ internal static class WrittenAnswer
         ask.Type switch
         {
             AskType.Choice => JsonValue.Create(
-                ask.Options.First(o => o.Text == answer.Text || o.Key == answer.Text).Key
+                ask.Options.First(o =>
+                    o.Text.Equals(answer.Text) || o.Key == answer.Text.Said()
+                ).Key
             ),
-            AskType.Text => JsonValue.Create(answer.Text),
+            AskType.Text => JsonValue.Create(answer.Text.Said()),
             AskType.Count => JsonValue.Create(
-                (int)(answer.Degrees ?? int.Parse(answer.Text, null))
+                (int)(answer.Degrees ?? int.Parse(answer.Text.Said(), null))
             ),
             _ => JsonValue.Create(answer.Degrees!.Value),
         };

@@ -10,6 +10,7 @@ using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Core.Wording;
 using Shouldly;
 using Xunit;
 
@@ -93,16 +94,20 @@ public class ExerciseFilesTests
     }
 
     [Theory]
-    [InlineData("\"version\": 1", "\"version\": 2", "version must be 1")]
-    [InlineData("\"format\": \"jaunty-set\"", "\"format\": \"jaunty-spoon\"", "format must be")]
-    [InlineData("\"seed\": 5", "\"seed\": -5", "seed must be")]
-    [InlineData("\"generatorVersion\": 8", "\"generatorVersion\": 9", "generatorVersion must be")]
+    [InlineData("\"version\": 2", "\"version\": 3", "another version")]
     [InlineData(
-        "\"kind\": \"compare\"",
-        "\"kind\": \"juggle\"",
-        "a kind of exercise that is not known"
+        "\"format\": \"jaunty-set\"",
+        "\"format\": \"jaunty-spoon\"",
+        "not a file of the right kind"
     )]
-    [InlineData("\"forms\": [", "\"forms\": [[],", "forms[0] must have 19 items")]
+    [InlineData("\"seed\": 5", "\"seed\": -5", "(seed)")]
+    [InlineData("\"generatorVersion\": 9", "\"generatorVersion\": 10", "(generatorVersion)")]
+    [InlineData("\"kind\": \"compare\"", "\"kind\": \"juggle\"", "a kind of exercise that exists")]
+    [InlineData(
+        "\"forms\": [",
+        "\"forms\": [[],",
+        "There must be 19 items, as in the first version. (forms[0])"
+    )]
     public void A_broken_set_names_the_line(string whole, string broken, string says)
     {
         string text = JsonFile.Write(AnySet(5));
@@ -112,9 +117,9 @@ public class ExerciseFilesTests
         string edited = text[..at] + broken + text[(at + whole.Length)..];
         var errors = new ValidationErrors();
         JsonFile.Read<SetFile>(edited, SetFile.LongestText, errors).ShouldBeNull();
-        string told = string.Join(" ", errors.Found.Select(f => f.Message));
+        string told = string.Join(" ", errors.Found.Select(f => f.Message.Said()));
         told.ShouldContain(says);
-        told.ShouldMatch("line [0-9]+:");
+        told.ShouldMatch("Line [0-9]+:");
     }
 
     [Fact]
@@ -152,7 +157,7 @@ public class ExerciseFilesTests
         foreach (Item item in AnySet(seed).Items)
         {
             XElement svg = XElement.Parse(
-                SheetSvg.Of(ExerciseKinds.Of(item).Present(item, HouseRules.Usual))
+                SheetSvg.Of(ExerciseKinds.Of(item).Present(item, HouseRules.Usual), Phrasing.Usual)
             );
             XNamespace ns = "http://www.w3.org/2000/svg";
             svg.Name.ShouldBe(ns + "svg");

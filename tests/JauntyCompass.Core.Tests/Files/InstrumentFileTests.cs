@@ -22,15 +22,15 @@ public class InstrumentFileTests
     }
 
     [Theory]
-    [InlineData("\"version\": 1", "\"version\": 2", "version must be 1")]
+    [InlineData("\"version\": 1", "\"version\": 2", "another version")]
     [InlineData("\"format\": \"jaunty-instrument\"", "\"format\": \"spoon\"", "format must be")]
-    [InlineData("\"edgeRadius\": 75", "\"edgeRadius\": -75", "instrument.edgeRadius must be")]
+    [InlineData("\"edgeRadius\": 75", "\"edgeRadius\": -75", "(instrument.edgeRadius)")]
     [InlineData(
         "\"growth\": \"clockwise\"",
         "\"growth\": \"anticlockwise\"",
         "instrument.scales[0].growth"
     )]
-    [InlineData("\"growth\": \"clockwise\"", "\"growth\": \"sideways\"", "unknown name")]
+    [InlineData("\"growth\": \"clockwise\"", "\"growth\": \"sideways\"", "its name is not known")]
     [InlineData("\"shape\": \"halfCircle\",", "\"shape\": \"halfCircle\"", "this is not JSON here")]
     public void A_broken_file_names_the_line(string whole, string broken, string says)
     {
@@ -42,7 +42,7 @@ public class InstrumentFileTests
             + 1;
         var errors = new ValidationErrors();
         InstrumentFile.Read(edited, errors).ShouldBeNull();
-        string message = errors.Found[0].Message;
+        string message = errors.Found[0].Message.Said();
         message.ShouldContain(says);
         // A comma that is missing is noticed on the next line.
         int named = int.Parse(
@@ -62,6 +62,6 @@ public class InstrumentFileTests
     {
         var errors = new ValidationErrors();
         InstrumentFile.Read(text, errors).ShouldBeNull();
-        errors.Found.ShouldHaveSingleItem().Message.ShouldStartWith("line 1");
+        errors.Found.ShouldHaveSingleItem().Message.Said().ShouldStartWith("Line 1");
     }
 }

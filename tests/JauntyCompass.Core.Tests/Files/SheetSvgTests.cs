@@ -20,7 +20,9 @@ public class SheetSvgTests
     private static readonly AngleNames Names = new("K", "L", "M");
 
     private static XElement DrawnOf(Item item) =>
-        XElement.Parse(SheetSvg.Of(ExerciseKinds.Of(item).Present(item, HouseRules.Usual)));
+        XElement.Parse(
+            SheetSvg.Of(ExerciseKinds.Of(item).Present(item, HouseRules.Usual), Phrasing.Usual)
+        );
 
     [Theory]
     [InlineData(TurnDirection.Anticlockwise, "0")]

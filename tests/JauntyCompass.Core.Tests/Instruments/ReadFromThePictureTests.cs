@@ -7,6 +7,8 @@ using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Marking.Predictions;
 using JauntyCompass.Core.Sheet;
+using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 using Shouldly;
 using Xunit;
 
@@ -23,7 +25,7 @@ public class ReadFromThePictureTests
             SheetSvg.Of(
                 new ItemView(
                     "measure",
-                    "a picture",
+                    Text.Units.AsWritten("a picture"),
                     new SheetState
                     {
                         Instruments = [new LaidInstrument("laid", instrument.Id, placement)],
@@ -33,7 +35,8 @@ public class ReadFromThePictureTests
                 )
                 {
                     Laid = instrument,
-                }
+                },
+                Phrasing.Usual
             )
         );
 

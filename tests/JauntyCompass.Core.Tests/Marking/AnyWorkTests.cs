@@ -101,10 +101,10 @@ public class AnyWorkTests
         {
             return;
         }
-        mark.Feedback.Happened.ShouldNotBeNullOrWhiteSpace(work.ToString());
-        mark.Feedback.Next.ShouldNotBeNullOrWhiteSpace(work.ToString());
+        mark.Feedback.Happened.Said().ShouldNotBeNullOrWhiteSpace(work.ToString());
+        mark.Feedback.Next.Said().ShouldNotBeNullOrWhiteSpace(work.ToString());
         string told =
-            $"{mark.Feedback.Praise} {mark.Feedback.Happened} {mark.Feedback.Next} {mark.Picture?.Note?.Text}";
+            $"{mark.Feedback.Praise.Said()} {mark.Feedback.Happened.Said()} {mark.Feedback.Next.Said()} {mark.Picture?.Note?.Text.Said()}";
         string response = WrittenAnswer.Json(work.Response).ToJsonString();
         foreach (AnsweredStep step in work.Steps.Where(s => s.Decides && s.Degrees is not null))
         {
@@ -168,7 +168,7 @@ public class AnyWorkTests
                 History = new Beliefs(
                     9,
                     0.02,
-                    [new HabitBelief(known.Key, known.UsualName, 0.97, true)]
+                    [new HabitBelief(known.Key, known.Name, 0.97, true)]
                 ),
             }
         );

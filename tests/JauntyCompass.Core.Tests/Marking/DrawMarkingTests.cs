@@ -112,9 +112,9 @@ public class DrawMarkingTests
     {
         DrawItem item = hasBaseRay ? Item(64) : Item(64) with { BaseRay = null };
         var nothing = new DrawResponse([], []);
-        MarkOf(item, nothing).Feedback.Happened.ShouldContain("on the sheet yet");
+        MarkOf(item, nothing).Feedback.Happened.Said().ShouldContain("on the sheet yet");
         Mark faint = MarkOf(item, nothing with { NotSeen = [DrawnPart.Ray] });
-        faint.Feedback.Happened.ShouldContain("too faint");
+        faint.Feedback.Happened.Said().ShouldContain("too faint");
         faint.Verdict.ShouldBe(Verdict.NotYet);
     }
 
@@ -202,7 +202,7 @@ public class DrawMarkingTests
         Mark small = MarkOf(item, Drawn(item, 64, gap: 3));
         small.Verdict.ShouldBe(Verdict.Near);
         small.LikelyCause.ShouldBe("gap-at-vertex");
-        small.Feedback.Happened.ShouldContain("3 mm");
+        small.Feedback.Happened.Said().ShouldContain("3 mm");
         MarkOf(item, Drawn(item, 64, gap: 9)).Verdict.ShouldBe(Verdict.NotYet);
         MarkOf(item, Drawn(item, 64, gap: 0.6)).Verdict.ShouldBe(Verdict.Accepted);
     }
@@ -225,7 +225,7 @@ public class DrawMarkingTests
         Mark mark = MarkOf(item, Drawn(item, 64, length: 50));
         mark.Verdict.ShouldBe(Verdict.Near);
         mark.LikelyCause.ShouldBe("arm-too-short");
-        mark.Feedback.Happened.ShouldContain("25 mm");
+        mark.Feedback.Happened.Said().ShouldContain("25 mm");
     }
 
     [Fact]
@@ -264,7 +264,7 @@ public class DrawMarkingTests
         Mark mark = MarkOf(Item(64), new DrawResponse([], []));
         mark.Verdict.ShouldBe(Verdict.NotYet);
         mark.Value.ShouldBeNull();
-        mark.Feedback.Happened.ShouldContain("no second ray");
+        mark.Feedback.Happened.Said().ShouldContain("no second ray");
     }
 
     [Property]

@@ -7,6 +7,7 @@ using JauntyCompass.Core.Marking.Habits;
 using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Simulation;
+using JauntyCompass.Locales;
 using Shouldly;
 using Xunit;
 
@@ -214,7 +215,7 @@ public class HabitFinderTests
             History = new Beliefs(
                 5,
                 0,
-                [new HabitBelief("ten-from-other-scale", "", 0.95, Named: true)]
+                [new HabitBelief("ten-from-other-scale", Text.Units.Yes, 0.95, Named: true)]
             ),
         };
         double before = Of(unknown, "ten-from-other-scale");

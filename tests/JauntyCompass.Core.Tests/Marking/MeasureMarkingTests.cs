@@ -183,7 +183,7 @@ public class MeasureMarkingTests
         MarkReading(angle, 66, Any.Well(angle)).Verdict.ShouldBe(Verdict.Accepted);
         Mark near = MarkReading(angle, 67, Any.Well(angle));
         near.Verdict.ShouldBe(Verdict.Near);
-        near.Feedback.Happened.ShouldContain("near");
+        near.Feedback.Happened.Said().ShouldContain("near");
         MarkReading(angle, 68, Any.Well(angle)).Verdict.ShouldBe(Verdict.NotYet);
     }
 
@@ -196,7 +196,7 @@ public class MeasureMarkingTests
         mark.LikelyCause.ShouldBe("zero-line-off");
         mark.Parts!.Placing.ShouldBe(-6, 1e-9);
         mark.Parts.Reading.ShouldBe(0, 1e-9);
-        mark.Feedback.Happened.ShouldContain("6°");
+        mark.Feedback.Happened.Said().ShouldContain("6°");
         mark.Picture.ShouldNotBeNull();
     }
 
@@ -208,7 +208,7 @@ public class MeasureMarkingTests
         double honest = LaidAngle.Of(angle, Desk, placement).CarefulReading!.Value;
         Mark mark = MarkReading(angle, Math.Round(honest), placement);
         mark.LikelyCause.ShouldBe("centre-mark-off");
-        mark.Feedback.Happened.ShouldContain("7 mm");
+        mark.Feedback.Happened.Said().ShouldContain("7 mm");
     }
 
     // A − asin(h·cos A / R): plane trigonometry, held here against the crossing itself.
@@ -252,13 +252,13 @@ public class MeasureMarkingTests
     {
         Angle angle = AngleOf(128);
         Mark mark = MarkReading(angle, 52, Any.Well(angle), AngleKind.Obtuse);
-        mark.Feedback.Next.ShouldContain("You said obtuse. Can 52° be that?");
+        mark.Feedback.Next.Said().ShouldContain("You said obtuse. Can 52° be that?");
         foreach (
             string sentence in new[]
             {
-                mark.Feedback.Happened,
-                mark.Feedback.Next,
-                mark.Picture!.Note!.Text,
+                mark.Feedback.Happened.Said(),
+                mark.Feedback.Next.Said(),
+                mark.Picture!.Note!.Text.Said(),
             }
         )
         {
@@ -300,7 +300,7 @@ public class MeasureMarkingTests
         Mark far = ExerciseKinds
             .Of(item)
             .Mark(item, new MeasureResponse(116, Estimate: 130), MarkingRules.Usual);
-        far.Feedback.Next.ShouldContain("Your estimate was 130°");
+        far.Feedback.Next.Said().ShouldContain("Your estimate was 130°");
         Mark near = ExerciseKinds
             .Of(item)
             .Mark(item, new MeasureResponse(64, Estimate: 70), MarkingRules.Usual);

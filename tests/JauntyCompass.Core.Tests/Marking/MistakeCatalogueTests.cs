@@ -19,7 +19,6 @@ using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Recognition;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
-using JauntyCompass.Core.Wording;
 using Shouldly;
 using Xunit;
 
@@ -36,7 +35,7 @@ public partial class MistakeCatalogueTests
         {
             MistakeCatalogue.Find(mistake.Key).ShouldBeSameAs(mistake);
             mistake.Key.ShouldMatch("^[a-z-]+$");
-            mistake.UsualName.ShouldNotBeNullOrWhiteSpace();
+            mistake.Name.Said().ShouldNotBeNullOrWhiteSpace();
             mistake.Prior.ShouldBeInRange(0.001, 0.5);
         }
         // Another scale to be read, an only one that counts the other way, no arm on zero: one of the three at a time.
@@ -53,7 +52,7 @@ public partial class MistakeCatalogueTests
                 .Sum(m => m.Prior)
                 .ShouldBeLessThan(1);
         }
-        MistakeCatalogue.NameOf(Diagnosis.NotExplained).ShouldContain("cannot explain");
+        MistakeCatalogue.NameOf(Diagnosis.NotExplained).Said().ShouldContain("cannot explain");
     }
 
     // What is told of a mistake in another place reaches it only from a catalogue.
@@ -94,7 +93,7 @@ public partial class MistakeCatalogueTests
         {
             Mistake<MistakeStory> m => ExplanationCatalogue.Of(m) is not null,
             Mistake<SumContext> m => ExplanationCatalogue.Of(m) is not null,
-            Mistake<Phrasing> m => ExplanationCatalogue.Of(m) is not null,
+            Mistake<NoContext> m => ExplanationCatalogue.Of(m) is not null,
             _ => false,
         };
 
@@ -147,7 +146,7 @@ public partial class MistakeCatalogueTests
                 continue;
             }
             string told =
-                $"{mark.Feedback.Praise} {mark.Feedback.Happened} {mark.Feedback.Next} {mark.Picture?.Note?.Text}";
+                $"{mark.Feedback.Praise.Said()} {mark.Feedback.Happened.Said()} {mark.Feedback.Next.Said()} {mark.Picture?.Note?.Text.Said()}";
             string truth = generated.Degrees!.Value.ToString(CultureInfo.InvariantCulture);
             // Millimetres and the degrees by which a zero line is off may happen to be the same number.
             Degrees()

@@ -85,7 +85,9 @@ public partial class ReadingLevelTests
                     var student = new SimulatedStudent("Bo", [new Habit(mistake, 1)], Hand.Careful);
                     Response response = kind.Attempt(item, student, new SeededRandom(seed));
                     Feedback feedback = kind.Mark(item, response, MarkingRules.Usual).Feedback;
-                    told.Add($"{feedback.Praise} {feedback.Happened} {feedback.Next}".Trim());
+                    told.Add(
+                        $"{feedback.Praise.Said()} {feedback.Happened.Said()} {feedback.Next.Said()}".Trim()
+                    );
                 }
             }
         }

@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Progress;
+using JauntyCompass.Locales;
 using Shouldly;
 using Xunit;
 
@@ -22,9 +23,11 @@ public class StudentProgressTests
             50,
             0,
             null,
-            cause is null ? [] : [new Cause(cause, cause, likelihood, evidence)],
+            cause is null
+                ? []
+                : [new Cause(cause, Text.Units.AsWritten(cause), likelihood, evidence)],
             cause,
-            new Feedback(null, "", ""),
+            new Feedback(null, null),
             null
         );
 

@@ -132,7 +132,7 @@ public class RawStrokesTests
             Drawn(asked, Line(asked.Vertex, On(asked, asked.Start, 90)))
         );
         mark.Verdict.ShouldBe(Verdict.NotYet);
-        mark.Feedback.Happened.ShouldContain("not two rays");
+        mark.Feedback.Happened.Said().ShouldContain("not two rays");
     }
 
     [Theory]

@@ -25,8 +25,11 @@ public class PlacementSentencesTests
     private static LaidAngle Laid(Placement placement, Protractor? protractor = null) =>
         LaidAngle.Of(Angle, protractor ?? InstrumentCatalogue.DeskHalfCircle, placement);
 
+    private static string Standing(in LaidAngle laid, WhichArm arm, Phrasing phrasing) =>
+        string.Join(", ", PlacementSentences.Standing(laid, arm).Select(m => m.Said(phrasing)));
+
     private static string Lying(Placement placement, Phrasing? phrasing = null) =>
-        PlacementSentences.Lying(Laid(placement), phrasing ?? Phrasing.Usual);
+        PlacementSentences.Lying(Laid(placement)).Said(phrasing ?? Phrasing.Usual);
 
     [Theory]
     [InlineData(0, 0, 0, "centre mark on the vertex, zero line on the starting arm")]
@@ -64,9 +67,7 @@ public class PlacementSentencesTests
         );
         Lying(new Placement(default, new Direction(4)), phrasing)
             .ShouldBe("hole on the vertex, baseline 4 degrees above the first ray");
-        PlacementSentences
-            .Standing(Laid(Any.Well(Angle)), WhichArm.End, phrasing)
-            .ShouldBe("upper 117, lower 63");
+        Standing(Laid(Any.Well(Angle)), WhichArm.End, phrasing).ShouldBe("upper 117, lower 63");
     }
 
     [Fact]
@@ -89,12 +90,12 @@ public class PlacementSentencesTests
         LaidAngle laid = Laid(placement, protractor);
         foreach (WhichArm arm in Enum.GetValues<WhichArm>())
         {
-            string? told = PlacementSentences.Standing(laid, arm, Phrasing.Usual);
+            string told = Standing(laid, arm, Phrasing.Usual);
             double?[] readings =
             [
                 .. Enumerable.Range(0, protractor.Scales.Count).Select(i => laid.Reading(i, arm)),
             ];
-            if (told is null)
+            if (told.Length == 0)
             {
                 readings.ShouldAllBe(r => r == null);
                 continue;
@@ -117,19 +118,13 @@ public class PlacementSentencesTests
     [Fact]
     public void An_only_scale_needs_no_name_and_raised_marks_are_told_by_their_side()
     {
-        PlacementSentences
-            .Standing(
+        Standing(
                 Laid(Any.Well(Angle), InstrumentCatalogue.OneScaleRight),
                 WhichArm.End,
                 Phrasing.Usual
             )
             .ShouldBe("63");
-        PlacementSentences
-            .Standing(
-                Laid(Any.Well(Angle), InstrumentCatalogue.Tactile),
-                WhichArm.End,
-                Phrasing.Usual
-            )
+        Standing(Laid(Any.Well(Angle), InstrumentCatalogue.Tactile), WhichArm.End, Phrasing.Usual)
             .ShouldBe("left-hand 117, right-hand 63");
     }
 
@@ -137,6 +132,6 @@ public class PlacementSentencesTests
     public void Off_the_graduations_nothing_stands_there()
     {
         Placement below = Any.Well(Angle) with { Turn = new Direction(180) };
-        PlacementSentences.Standing(Laid(below), WhichArm.End, Phrasing.Usual).ShouldBeNull();
+        Standing(Laid(below), WhichArm.End, Phrasing.Usual).ShouldBeEmpty();
     }
 }

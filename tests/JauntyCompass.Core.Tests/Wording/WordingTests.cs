@@ -2,6 +2,7 @@ using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 using Shouldly;
 using Xunit;
 
@@ -17,7 +18,7 @@ public class WordingTests
     [InlineData(200, "two hundred")]
     [InlineData(350, "three hundred and fifty")]
     public void Tens_are_said_as_when_counting(int ten, string said) =>
-        Numbers.SaidTen(ten).ShouldBe(said);
+        Text.Demonstrations.Count.Tens(ten).Said().ShouldEndWith(said);
 
     [Theory]
     [InlineData(64, "64°")]
@@ -33,11 +34,10 @@ public class WordingTests
     {
         foreach (AngleKind kind in Enum.GetValues<AngleKind>())
         {
-            Numbers.WithArticle(kind).ShouldEndWith(kind == AngleKind.FullTurn ? "turn" : "angle");
-            Numbers.Compared(kind).ShouldNotBeEmpty();
+            Text.Angles.Adjective(kind).Said().ShouldNotBeEmpty();
+            Text.Demonstrations.Kind.Looked(kind).Said().ShouldContain(" it ", Case.Insensitive);
         }
-        Numbers.WithArticle(AngleKind.Obtuse).ShouldBe("an obtuse angle");
-        Numbers.WithArticle(AngleKind.Right).ShouldBe("a right angle");
+        Text.Angles.Adjective(AngleKind.FullTurn).Said().ShouldBe("full turn");
     }
 
     [Fact]
@@ -73,6 +73,6 @@ public class WordingTests
             InstrumentCatalogue.DeskHalfCircle,
             new Placement(default, new Direction(turn))
         );
-        AdviceSentences.Why(laid, Phrasing.Usual).ShouldContain(says);
+        AdviceSentences.Why(laid).Said().ShouldContain(says);
     }
 }

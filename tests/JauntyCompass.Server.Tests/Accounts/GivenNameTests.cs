@@ -1,5 +1,6 @@
 using System.Net;
 using System.Text.Json.Nodes;
+using JauntyCompass.Core.Wording;
 using JauntyCompass.Server.Features.Accounts;
 using Shouldly;
 using Xunit;
@@ -43,11 +44,11 @@ public sealed class GivenNameTests(JauntyServer server) : IClassFixture<JauntySe
     [InlineData("\u3164")]
     [InlineData("Wren\u0007")]
     public void What_cannot_be_seen_has_no_place_in_a_name(string name) =>
-        GivenNames.FaultOf(name)!.ShouldContain("cannot be seen");
+        Phrasing.Usual.Say(GivenNames.FaultOf(name)!).ShouldContain("cannot be seen");
 
     [Fact]
     public void Half_a_letter_has_no_place_in_a_name() =>
-        GivenNames.FaultOf("Wren" + '\uD83E')!.ShouldContain("cannot be seen");
+        Phrasing.Usual.Say(GivenNames.FaultOf("Wren" + '\uD83E')!).ShouldContain("cannot be seen");
 
     [Theory]
     [InlineData("Żaneta")]
@@ -68,8 +69,8 @@ public sealed class GivenNameTests(JauntyServer server) : IClassFixture<JauntySe
             await lesson.Teacher.Post(path, new JsonObject { ["givenName"] = name });
         string pin = (await Add("José")).Text("pin");
         string Told(Reply refused) => refused["errors"]["givenName"]![0]!.GetValue<string>();
-        Told(await Add("Jose\u0301")).ShouldContain("already in this class");
-        Told(await Add(" wren ")).ShouldContain("already in this class");
+        Told(await Add("Jose\u0301")).ShouldContain("in the class already");
+        Told(await Add(" wren ")).ShouldContain("in the class already");
         Told(await Add("Wrеn")).ShouldContain("looks just like “Wren”");
         Told(await Add("Wr\u200Ben")).ShouldContain("cannot be seen");
         Told(await Add(new string('n', 10_000))).ShouldContain("1 to 40");

@@ -1,3 +1,4 @@
+using JauntyCompass.Core.Wording;
 using JauntyCompass.Server.Features.Accounts.Passwords;
 using Shouldly;
 using Xunit;
@@ -15,13 +16,13 @@ public sealed class PasswordTests
     [InlineData("football football 1")]
     [InlineData("Dragon!!!Dragon!!!")]
     public void The_commonest_are_refused_also_made_longer(string password) =>
-        PasswordRules.FaultOf(password)!.ShouldContain("tried first");
+        Phrasing.Usual.Say(PasswordRules.FaultOf(password)!).ShouldContain("tried first");
 
     [Theory]
     [InlineData("short words")]
     [InlineData("")]
     public void Short_ones_are_refused(string password) =>
-        PasswordRules.FaultOf(password)!.ShouldContain("15 to 200");
+        Phrasing.Usual.Say(PasswordRules.FaultOf(password)!).ShouldContain("15 to 200");
 
     [Theory]
     [InlineData("a few words in a row")]
@@ -33,7 +34,7 @@ public sealed class PasswordTests
 
     [Fact]
     public void The_own_name_is_refused() =>
-        PasswordRules
-            .FaultOf("marigold fenwick", "fenwick", "Marigold Fenwick")!
+        Phrasing
+            .Usual.Say(PasswordRules.FaultOf("marigold fenwick", "fenwick", "Marigold Fenwick")!)
             .ShouldContain("own name");
 }

@@ -24,9 +24,9 @@
     <span aria-hidden="true">{verdict === 'accepted' ? '✓' : verdict === 'near' ? '≈' : '↻'}</span>
     {said[verdict]}
   </p>
-  {#if feedback.praise}<p class="praise">{feedback.praise}</p>{/if}
-  <p class="happened">{feedback.happened}</p>
-  {#if feedback.next}<p class="next">{feedback.next}</p>{/if}
+  {#if feedback.praise}<p class="praise">{feedback.praise.text}</p>{/if}
+  {#if feedback.happened}<p class="happened">{feedback.happened.text}</p>{/if}
+  {#if feedback.next}<p class="next">{feedback.next.text}</p>{/if}
 </div>
 <div class="doing">
   {#if again}

@@ -39,7 +39,7 @@
         onchange={(value) => work.fill(ask, value)}
       />
     {:else if ask.type === 'drawing' && !work.now.includes(ask)}
-      <p class="fan">{ask.label} <strong>Done.</strong></p>
+      <p class="fan">{ask.label.text} <strong>Done.</strong></p>
     {:else if ask.type === 'drawing'}
       <DrawingTools
         tool={work.tool}
@@ -51,7 +51,7 @@
       />
     {:else if ask.type === 'fan'}
       <p class="fan">
-        {ask.label}
+        {ask.label.text}
         <strong>{work.filled.values[ask.field] ? 'Open.' : 'Still folded.'}</strong>
         {#if work.complaints[ask.field]}<span role="alert">{work.complaints[ask.field]}</span>{/if}
       </p>

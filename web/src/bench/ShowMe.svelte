@@ -19,7 +19,7 @@
   // svelte-ignore state_referenced_locally
   stage.play(script)
   const asking = $derived(stage.beat?.asking === true)
-  const said = $derived(asking ? (stage.step?.question?.text ?? '') : (stage.step?.caption ?? ''))
+  const said = $derived(asking ? (stage.step?.question?.text.text ?? '') : (stage.step?.caption.text ?? ''))
   const last = $derived(stage.at === stage.beats.length - 1)
   let dialog: HTMLElement | undefined = $state()
   onMount(() => dialog?.focus())
@@ -37,7 +37,7 @@
   class="show"
   role="dialog"
   aria-modal="true"
-  aria-label="Show me: {script.title}"
+  aria-label="Show me: {script.title.text}"
   tabindex="-1"
   bind:this={dialog}
   onkeydown={key}

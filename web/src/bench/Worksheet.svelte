@@ -209,7 +209,7 @@
     </div>
   {/snippet}
   {#snippet panel()}
-    <h1>{view.prompt}</h1>
+    <h1>{view.prompt.text}</h1>
     {#if view.inHand && !marked}
       <p class="visually-hidden">On the sheet: {described(view)}</p>
       <p class="visually-hidden" role="status" data-testid="heard">{hearing.said}</p>
@@ -219,7 +219,7 @@
         {#each view.asks as ask (ask.field)}
           {@const told = toldAnswer(ask, work.filled)}
           {#if told}
-            <dt>{ask.label.replace(/,? in degrees$/, '')}</dt>
+            <dt>{ask.label.text}</dt>
             <dd>{told}</dd>
           {/if}
         {/each}

@@ -72,8 +72,10 @@ export function toPencil(view: ItemView, pencil: Point): Named | null {
 
 /** The numbers that stand on both sides, as the core tells them. */
 export function numbersTold({ standing }: Schema['ReadingsReply'], { start, end }: Named): string {
-  const on = (name: string, numbers: string | null | undefined): string =>
-    numbers ? `${name}: ${numbers}.` : `${name} has no graduations on it.`
+  const on = (name: string, numbers: Schema['Message'][]): string =>
+    numbers.length > 0
+      ? `${name}: ${numbers.map((n) => n.text).join(', ')}.`
+      : `${name} has no graduations on it.`
   return `${on(start, standing.start)} ${on(end, standing.end)}`
 }
 
@@ -85,7 +87,7 @@ export class Hearing {
   /** What is read out. */
   get said(): string {
     const { reply } = this.#live
-    return reply && this.#named ? `${reply.lying}. ${numbersTold(reply, this.#named)}` : ''
+    return reply && this.#named ? `${reply.lying.text}. ${numbersTold(reply, this.#named)}` : ''
   }
 
   /** Tells it once nothing has moved for a while; what was to be told before is not. */

@@ -11,10 +11,11 @@ const angle = (x: number, measure: number): Angle => ({
   startLength: 80,
   endLength: 84,
 })
+const said = (text: string): Schema['Message'] => ({ id: 'units.as-written', text })
 const names = { start: 'K', vertex: 'L', end: 'M' }
 const view = (...figures: Schema['Figure'][]): ItemView => ({
   kind: 'measure',
-  prompt: '',
+  prompt: said(''),
   sheet: { figures },
   window: { left: -110, bottom: -92, width: 220, height: 184 },
   asks: [],
@@ -55,11 +56,11 @@ it('takes the pencil for the second arm of a drawing, the way it is to open', ()
 })
 
 it('tells the numbers of every scale: which one counts is not told', () => {
-  const standing = { start: 'outer 0, inner 180', end: 'outer 117, inner 63' }
+  const standing = { start: ['outer 0', 'inner 180'].map(said), end: ['outer 117', 'inner 63'].map(said) }
   const named = { angle: angle(0, 63), start: 'Ray LK', end: 'Ray LM' }
   expect(numbersTold({ standing } as Schema['ReadingsReply'], named)).toBe(
     'Ray LK: outer 0, inner 180. Ray LM: outer 117, inner 63.',
   )
-  const off = { standing: { ...standing, end: null } } as Schema['ReadingsReply']
+  const off = { standing: { ...standing, end: [] } } as unknown as Schema['ReadingsReply']
   expect(numbersTold(off, named)).toContain('Ray LM has no graduations on it.')
 })

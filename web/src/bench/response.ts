@@ -83,6 +83,6 @@ export function filledOf(view: ItemView, response: Response): Filled {
 export function toldAnswer(ask: Ask, filled: Filled): string {
   const text = filled.values[ask.field]
   if (text === undefined || text === '') return ''
-  if (ask.type === 'choice') return ask.options?.find((option) => option.key === text)?.text ?? text
+  if (ask.type === 'choice') return ask.options?.find((option) => option.key === text)?.text.text ?? text
   return isNumber(ask) && ask.type !== 'count' ? `${numberOf(text)}°` : text
 }

@@ -6,12 +6,12 @@ import { SheetWork } from './sheetWork.svelte'
 const ask = (field: string, type: Ask['type'], more: Partial<Ask> = {}): Ask => ({
   field,
   type,
-  label: field,
+  label: { id: 'units.as-written', text: field },
   ...more,
 })
 const view = (kind: string, asks: Ask[], drawing: ItemView['drawing'] = null): ItemView => ({
   kind,
-  prompt: '',
+  prompt: { id: 'units.as-written', text: '' },
   sheet: {},
   window: { left: -110, bottom: -92, width: 220, height: 184 },
   asks,

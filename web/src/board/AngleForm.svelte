@@ -6,6 +6,7 @@
   import SelectItem from 'carbon-components-svelte/src/Select/SelectItem.svelte'
   import type { Instrument } from '../api/client'
   import type { Wanted } from './address'
+  import { instrumentName } from '../sheet/instrumentName'
 
   interface Props {
     wanted: Wanted
@@ -84,7 +85,7 @@
     on:update={(e) => setInstrument(String(e.detail))}
   >
     {#each instruments as { protractor } (protractor.id)}
-      <SelectItem value={protractor.id} text={protractor.name} />
+      <SelectItem value={protractor.id} text={instrumentName(protractor)} />
     {/each}
   </Select>
   <div class="two">

@@ -39,7 +39,7 @@
   const laid = $derived(
     stage.settled.instruments.find((i) => i.id === session.touched) ?? stage.settled.instruments[0],
   )
-  const lying = $derived(laid && live.reply ? { [laid.id]: live.reply.lying } : {})
+  const lying = $derived(laid && live.reply ? { [laid.id]: live.reply.lying.text } : {})
 
   onMount(() => {
     // All fonts now, so that no step of the demonstration has to wait for one.
@@ -166,7 +166,7 @@
       {/if}
       {#if script && stage.beat}
         <Beads
-          labels={script.steps.map((s) => s.label)}
+          labels={script.steps.map((s) => s.label.text)}
           at={stage.beat.step}
           onpick={(step) => stage.goToStep(step)}
         />
@@ -201,15 +201,15 @@
     {/if}
     <Notices
       failure={session.failure}
-      warnings={script && stage.at === 0 && !stage.free ? script.warnings : []}
+      warnings={script && stage.at === 0 && !stage.free ? script.warnings.map((w) => w.text) : []}
       onread={() => (session.failure = '')}
     />
-    <p class="visually-hidden" aria-live="polite">{stage.free ? (live.reply?.lying ?? '') : ''}</p>
+    <p class="visually-hidden" aria-live="polite">{stage.free ? (live.reply?.lying.text ?? '') : ''}</p>
     {#if options.pointer}<HandPointer />{/if}
   </main>
   {#if script && stage.beat && stage.step}
     <CaptionBand
-      caption={stage.step.caption}
+      caption={stage.step.caption.text}
       ownLine={stage.step.ownLine ?? null}
       question={questionAt(script, stage.beat)}
       asking={stage.beat.asking}

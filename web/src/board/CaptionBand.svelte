@@ -34,10 +34,10 @@
   <div class="words" aria-live="polite" data-testid="caption">
     {#if asking && question}
       <p class="ask">Ask first</p>
-      <p class="said">{question.text}</p>
+      <p class="said">{question.text.text}</p>
       {#if question.choices.length > 0}
         <ul>
-          {#each question.choices as choice, i (choice)}
+          {#each question.choices as { text: choice }, i (choice)}
             <li>
               <label>
                 {choice}
@@ -60,7 +60,7 @@
       {#if ownLine}<p class="own">{ownLine}</p>{/if}
       {#if question && question.choices.length > 0}
         <ul>
-          {#each question.choices as choice, i (choice)}
+          {#each question.choices as { text: choice }, i (choice)}
             <li class:right={i === question.answer}>
               {choice}{#if counts[i] != null}&nbsp;<span class="tally">{counts[i]}</span
                 >{/if}{#if i === question.answer}<span class="visually-hidden">, the answer</span>{/if}

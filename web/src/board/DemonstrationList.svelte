@@ -38,8 +38,8 @@
             <button
               type="button"
               aria-current={entry.key === shown ? 'true' : undefined}
-              title={entry.summary}
-              onclick={() => onpick(entry)}>{short(entry.title)}</button
+              title={entry.summary.text}
+              onclick={() => onpick(entry)}>{short(entry.title.text)}</button
             >
           </li>
         {/each}

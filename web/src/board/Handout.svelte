@@ -31,18 +31,18 @@
       {smaller === 1 ? 'true to size' : `at its scale of 1 : ${smaller}`}.
     </p>
   </div>
-  <h1>{script.title}</h1>
+  <h1>{script.title.text}</h1>
   <ol>
     {#each script.steps as step (step.key)}
       <li>
         <div class="picture">
-          <Sheet label="Step: {step.label}" {...script.window}>
+          <Sheet label="Step: {step.label.text}" {...script.window}>
             <SheetScene scene={sceneOf(step.state)} {instruments} />
           </Sheet>
         </div>
         <div>
-          <h2>{step.label}</h2>
-          <p>{step.caption}</p>
+          <h2>{step.label.text}</h2>
+          <p>{step.caption.text}</p>
           {#if step.ownLine}<p class="own">{step.ownLine}</p>{/if}
         </div>
       </li>

@@ -2,6 +2,7 @@
 <script lang="ts">
   import type { Instrument } from '../api/client'
   import InstrumentPicture from '../sheet/InstrumentPicture.svelte'
+  import { instrumentName } from '../sheet/instrumentName'
 
   interface Props {
     instruments: Instrument[]
@@ -21,7 +22,7 @@
       <li>
         <button type="button" onclick={() => onpick(instrument.protractor.id)}>
           <InstrumentPicture {instrument} width={120} height={66} />
-          <span>{instrument.protractor.name}</span>
+          <span>{instrumentName(instrument.protractor)}</span>
         </button>
       </li>
     {/each}

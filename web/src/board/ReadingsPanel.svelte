@@ -26,7 +26,7 @@
       <dt>zero line</dt>
       <dd>{spoken(Math.abs(reply.alignment.zeroLineOff))}° off</dd>
     </dl>
-    <p>{reply.advice.why}</p>
+    <p>{reply.advice.why.text}</p>
     <button type="button" aria-pressed={shown} onclick={() => (shown = !shown)}>
       {shown ? 'Cover the numbers' : 'Show the numbers'}
     </button>

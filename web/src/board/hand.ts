@@ -106,9 +106,16 @@ export function trace(scene: Scene): Scene {
 }
 const longTrace = 100
 
+/** What a hand writes says the same in every language. */
+const asWritten = (own: string): Schema['Message'] => ({
+  id: 'units.as-written',
+  arguments: { own },
+  text: own,
+})
+
 export const writeName = (scene: Scene, at: Point, text: string): Scene => ({
   ...scene,
-  notes: [...scene.notes, { id: freeId(scene, 'own-name'), text, at, ink: 'pencil' }],
+  notes: [...scene.notes, { id: freeId(scene, 'own-name'), text: asWritten(text), at, ink: 'pencil' }],
 })
 
 const moved = (at: Point, by: Point): Point => ({ x: at.x + by.x, y: at.y + by.y })

@@ -13,7 +13,7 @@ export interface Kept {
   tallies: Tallies
 }
 
-const key = 'jaunty-board-2'
+const key = 'jaunty-board-3'
 /** More than this is no sheet of ours, in characters. */
 const longest = 2_000_000
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Script, SheetState } from '../api/client'
+import type { Schema, Script, SheetState } from '../api/client'
 import { beatsOf, firstBeatOf, pressed, pressOf, stateAt } from './player'
 
 const angle = {
@@ -10,17 +10,18 @@ const angle = {
   startLength: 9,
   endLength: 9,
 } as const
-const state = (written: string): SheetState => ({ figures: [{ id: 'angle', angle, written }] })
+const said = (text: string): Schema['Message'] => ({ id: 'units.as-written', text })
+const state = (written: string): SheetState => ({ figures: [{ id: 'angle', angle, written: said(written) }] })
 const step = (key: string, asks: boolean): Script['steps'][number] => ({
   key,
-  label: key,
-  caption: key,
+  label: said(key),
+  caption: said(key),
   ownLine: null,
-  question: asks ? { text: '?', choices: [], answer: -1 } : null,
+  question: asks ? { text: said('?'), choices: [], answer: -1 } : null,
   state: state(key),
 })
 const script = { steps: [step('kind', true), step('turn', false), step('scale', true)] } as unknown as Script
-const written = (at: SheetState): string | null | undefined => at.figures?.[0]?.written
+const written = (at: SheetState): string | undefined => at.figures?.[0]?.written?.text
 
 describe('playing a script', () => {
   it('gives a step with a question two beats', () => {
@@ -37,7 +38,7 @@ describe('playing a script', () => {
   it('shows the sheet as it was before while a question is asked', () => {
     expect(written(stateAt(script, { step: 2, asking: true }))).toBe('turn')
     expect(written(stateAt(script, { step: 2, asking: false }))).toBe('scale')
-    expect(written(stateAt(script, { step: 0, asking: true }))).toBeNull()
+    expect(written(stateAt(script, { step: 0, asking: true }))).toBeUndefined()
   })
 
   it('stays between the first and the last beat', () => {

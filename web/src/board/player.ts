@@ -35,7 +35,7 @@ export function stateAt(script: Script, beat: Beat): SheetState {
     : {
         figures: step.state.figures?.map((figure) => ({
           ...figure,
-          written: figure.written?.endsWith('?') ? figure.written : null,
+          written: figure.written?.id.endsWith('-question') ? figure.written : null,
           spotlight: null,
           vertexSpotlight: false,
         })),

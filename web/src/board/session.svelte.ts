@@ -34,7 +34,7 @@ export class BoardSession {
   }
 
   get title(): string {
-    return this.script?.title ?? 'Jaunty Compass'
+    return this.script?.title.text ?? 'Jaunty Compass'
   }
 
   /** Whether an instrument is one that the teacher has described. */

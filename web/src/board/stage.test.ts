@@ -1,5 +1,5 @@
 import { describe, expect, it, vi } from 'vitest'
-import type { Script } from '../api/client'
+import type { Schema, Script } from '../api/client'
 import { makeDot, place, take } from './hand'
 import { keep, kept } from './keep'
 import { Stage } from './stage.svelte'
@@ -19,14 +19,16 @@ const angle = {
   endLength: 90,
 } as const
 
+const said = (text: string): Schema['Message'] => ({ id: 'units.as-written', text })
+
 const step = (key: string, turn: number): Script['steps'][number] => ({
   key,
-  label: key,
-  caption: key,
+  label: said(key),
+  caption: said(key),
   ownLine: null,
-  question: { text: '?', choices: ['a', 'b'], answer: 0 },
+  question: { text: said('?'), choices: ['a', 'b'].map(said), answer: 0 },
   state: {
-    figures: [{ id: 'angle', angle, written: key }],
+    figures: [{ id: 'angle', angle, written: said(key) }],
     instruments: [
       { id: 'angle', instrumentId: 'desk', placement: { centre: { x: 0, y: 0 }, turn, turnedOver: false } },
     ],
@@ -116,7 +118,7 @@ describe('what is kept over a reload', () => {
   it.each(['', '{', '{"at":1}', '{"at":1,"tallies":{},"hand":{"figures":1}}', 'x'.repeat(3_000_000)])(
     'is left alone when it makes no sense (%#)',
     (text) => {
-      sessionStorage.setItem('jaunty-board-2', text)
+      sessionStorage.setItem('jaunty-board-3', text)
       expect(kept('?measure=64')).toBeNull()
     },
   )

@@ -154,7 +154,7 @@
       <h2>Which house rules serve on it</h2>
       <ul class="rules">
         {#each drawn.rules as rule (rule.rule)}
-          <li class={rule.trust}><strong>{rule.name}</strong> {rule.why}</li>
+          <li class={rule.trust}><strong>{rule.name.text}</strong> {rule.why.text}</li>
         {/each}
       </ul>
     {/if}

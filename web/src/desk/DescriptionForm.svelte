@@ -7,6 +7,7 @@
   import TextInput from 'carbon-components-svelte/src/TextInput/TextInput.svelte'
   import type { Instrument, Protractor } from '../api/client'
   import { likeAnother, withScale, withShape } from './describing'
+  import { instrumentName } from '../sheet/instrumentName'
 
   interface Props {
     draft: Protractor
@@ -30,7 +31,7 @@
 >
   <SelectItem value="" text="choose …" />
   {#each shipped as { protractor } (protractor.id)}
-    <SelectItem value={protractor.id} text={protractor.name} />
+    <SelectItem value={protractor.id} text={instrumentName(protractor)} />
   {/each}
 </Select>
 <TextInput

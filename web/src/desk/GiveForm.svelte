@@ -25,7 +25,7 @@
   let weights: Record<string, number | null> = $state({})
 
   /** The steps of these items, each once. */
-  const steps = $derived([...new Map(items.flatMap((i) => i.key).map((k) => [k.step, k.title]))])
+  const steps = $derived([...new Map(items.flatMap((i) => i.key).map((k) => [k.step, k.title.text]))])
   const most = $derived(Math.max(1, items.length))
   const valid = $derived(asked === 'all' || (limit !== null && limit >= 1 && limit <= most))
 

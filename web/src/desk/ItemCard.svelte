@@ -18,13 +18,13 @@
   <ItemPicture view={generated.view} {instruments} />
   <div>
     <h3>
-      {number}. {kinds.find((k) => k.key === generated.item.kind)?.title ?? ''}
-      <strong>{generated.answer}</strong>
+      {number}. {kinds.find((k) => k.key === generated.item.kind)?.title.text ?? ''}
+      <strong>{generated.answer.text}</strong>
     </h3>
-    <p class="quiet">{generated.view.prompt}</p>
+    <p class="quiet">{generated.view.prompt.text}</p>
     <ul aria-label="What mistakes would answer">
       {#each showing as entry (entry.mistake)}
-        <li><b>{entry.answers.map((a) => a.text).join(' or ')}</b> {entry.name}</li>
+        <li><b>{entry.answers.map((a) => a.text.text).join(' or ')}</b> {entry.name.text}</li>
       {/each}
     </ul>
     {#if hidden > 0}

@@ -131,11 +131,11 @@
         value=""
         choices={[
           ['', 'one that is ready …'],
-          ...ready.map(({ key, title }): [string, string] => [key, title]),
+          ...ready.map(({ key, title }): [string, string] => [key, title.text]),
         ]}
         onpick={(key) => {
           const set = ready.find((each) => each.key === key)
-          if (set) void take(set.title, set.specification)
+          if (set) void take(set.title.text, set.specification)
         }}
       />, or say what you want.
     </p>

@@ -59,7 +59,9 @@
 
   const handedIn = $derived(results?.students.filter((s) => s.progress.answered > 0).length ?? 0)
   const cell = (item: Schema['ItemResult']): string =>
-    item.verdict ? `${words[item.verdict]}${item.causeName ? `: ${item.causeName}` : ''}` : 'not answered'
+    item.verdict
+      ? `${words[item.verdict]}${item.causeName ? `: ${item.causeName.text}` : ''}`
+      : 'not answered'
 </script>
 
 {#if failure}<p class="failure" role="alert">{failure}</p>{/if}
@@ -82,7 +84,7 @@
           <tr>
             <th scope="col"><span class="visually-hidden">Student</span></th>
             {#each results.items as item, i (i)}
-              <th scope="col" title={item.view.prompt}>{i + 1}<small>{item.view.kind}</small></th>
+              <th scope="col" title={item.view.prompt.text}>{i + 1}<small>{item.view.kind}</small></th>
             {/each}
             <th scope="col" class="cause">likely cause</th>
           </tr>
@@ -109,7 +111,7 @@
                   {results.groups
                     .find((g) => g.cause === student.progress.likelyCause)
                     ?.students.includes(student.givenName)
-                    ? results.groups.find((g) => g.cause === student.progress.likelyCause)!.name
+                    ? results.groups.find((g) => g.cause === student.progress.likelyCause)!.name.text
                     : ''}
                 {/if}
               </td>
@@ -128,7 +130,7 @@
         <article>
           <h2>
             {numberWord(group.students.length)}
-            {group.name}
+            {group.name.text}
           </h2>
           <p class="quiet">{group.students.join(', ')}</p>
           {#if group.example}

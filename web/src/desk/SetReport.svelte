@@ -9,7 +9,7 @@
   <p>
     {#if report.shown.length > 0}
       <strong>Shows:</strong>
-      {report.shown.map((each) => `${each.name} (${each.items}×)`).join(', ')}.
+      {report.shown.map((each) => `${each.name.text} (${each.items}×)`).join(', ')}.
     {:else}
       These items show none of the mistakes of the catalogue by their answer alone.
     {/if}
@@ -17,15 +17,15 @@
   {#if report.seen.length > 0}
     <p>
       <strong>Seen on the sheet:</strong>
-      {report.seen.map((each) => `${each.name} (${each.items}×)`).join(', ')}.
+      {report.seen.map((each) => `${each.name.text} (${each.items}×)`).join(', ')}.
     </p>
   {/if}
-  {#each report.otherInstruments as each (each)}<p>{each}</p>{/each}
+  {#each report.otherInstruments as { text }, i (i)}<p>{text}</p>{/each}
   {#if report.cannot.length > 0}
     <details>
       <summary>What this set cannot tell ({report.cannot.length})</summary>
       <ul>
-        {#each report.cannot as each, i (i)}<li>{each.why}</li>{/each}
+        {#each report.cannot as each, i (i)}<li>{each.why.text}</li>{/each}
       </ul>
     </details>
   {/if}

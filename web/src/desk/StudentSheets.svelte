@@ -54,7 +54,7 @@
   }
 
   const likely = (mark: Schema['Mark']): string =>
-    mark.causes.find((cause) => cause.mistake === mark.likelyCause)?.name ?? ''
+    mark.causes.find((cause) => cause.mistake === mark.likelyCause)?.name.text ?? ''
 </script>
 
 <section bind:this={section} aria-label="Sheets of {student.givenName}">
@@ -64,7 +64,7 @@
       Over all first tries:
       {student.habits
         .filter((habit) => habit.named)
-        .map((habit) => `${habit.name} (${Math.round(habit.likelihood * 100)} %)`)
+        .map((habit) => `${habit.name.text} (${Math.round(habit.likelihood * 100)} %)`)
         .join(', ')}.
     </p>
   {/if}
@@ -105,7 +105,7 @@
             {answer.itemIndex + 1}. {view.drawing ? 'Drew' : 'Answered'}
             {saidIn(view, answer)}
           </strong>
-          of {item.answer}, {verdicts[answer.mark.verdict]}
+          of {item.answer.text}, {verdicts[answer.mark.verdict]}
           {#if answer.try > 1}(try {answer.try}){/if}
           <span class="quiet">{likely(answer.mark)}</span>
         </figcaption>

@@ -1,5 +1,6 @@
 /** Describing an instrument: the small steps of a form. Whether it can exist is the server's to say. */
 import type { Protractor } from '../api/client'
+import { instrumentName } from '../sheet/instrumentName'
 
 /** A short name made from what the class calls it. */
 const idOf = (name: string): string =>
@@ -10,8 +11,14 @@ const idOf = (name: string): string =>
 
 /** A description to begin with, like another instrument. */
 export const likeAnother = (like: Protractor): Protractor => {
-  const name = `Our ${like.name.toLowerCase()}`
-  return { ...like, id: idOf(name), name, scales: like.scales.map((scale) => ({ ...scale })) }
+  const name = `Our ${instrumentName(like).toLowerCase()}`
+  return {
+    ...like,
+    title: undefined,
+    id: idOf(name),
+    name,
+    scales: like.scales.map((scale) => ({ ...scale })),
+  }
 }
 
 export function withShape(draft: Protractor, shape: Protractor['shape']): Protractor {
@@ -53,4 +60,8 @@ export function withScale(
 
 /** The instrument as a file. */
 export const fileOf = (instrument: Protractor): string =>
-  JSON.stringify({ format: 'jaunty-instrument', version: 1, instrument }, null, 2) + '\n'
+  JSON.stringify(
+    { format: 'jaunty-instrument', version: 1, instrument: { ...instrument, title: undefined } },
+    null,
+    2,
+  ) + '\n'

@@ -83,7 +83,7 @@
     {/each}
   </div>
   {#each doubtful as one (one.rule)}
-    <p class="doubt" role="note"><strong>{one.name}</strong> on this instrument: {one.why}</p>
+    <p class="doubt" role="note"><strong>{one.name.text}</strong> on this instrument: {one.why.text}</p>
   {/each}
   <h3>Words</h3>
   <div class="grid">

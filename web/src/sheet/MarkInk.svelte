@@ -13,7 +13,7 @@
   }
   let { picture, window }: Props = $props()
 
-  const lines = $derived(linesOf(picture.note?.text ?? ''))
+  const lines = $derived(linesOf(picture.note?.text.text ?? ''))
   const places = $derived(placesOf(lines, picture.note?.at ?? { x: 0, y: 0 }, window))
 </script>
 

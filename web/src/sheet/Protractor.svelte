@@ -5,6 +5,7 @@
   import { arcPath, spoken, transformOf } from './geometry'
   import ProtractorBody from './ProtractorBody.svelte'
   import { useSheet } from './Sheet.svelte'
+  import { instrumentName } from './instrumentName'
 
   interface Props {
     instrument: Instrument
@@ -35,7 +36,7 @@
   )
   const turn = $derived(((placement.turn % 360) + 360) % 360)
   const label = $derived(
-    `${p.name}: ` +
+    `${instrumentName(p)}: ` +
       (lying ??
         `centre mark ${spoken(placement.centre.x)} mm right and ${spoken(placement.centre.y)} mm up, ` +
           `turned ${spoken(turn)} degrees`) +

@@ -61,7 +61,7 @@
       names={figure.names ?? null}
       mark={figure.mark}
       hasEnd={figure.hasEnd}
-      written={figure.written}
+      written={figure.written?.text}
       startExtendedTo={figure.startExtendedTo}
       endExtendedTo={figure.endExtendedTo}
       spotlight={figure.spotlight}
@@ -128,14 +128,19 @@
   {#each scene.notes as note (note.id)}
     <Thing
       id={note.id}
-      name={note.text}
+      name={note.text.text}
       at={note.at}
       onmove={note.id.startsWith('own') ? onthing : undefined}
       {onremove}
     >
-      <Lettering at={note.at} text={note.text} size={7} kind={note.ink === 'marking' ? 'note' : 'name'} />
+      <Lettering
+        at={note.at}
+        text={note.text.text}
+        size={7}
+        kind={note.ink === 'marking' ? 'note' : 'name'}
+      />
       {#if note.crossed}
-        {@const half = note.text.length * 2.1}
+        {@const half = note.text.text.length * 2.1}
         <path
           class="crossed"
           d="M{note.at.x - half} {note.at.y - 3}L{note.at.x + half} {note.at.y + 3}M{note.at.x - half} {note

@@ -1,6 +1,7 @@
 using System.Globalization;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Sheet;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.Clocks;
 
@@ -67,7 +68,7 @@ public static class ClockFace
                     .Range(1, 12)
                     .Select(h => new Written(
                         $"hour-{h}",
-                        h.ToString(CultureInfo.InvariantCulture),
+                        Text.Units.AsWritten(h.ToString(CultureInfo.InvariantCulture)),
                         default(Point).Towards(Clockwise(30 * h), Rim + 8)
                     )),
             ],

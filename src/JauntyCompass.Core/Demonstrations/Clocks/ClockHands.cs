@@ -1,7 +1,7 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Sheet;
-using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.Clocks;
 
@@ -11,8 +11,8 @@ public sealed class ClockHands()
         new DemonstrationFacts(
             "clock",
             DemonstrationGroup.Measuring,
-            "Hands of a clock",
-            "A whole turn, shared among hours and minutes, tells where both hands stand."
+            Text.Demonstrations.Clock.Title,
+            Text.Demonstrations.Clock.Summary
         )
         {
             LeastMeasure = 0,
@@ -43,41 +43,42 @@ public sealed class ClockHands()
             hour,
             minute,
             rules,
-            "How large is the smaller angle between its hands?"
+            Text.Demonstrations.Clock.ShowsBetween(ClockFace.Time(hour, minute))
         );
-        Phrasing phrasing = board.Phrasing;
         double minuteHand = ClockFace.MinuteHandAt(minute);
         double hourHand = ClockFace.HourHandAt(hour, minute);
         AMinute(board);
-        Mark(board, 0, minuteHand, phrasing);
+        Mark(board, 0, minuteHand);
         board.Step(
             "minute-hand",
-            "Minute hand",
-            $"{Numbers.Plain(minute)} minutes past: the long hand stands {Numbers.Plain(minute)} × {phrasing.Degrees(6)} = {phrasing.Degrees(minuteHand)} from twelve.",
-            Question.Open("How far from twelve is the long hand?")
+            Text.Demonstrations.Labels.MinuteHand,
+            Text.Demonstrations.Clock.MinuteHand(minute, 6, minuteHand),
+            Question.Open(Text.Demonstrations.Clock.MinuteHandQuestion)
         );
         AnHour(board, hour);
-        Mark(board, 0, hourHand, phrasing);
+        Mark(board, 0, hourHand);
         board.Step(
             "hour-hand",
-            "Hour hand",
-            $"{Numbers.Plain(hour)} hours and {Numbers.Plain(minute)} minutes: {Numbers.Plain(hour)} × {phrasing.Degrees(30)} + {Numbers.Plain(minute)} × {phrasing.Degrees(0.5)} = {phrasing.Degrees(hourHand)} from twelve.",
-            Question.Open("How far from twelve is the short hand?")
+            Text.Demonstrations.Labels.HourHand,
+            Text.Demonstrations.Clock.HourHand(hour, minute, 30, 0.5, hourHand),
+            Question.Open(Text.Demonstrations.Clock.HourHandQuestion)
         );
         double apart = Math.Abs(minuteHand - hourHand);
         double answer = ClockFace.Between(hour, minute);
-        string difference =
-            $"{phrasing.Degrees(Math.Max(minuteHand, hourHand))} − {phrasing.Degrees(Math.Min(minuteHand, hourHand))} = {phrasing.Degrees(apart)}";
-        MarkBetween(board, minuteHand, hourHand, answer, phrasing);
+        (double larger, double smaller) = (
+            Math.Max(minuteHand, hourHand),
+            Math.Min(minuteHand, hourHand)
+        );
+        MarkBetween(board, minuteHand, hourHand, answer);
         board.Step(
             "difference",
-            "Between them",
+            Text.Demonstrations.Labels.Between,
             apart <= 180
-                ? $"So they stand {difference} apart."
-                : $"{difference} is the larger opening; the smaller one is {phrasing.Degrees(360)} − {phrasing.Degrees(apart)} = {phrasing.Degrees(answer)}.",
-            Question.Open("How far apart are they?")
+                ? Text.Demonstrations.Clock.Apart(larger, smaller, apart)
+                : Text.Demonstrations.Clock.ApartLarger(larger, smaller, apart, 360, answer),
+            Question.Open(Text.Demonstrations.Clock.ApartQuestion)
         );
-        return board.Script("clock", ClockFace.Time(hour, minute), answer);
+        return board.Script("clock", Text.Units.AsWritten(ClockFace.Time(hour, minute)), answer);
     }
 
     /// <summary>How far the minute hand turns in some minutes.</summary>
@@ -87,7 +88,7 @@ public sealed class ClockHands()
             hour,
             0,
             rules,
-            $"How far does the minute hand turn in {Numbers.Plain(minutes)} minutes?"
+            Text.Demonstrations.Clock.ShowsMinuteHand(ClockFace.Time(hour, 0), minutes)
         );
         AMinute(board);
         return Turned(board, 0, 6, minutes, hour);
@@ -100,27 +101,27 @@ public sealed class ClockHands()
             hour,
             0,
             rules,
-            $"How far does the hour hand turn in {Numbers.Plain(minutes)} minutes?"
+            Text.Demonstrations.Clock.ShowsHourHand(ClockFace.Time(hour, 0), minutes)
         );
         AnHour(board, hour);
         return Turned(board, ClockFace.HourHandAt(hour, 0), 0.5, minutes, hour);
     }
 
-    private static Storyboard Begin(int hour, int minute, HouseRules rules, string asks)
+    private static Storyboard Begin(int hour, int minute, HouseRules rules, Message asks)
     {
         var board = new Storyboard(rules) { Sheet = ClockFace.Showing(hour, minute) };
-        board.Step("clock", "The clock", $"The clock shows {ClockFace.Time(hour, minute)}. {asks}");
+        board.Step("clock", Text.Demonstrations.Labels.Clock, asks);
         return board;
     }
 
     private static void AMinute(Storyboard board) =>
         board.Step(
             "a-minute",
-            "A minute",
-            $"Once round is {board.Phrasing.Degrees(360)} and takes the long hand sixty minutes: {board.Phrasing.Degrees(6)} a minute.",
+            Text.Demonstrations.Labels.AMinute,
+            Text.Demonstrations.Clock.AMinute(360, 6),
             new Question(
-                "How far does the long hand turn in one minute?",
-                [board.Phrasing.Degrees(1), board.Phrasing.Degrees(6), board.Phrasing.Degrees(30)],
+                Text.Demonstrations.Clock.AMinuteQuestion,
+                [Text.Units.Degrees(1), Text.Units.Degrees(6), Text.Units.Degrees(30)],
                 1
             )
         );
@@ -128,10 +129,10 @@ public sealed class ClockHands()
     private static void AnHour(Storyboard board, int hour) =>
         board.Step(
             "an-hour",
-            "An hour",
-            $"The short hand goes from one number to the next in an hour: {board.Phrasing.Degrees(360)} ÷ 12 = {board.Phrasing.Degrees(30)}, and so {board.Phrasing.Degrees(0.5)} a minute. It never waits on its number.",
+            Text.Demonstrations.Labels.AnHour,
+            Text.Demonstrations.Clock.AnHour(360, 30, 0.5),
             Question.YesOrNo(
-                $"Does the short hand stay on {Numbers.Plain(hour == 0 ? 12 : hour)} until the next hour?",
+                Text.Demonstrations.Clock.AnHourQuestion(hour == 0 ? 12 : hour),
                 yes: false
             )
         );
@@ -144,22 +145,21 @@ public sealed class ClockHands()
         int hour
     )
     {
-        Phrasing phrasing = board.Phrasing;
         double turn = aMinute * minutes;
         SheetState later = ClockFace.Showing(hour + minutes / 60, minutes % 60);
         board.Sheet = later;
-        Mark(board, from, turn, phrasing);
+        Mark(board, from, turn);
         board.Step(
             "turn",
-            "The turn",
-            $"{Numbers.Plain(minutes)} minutes later: {Numbers.Plain(minutes)} × {phrasing.Degrees(aMinute)} = {phrasing.Degrees(turn)}.",
-            Question.Open("How far has it turned?")
+            Text.Demonstrations.Labels.TheTurn,
+            Text.Demonstrations.Clock.Later(minutes, aMinute, turn),
+            Question.Open(Text.Demonstrations.Clock.LaterQuestion)
         );
-        return board.Script("clock", $"{Numbers.Plain(minutes)} minutes", turn);
+        return board.Script("clock", Text.Demonstrations.Clock.Minutes(minutes), turn);
     }
 
     // An arc with an arrow, clockwise as hands go, from so many degrees past twelve.
-    private static void Mark(Storyboard board, double from, double turn, Phrasing phrasing) =>
+    private static void Mark(Storyboard board, double from, double turn) =>
         board.Put(
             new Figure(
                 Id,
@@ -174,7 +174,7 @@ public sealed class ClockHands()
             )
             {
                 Mark = OpeningMark.Turn,
-                Written = phrasing.Degrees(turn),
+                Written = Text.Units.Degrees(turn),
             }
         );
 
@@ -182,8 +182,7 @@ public sealed class ClockHands()
         Storyboard board,
         double minuteHand,
         double hourHand,
-        double answer,
-        Phrasing phrasing
+        double answer
     )
     {
         double clockwise = Direction.Reduce(hourHand - minuteHand);
@@ -200,7 +199,7 @@ public sealed class ClockHands()
                 )
             )
             {
-                Written = phrasing.Degrees(answer),
+                Written = Text.Units.Degrees(answer),
             }
         );
     }

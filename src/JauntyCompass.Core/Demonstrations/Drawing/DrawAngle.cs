@@ -2,6 +2,7 @@ using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations.Measuring;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.Drawing;
 
@@ -14,14 +15,13 @@ public class DrawAngle : Demonstration
             new DemonstrationFacts(
                 "draw",
                 DemonstrationGroup.Drawing,
-                "Draw an angle",
-                "Base ray, protractor, dot, second ray, label, and measured again."
+                Text.Demonstrations.Draw.Title,
+                Text.Demonstrations.Draw.Summary
             )
             {
                 UsualMeasure = 128,
                 MostMeasure = 179,
-                WhyMeasure =
-                    "A straight angle needs no protractor, and reflex ones have demonstrations of their own.",
+                WhyMeasure = Text.Demonstrations.Why.StraightAndReflex,
             }
         ) { }
 
@@ -37,10 +37,7 @@ public class DrawAngle : Demonstration
         base.Validate(task, errors);
         if (errors.None && OnBase(task) is null)
         {
-            errors.Add(
-                "instrument",
-                "has no zero for the base ray when the angle opens this way: let it open the other way, or take one with two scales."
-            );
+            errors.Add("instrument", Text.Demonstrations.Problem.NoZero);
         }
     }
 
@@ -71,7 +68,7 @@ public class DrawAngle : Demonstration
         draw.Remeasure(asked);
         return board.Script(
             Key,
-            $"Draw {board.Phrasing.Degrees(task.Angle.Measure.Degrees)}",
+            Text.Demonstrations.Draw.Named(task.Angle.Measure.Degrees),
             task.Angle.Measure.Degrees,
             task.Instrument
         );

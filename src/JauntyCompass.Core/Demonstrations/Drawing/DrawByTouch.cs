@@ -3,6 +3,8 @@ using JauntyCompass.Core.Demonstrations.Measuring;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.Drawing;
 
@@ -15,15 +17,15 @@ public sealed class DrawByTouch()
         new DemonstrationFacts(
             "draw-by-touch",
             DemonstrationGroup.Drawing,
-            "Draw by touch",
-            "Count, lock, turn over, draw along the arm; the kind decides which side."
+            Text.Demonstrations.DrawByTouch.Title,
+            Text.Demonstrations.DrawByTouch.Summary
         )
         {
             UsualMeasure = 65,
             UsualInstrument = InstrumentCatalogue.Tactile,
             LeastMeasure = 5,
             MostMeasure = 175,
-            WhyMeasure = "The arm needs room to turn.",
+            WhyMeasure = Text.Demonstrations.Why.ArmNeedsRoom,
         }
     )
 {
@@ -42,7 +44,6 @@ public sealed class DrawByTouch()
         var board = new Storyboard(task.Rules);
         Protractor protractor = task.Instrument;
         StandardPlacement laying = StandardPlacement.Of(task.Angle, task.Names, protractor)!;
-        var phrasing = board.Phrasing;
         double measure = task.Angle.Measure.Degrees;
         double length = protractor.Arm!.Length - 4;
         Angle counted = laying.Angle with { StartLength = length, EndLength = length };
@@ -67,9 +68,13 @@ public sealed class DrawByTouch()
         };
         board.Step(
             "count",
-            "Count and lock",
-            $"Count {phrasing.Counted(protractor, laying.Scale)} to {phrasing.Degrees(measure)}: {Counting.Said(laying, phrasing)}. Turn the arm there and lock it.",
-            Question.Open($"We draw {phrasing.Degrees(measure)}. Which kind is it?")
+            Text.Demonstrations.Labels.CountAndLock,
+            Text.Demonstrations.DrawByTouch.Count(
+                InstrumentWords.CountedAlong(protractor, laying.Scale),
+                measure,
+                Counting.Said(laying)
+            ),
+            Question.Open(Text.Demonstrations.DrawByTouch.CountQuestion(measure))
         );
         // Turned over about the line across the zero line, the body still lies over the same side of the base line.
         Placement over = laying.Placement with
@@ -80,8 +85,8 @@ public sealed class DrawByTouch()
         board.Lay(new LaidInstrument(Id, protractor.Id, over) { ArmBearing = bearing });
         board.Step(
             "turn-over",
-            "Turn over",
-            "Turn the instrument over, the arm still locked: its smooth back lies up, and left and right have changed places."
+            Text.Demonstrations.Labels.TurnOver,
+            Text.Demonstrations.DrawByTouch.TurnOver
         );
         Direction drawn = over.DirectionOf(bearing);
         var finished = new Angle(
@@ -95,11 +100,7 @@ public sealed class DrawByTouch()
         board.Rule(
             new DrawnLine("ray", counted.Vertex, counted.Vertex.Towards(drawn, length), Arrow: true)
         );
-        board.Step(
-            "draw",
-            "Draw",
-            "Draw along the arm, fingers clear of the pencil. Any grip, any pen, any direction of stroke that suits the hand."
-        );
+        board.Step("draw", Text.Demonstrations.Labels.Draw, Text.Demonstrations.DrawByTouch.Draw);
         board.Lift(Id);
         board.Sheet = board.Sheet with { Lines = [] };
         board.Put(
@@ -107,14 +108,18 @@ public sealed class DrawByTouch()
             {
                 Names = task.Names,
                 Mark = OpeningMarks.Of(finished),
-                Written = phrasing.Degrees(measure),
+                Written = Text.Units.Degrees(measure),
             }
         );
         board.Step(
             "which-side",
-            "Which side",
-            $"One side of the ray gives {phrasing.Degrees(measure)}, the other {phrasing.Degrees(180 - measure)}. We said {Wording.Numbers.Adjective(task.Angle.Measure.Kind)}, so the arc goes here.",
-            Question.Open("Two angles lie along the line. Which one did we want?")
+            Text.Demonstrations.Labels.WhichSide,
+            Text.Demonstrations.DrawByTouch.WhichSide(
+                measure,
+                180 - measure,
+                task.Angle.Measure.Kind
+            ),
+            Question.Open(Text.Demonstrations.DrawByTouch.WhichSideQuestion)
         );
         return board.Script(Key, Title, measure, protractor);
     }

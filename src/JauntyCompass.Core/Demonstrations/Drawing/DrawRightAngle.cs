@@ -1,3 +1,5 @@
+using JauntyCompass.Locales;
+
 namespace JauntyCompass.Core.Demonstrations.Drawing;
 
 /// <summary>Draw a right angle; it gets a box instead of an arc.</summary>
@@ -6,13 +8,13 @@ public sealed class DrawRightAngle()
         new DemonstrationFacts(
             "draw-right",
             DemonstrationGroup.Drawing,
-            "Draw a right angle",
-            "Exactly 90°, and a box instead of an arc."
+            Text.Demonstrations.DrawRight.Title,
+            Text.Demonstrations.DrawRight.Summary
         )
         {
             UsualMeasure = 90,
             LeastMeasure = 90,
             MostMeasure = 90,
-            WhyMeasure = "A right angle has exactly 90°.",
+            WhyMeasure = Text.Demonstrations.Why.Right,
         }
     );

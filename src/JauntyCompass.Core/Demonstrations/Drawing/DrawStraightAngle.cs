@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Sheet;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.Drawing;
 
@@ -9,14 +10,14 @@ public sealed class DrawStraightAngle()
         new DemonstrationFacts(
             "draw-straight",
             DemonstrationGroup.Drawing,
-            "Draw a straight angle",
-            "One line and a point on it: no protractor needed."
+            Text.Demonstrations.DrawStraight.Title,
+            Text.Demonstrations.DrawStraight.Summary
         )
         {
             UsualMeasure = 180,
             LeastMeasure = 180,
             MostMeasure = 180,
-            WhyMeasure = "A straight angle has exactly 180°.",
+            WhyMeasure = Text.Demonstrations.Why.Straight,
         }
     )
 {
@@ -39,12 +40,9 @@ public sealed class DrawStraightAngle()
         };
         board.Step(
             "line",
-            "One line",
-            $"Draw one straight line with the {board.Phrasing.Words.Straightedge}.",
-            Question.YesOrNo(
-                $"We draw {board.Phrasing.Degrees(180)}. Do we need the protractor?",
-                yes: false
-            )
+            Text.Demonstrations.Labels.OneLine,
+            Text.Demonstrations.DrawStraight.Line,
+            Question.YesOrNo(Text.Demonstrations.DrawStraight.LineQuestion(180), yes: false)
         );
         board.Sheet = new SheetState();
         board.Put(
@@ -57,8 +55,8 @@ public sealed class DrawStraightAngle()
         );
         board.Step(
             "vertex",
-            "A point on it",
-            $"A point {names.Vertex} anywhere on it is the vertex. Two {board.Phrasing.Words.Arm}s start there, opposite ways: {names.StartRay} and {names.EndRay}."
+            Text.Demonstrations.Labels.APoint,
+            Text.Demonstrations.DrawStraight.Vertex(names.Vertex, names.StartRay, names.EndRay)
         );
         board.Change(
             Id,
@@ -67,13 +65,13 @@ public sealed class DrawStraightAngle()
                 {
                     VertexSpotlight = false,
                     Mark = OpeningMark.Arc,
-                    Written = board.Phrasing.Degrees(180),
+                    Written = Text.Units.Degrees(180),
                 }
         );
         board.Step(
             "label",
-            "Label",
-            $"Mark the arc on one side: {names.Full} = {board.Phrasing.Degrees(180)}, straight."
+            Text.Demonstrations.Labels.Label,
+            Text.Demonstrations.DrawStraight.Label(names.Full, 180)
         );
         return board.Script(Key, Title, 180);
     }

@@ -2,6 +2,7 @@ using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations.Measuring;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.Drawing;
 
@@ -11,13 +12,13 @@ public sealed class DrawSupplement()
         new DemonstrationFacts(
             "draw-supplement",
             DemonstrationGroup.Drawing,
-            "Draw an angle and its supplement",
-            "One set-up, two angles that make a straight line."
+            Text.Demonstrations.DrawSupplement.Title,
+            Text.Demonstrations.DrawSupplement.Summary
         )
         {
             UsualMeasure = 52,
             MostMeasure = 179,
-            WhyMeasure = "The two make 180° together.",
+            WhyMeasure = Text.Demonstrations.Why.Together180,
         }
     )
 {
@@ -30,7 +31,7 @@ public sealed class DrawSupplement()
         base.Validate(task, errors);
         if (errors.None && DrawAngle.OnBase(task) is not { CountsBack: false })
         {
-            errors.Add("instrument", "has no zero for the base ray when the angle opens this way.");
+            errors.Add("instrument", Text.Demonstrations.Problem.NoZero);
         }
     }
 
@@ -41,7 +42,6 @@ public sealed class DrawSupplement()
         StandardPlacement laying = DrawAngle.OnBase(task)!;
         var draw = new DrawingSteps(board, Id, laying);
         Angle asked = task.Angle with { StartLength = draw.ArmLength, EndLength = draw.ArmLength };
-        var phrasing = board.Phrasing;
         double rest = 180 - asked.Measure.Degrees;
         string letter = task.Names.FreeLetter;
         board.Put(
@@ -62,8 +62,8 @@ public sealed class DrawSupplement()
         );
         board.Step(
             "line",
-            "One line",
-            $"Draw the base line both ways through {task.Names.Vertex}: a straight angle."
+            Text.Demonstrations.Labels.OneLine,
+            Text.Demonstrations.DrawSupplement.Line(task.Names.Vertex)
         );
         var measure = new MeasuringSteps(board, Id, laying);
         measure.CentreAndZeroLine();
@@ -77,7 +77,7 @@ public sealed class DrawSupplement()
                 f with
                 {
                     Mark = OpeningMarks.Of(asked),
-                    Written = phrasing.Degrees(asked.Measure.Degrees),
+                    Written = Text.Units.Degrees(asked.Measure.Degrees),
                 }
         );
         board.Put(
@@ -94,14 +94,14 @@ public sealed class DrawSupplement()
             )
             {
                 Names = task.Names with { Start = letter },
-                Written = phrasing.Degrees(rest),
+                Written = Text.Units.Degrees(rest),
             }
         );
         board.Step(
             "supplement",
-            "The rest",
-            $"The other opening is the supplement: {phrasing.Degrees(180)} − {phrasing.Degrees(asked.Measure.Degrees)} = {phrasing.Degrees(rest)}. It came for free, and the other scale says it at the same graduation.",
-            Question.Open("How large is the angle on the other side of the ray?")
+            Text.Demonstrations.Labels.TheRest,
+            Text.Demonstrations.DrawSupplement.Rest(180, asked.Measure.Degrees, rest),
+            Question.Open(Text.Demonstrations.DrawSupplement.RestQuestion)
         );
         return board.Script(Key, Title, asked.Measure.Degrees, task.Instrument);
     }

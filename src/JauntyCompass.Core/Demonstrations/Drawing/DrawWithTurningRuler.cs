@@ -3,6 +3,7 @@ using JauntyCompass.Core.Demonstrations.Measuring;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.Drawing;
 
@@ -15,14 +16,14 @@ public sealed class DrawWithTurningRuler()
         new DemonstrationFacts(
             "turning-ruler",
             DemonstrationGroup.Drawing,
-            "The turning ruler",
-            "Set it once, slide it, and draw the same angle again and again."
+            Text.Demonstrations.TurningRuler.Title,
+            Text.Demonstrations.TurningRuler.Summary
         )
         {
             UsualInstrument = InstrumentCatalogue.TurningRuler,
             LeastMeasure = 5,
             MostMeasure = 175,
-            WhyMeasure = "The ruler needs room to turn.",
+            WhyMeasure = Text.Demonstrations.Why.RulerNeedsRoom,
         }
     )
 {
@@ -41,7 +42,6 @@ public sealed class DrawWithTurningRuler()
     {
         var board = new Storyboard(task.Rules);
         Protractor ruler = task.Instrument;
-        var phrasing = board.Phrasing;
         Angle asked = task.Angle with
         {
             StartLength = ruler.EdgeRadius + 20,
@@ -65,13 +65,11 @@ public sealed class DrawWithTurningRuler()
         );
         board.Step(
             "set",
-            "Set it",
+            Text.Demonstrations.Labels.Set,
             counted
-                ? $"Turn the ruler to {phrasing.Degrees(set)} and let it stay. Its {phrasing.Words.CentreMark} on {task.Names.Vertex}, its {phrasing.Words.ZeroLine} on the base ray."
-                : $"Its scale counts the other way, so we set {phrasing.Degrees(180)} − {phrasing.Degrees(asked.Measure.Degrees)} = {phrasing.Degrees(set)}.",
-            Question.Open(
-                $"We want {phrasing.Degrees(asked.Measure.Degrees)}. To which number do we turn the ruler?"
-            )
+                ? Text.Demonstrations.TurningRuler.Set(set, task.Names.Vertex)
+                : Text.Demonstrations.TurningRuler.SetBack(180, asked.Measure.Degrees, set),
+            Question.Open(Text.Demonstrations.TurningRuler.SetQuestion(asked.Measure.Degrees))
         );
         board.Change(
             Id,
@@ -80,10 +78,10 @@ public sealed class DrawWithTurningRuler()
                 {
                     HasEnd = true,
                     Mark = OpeningMarks.Of(asked),
-                    Written = phrasing.Degrees(asked.Measure.Degrees),
+                    Written = Text.Units.Degrees(asked.Measure.Degrees),
                 }
         );
-        board.Step("draw", "Draw", "Draw along the ruler: no dot needed.");
+        board.Step("draw", Text.Demonstrations.Labels.Draw, Text.Demonstrations.TurningRuler.Draw);
         Point next = asked.Vertex.Towards(asked.Start, SlideBy);
         board.Lay(
             new LaidInstrument(Id, ruler.Id, placed with { Centre = next })
@@ -102,9 +100,9 @@ public sealed class DrawWithTurningRuler()
         );
         board.Step(
             "slide",
-            "Slide",
-            $"Slid along the base ray without turning, it repeats the angle: again {phrasing.Degrees(asked.Measure.Degrees)}. The two lines are parallel.",
-            Question.YesOrNo("Slid along without turning: is it the same angle?", yes: true)
+            Text.Demonstrations.Labels.Slide,
+            Text.Demonstrations.TurningRuler.Slide(asked.Measure.Degrees),
+            Question.YesOrNo(Text.Demonstrations.TurningRuler.SlideQuestion, yes: true)
         );
         return board.Script(Key, Title, asked.Measure.Degrees, ruler);
     }

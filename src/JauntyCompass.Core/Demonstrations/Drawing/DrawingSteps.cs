@@ -4,6 +4,7 @@ using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.Drawing;
 
@@ -22,7 +23,14 @@ internal sealed record DrawingSteps(
     private const double SecondDotShare = 0.47;
     private const double BeyondRim = 13;
 
-    private Phrasing Phrasing => Board.Phrasing;
+    private static readonly AngleKind[] Pictured =
+    [
+        AngleKind.Acute,
+        AngleKind.Right,
+        AngleKind.Obtuse,
+        AngleKind.Straight,
+        AngleKind.Reflex,
+    ];
 
     private AngleNames Names => StandardPlacement.Names;
 
@@ -38,14 +46,12 @@ internal sealed record DrawingSteps(
     /// <summary>Draws the base ray, or shows that it is given.</summary>
     internal void BaseRay(bool given)
     {
-        string side = StandardPlacement.Angle.Start.SinCos().Cos >= 0 ? "left" : "right";
-        string opens = StandardPlacement.Angle.Start.SinCos().Cos >= 0 ? "right" : "left";
         if (given)
         {
             Board.Step(
                 "base-ray",
-                "Base ray",
-                $"The base ray {Names.StartRay} is given. Its endpoint {Names.Vertex} is the vertex."
+                Text.Demonstrations.Labels.BaseRay,
+                Text.Demonstrations.Draw.BaseRayGiven(Names.StartRay, Names.Vertex)
             );
             return;
         }
@@ -55,9 +61,11 @@ internal sealed record DrawingSteps(
         };
         Board.Step(
             "base-ray",
-            "Base ray",
-            $"With the {Phrasing.Words.Straightedge} draw the base ray, long enough to pass the graduations. Its endpoint, at the {side}, is the vertex: it will open to the {opens}.",
-            Question.Open("Where must the vertex be, so that there is room to open?")
+            Text.Demonstrations.Labels.BaseRay,
+            Text.Demonstrations.Draw.BaseRay(
+                StandardPlacement.Angle.Start.SinCos().Cos >= 0 ? Side.Left : Side.Right
+            ),
+            Question.Open(Text.Demonstrations.Draw.BaseRayQuestion)
         );
         Board.Sheet = Board.Sheet with { Straightedge = null };
     }
@@ -79,18 +87,12 @@ internal sealed record DrawingSteps(
         );
         Board.Step(
             "picture",
-            "Picture it",
-            $"{Phrasing.Degrees(asked.Measure.Degrees)} is {Numbers.WithArticle(kind)}: {Numbers.Compared(kind)}. Picture it against the dotted right angle before you draw.",
+            Text.Demonstrations.Labels.Picture,
+            Text.Demonstrations.Draw.Picture(asked.Measure.Degrees, kind),
             new Question(
-                $"We draw {Phrasing.Degrees(asked.Measure.Degrees)}. Which kind will it be?",
-                ["acute", "right", "obtuse", "straight", "reflex"],
-                Math.Max(
-                    0,
-                    Array.IndexOf(
-                        ["acute", "right", "obtuse", "straight", "reflex"],
-                        Numbers.Adjective(kind)
-                    )
-                )
+                Text.Demonstrations.Draw.PictureQuestion(asked.Measure.Degrees),
+                [.. Pictured.Select(k => Text.Angles.Adjective(k))],
+                Math.Max(0, Array.IndexOf(Pictured, kind))
             )
         );
         Board.Sheet = Board.Sheet with
@@ -103,18 +105,18 @@ internal sealed record DrawingSteps(
     internal void Dot()
     {
         Board.Dot(new DrawnDot("dot", Vertex.Towards(Outward, Radius + OutsideRim)));
-        string number = Phrasing.Degrees(StandardPlacement.Rounded);
+        double number = StandardPlacement.Rounded;
         if (Board.Rules.Dots == Dots.Two)
         {
             Board.Dot(new DrawnDot("dot-2", Vertex.Towards(Outward, Radius * SecondDotShare)));
             Board.Step(
                 "dot",
-                "Two dots",
-                $"Two small sharp dots on the same line at {number}: one at the rim, one at the inner edge. The {Phrasing.Words.Straightedge} has two to go by."
+                Text.Demonstrations.Labels.TwoDots,
+                Text.Demonstrations.Draw.TwoDots(number)
             );
             return;
         }
-        Board.Step("dot", "Dot", $"A small sharp dot at {number}, close to the rim.");
+        Board.Step("dot", Text.Demonstrations.Labels.Dot, Text.Demonstrations.Draw.Dot(number));
     }
 
     /// <summary>Lifts the instrument and rules the second ray through the dot.</summary>
@@ -125,15 +127,15 @@ internal sealed record DrawingSteps(
         Board.Change(FigureId, f => f with { Spotlight = null });
         Board.Step(
             "straightedge",
-            "Straightedge",
-            $"Lift the protractor. Lay the {Phrasing.Words.Straightedge} from {Names.Vertex} to the dot, a hair beside it, so that the line itself runs through.",
-            Question.Open($"Where do we lay the {Phrasing.Words.Straightedge}?")
+            Text.Demonstrations.Labels.Straightedge,
+            Text.Demonstrations.Draw.Straightedge(Names.Vertex),
+            Question.Open(Text.Demonstrations.Draw.StraightedgeQuestion)
         );
         Board.Change(FigureId, f => f with { HasEnd = true });
         Board.Step(
             "second-ray",
-            "Second ray",
-            $"Draw from the vertex through the dot and beyond: ray {Names.EndRay}."
+            Text.Demonstrations.Labels.SecondRay,
+            Text.Demonstrations.Draw.SecondRay(Names.EndRay)
         );
         Board.Sheet = Board.Sheet with { Straightedge = null };
     }
@@ -141,8 +143,8 @@ internal sealed record DrawingSteps(
     /// <summary>Labels the drawing as fully as the class does.</summary>
     internal void Label(Angle asked, AngleNames names)
     {
-        string measure = Phrasing.Degrees(asked.Measure.Degrees);
-        string mark = asked.Measure.Kind == AngleKind.Right ? "box" : "arc";
+        double measure = asked.Measure.Degrees;
+        AngleKind kind = asked.Measure.Kind;
         Board.Change(
             FigureId,
             f =>
@@ -150,19 +152,25 @@ internal sealed record DrawingSteps(
                 {
                     Angle = asked with { StartLength = ArmLength, EndLength = ArmLength },
                     Mark = OpeningMarks.Of(asked),
-                    Written = Board.Rules.Labelling == Labelling.Arc ? null : measure,
+                    Written =
+                        Board.Rules.Labelling == Labelling.Arc ? null : Text.Units.Degrees(measure),
                 }
         );
-        string arm = Phrasing.Words.Arm;
         Board.Step(
             "label",
-            "Label",
+            Text.Demonstrations.Labels.Label,
             Board.Rules.Labelling switch
             {
-                Labelling.Arc => $"Mark the {mark}.",
-                Labelling.Measure => $"Mark the {mark} and write {measure} beside it.",
-                _ =>
-                    $"Mark the {mark}, write {names.Full} = {measure}, {Numbers.Adjective(asked.Measure.Kind)}; vertex {names.Vertex}, {arm}s {names.StartRay} and {names.EndRay}.",
+                Labelling.Arc => Text.Demonstrations.Draw.LabelMark(kind),
+                Labelling.Measure => Text.Demonstrations.Draw.LabelMeasure(kind, measure),
+                _ => Text.Demonstrations.Draw.LabelFull(
+                    kind,
+                    names.Full,
+                    measure,
+                    names.Vertex,
+                    names.StartRay,
+                    names.EndRay
+                ),
             }
         );
     }
@@ -182,22 +190,26 @@ internal sealed record DrawingSteps(
         );
         Board.Step(
             "re-measure",
-            "Re-measure",
-            $"Lay the protractor on again: {Phrasing.Degrees(asked.Measure.Degrees)}, {Numbers.Adjective(asked.Measure.Kind)}, as asked.{Parts(asked.Measure.Degrees)}",
-            Question.Open("How do we know that the drawing is right?")
+            Text.Demonstrations.Labels.MeasureAgain,
+            Again(asked.Measure),
+            Question.Open(Text.Demonstrations.Draw.AgainQuestion)
         );
     }
 
     // Of a reflex angle a half circle shows a part: the smaller angle, or what lies beyond the straight line.
-    private string Parts(double asked)
+    private Message Again(Measure asked)
     {
-        if (asked <= 180 || StandardPlacement.Protractor.Shape != ProtractorShape.HalfCircle)
+        Message again = Text.Demonstrations.Draw.Again(asked.Degrees, asked.Kind);
+        if (
+            asked.Degrees <= 180
+            || StandardPlacement.Protractor.Shape != ProtractorShape.HalfCircle
+        )
         {
-            return "";
+            return again;
         }
         double part = StandardPlacement.Whole;
-        return StandardPlacement.Angle.Measure.Degrees + asked == 360
-            ? $" The smaller angle is {Phrasing.Degrees(part)}, and {Phrasing.Degrees(part)} + {Phrasing.Degrees(asked)} = {Phrasing.Degrees(360)}."
-            : $" Beyond the straight line there are {Phrasing.Degrees(part)}, and {Phrasing.Degrees(180)} + {Phrasing.Degrees(part)} = {Phrasing.Degrees(asked)}.";
+        return StandardPlacement.Angle.Measure.Degrees + asked.Degrees == 360
+            ? Text.Demonstrations.Draw.AgainSmaller(again, part, asked.Degrees, 360)
+            : Text.Demonstrations.Draw.AgainBeyond(again, part, 180, asked.Degrees);
     }
 }

@@ -1,5 +1,5 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.Estimating;
 
@@ -36,32 +36,15 @@ public readonly record struct Estimate(int Benchmark, int Number, int More)
     }
 
     /// <summary>How it is said.</summary>
-    internal string Caption(Phrasing phrasing)
-    {
-        string compared = More switch
+    internal Message Caption =>
+        More switch
         {
-            > 0 => $"It is a little more than {Named(Benchmark, phrasing)}",
-            < 0 => $"It is a little less than {Named(Benchmark, phrasing)}",
-            _ => $"It looks just about like {Named(Benchmark, phrasing)}",
+            > 0 => Text.Demonstrations.Estimate.More(Named(Benchmark), Number),
+            < 0 => Text.Demonstrations.Estimate.Less(Named(Benchmark), Number),
+            _ => Text.Demonstrations.Estimate.AboutTheSame(Named(Benchmark), Number),
         };
-        return $"{compared}: about {phrasing.Degrees(Number)}. We keep that and compare later.";
-    }
 
     /// <summary>A benchmark as something to picture.</summary>
-    internal static string Named(int benchmark, Phrasing phrasing)
-    {
-        string degrees = phrasing.Degrees(benchmark);
-        return benchmark switch
-        {
-            0 => "nothing at all",
-            30 => $"a third of a right angle, {degrees}",
-            45 => $"half a right angle, {degrees}",
-            60 => $"two thirds of a right angle, {degrees}",
-            90 => $"a right angle, {degrees}",
-            135 => $"a right angle and a half, {degrees}",
-            180 => $"a straight angle, {degrees}",
-            270 => $"three right angles, {degrees}",
-            _ => $"a full turn, {degrees}",
-        };
-    }
+    internal static Message Named(int benchmark) =>
+        Text.Demonstrations.Benchmark.At(benchmark, benchmark);
 }

@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Sheet;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.Estimating;
 
@@ -9,8 +10,8 @@ public sealed class EstimateAngle()
         new DemonstrationFacts(
             "estimate",
             DemonstrationGroup.Estimating,
-            "Estimate first",
-            "Nearest benchmark, more or less, a number; then the check."
+            Text.Demonstrations.Estimate.Title,
+            Text.Demonstrations.Estimate.Summary
         )
         {
             UsualMeasure = 52,
@@ -29,43 +30,44 @@ public sealed class EstimateAngle()
         Benchmark(board, angle, estimate.Benchmark);
         board.Step(
             "benchmark",
-            "Nearest",
-            $"The nearest benchmark is {Estimate.Named(estimate.Benchmark, board.Phrasing)}.",
-            Choices(board, estimate)
+            Text.Demonstrations.Labels.Nearest,
+            Text.Demonstrations.Estimate.Nearest(Estimate.Named(estimate.Benchmark)),
+            Choices(estimate)
         );
         board.Step(
             "more-or-less",
-            "More or less",
+            Text.Demonstrations.Labels.MoreOrLess,
             estimate.More switch
             {
-                > 0 => "It opens a little wider than the dotted line: more.",
-                < 0 => "It does not open as wide as the dotted line: less.",
-                _ => "The dotted line falls on it: just about as much.",
+                > 0 => Text.Demonstrations.Estimate.OpensWider,
+                < 0 => Text.Demonstrations.Estimate.OpensLess,
+                _ => Text.Demonstrations.Estimate.OnTheLine,
             },
             new Question(
-                "Is our angle more than the benchmark, less, or about the same?",
-                ["more", "less", "about the same"],
+                Text.Demonstrations.Estimate.MoreOrLessQuestion,
+                [
+                    Text.Demonstrations.Estimate.ChoiceMore,
+                    Text.Demonstrations.Estimate.ChoiceLess,
+                    Text.Demonstrations.Estimate.ChoiceSame,
+                ],
                 estimate.More > 0 ? 0
                     : estimate.More < 0 ? 1
                     : 2
             )
         );
-        board.Change(
-            Id,
-            f => f with { Written = $"about {board.Phrasing.Degrees(estimate.Number)}" }
-        );
+        board.Change(Id, f => f with { Written = Text.Units.About(estimate.Number) });
         board.Step(
             "number",
-            "A number",
-            $"We say about {board.Phrasing.Degrees(estimate.Number)} and write it down: it is our first check.",
-            Question.Open("Now say a number.")
+            Text.Demonstrations.Labels.ANumber,
+            Text.Demonstrations.Estimate.Number(estimate.Number),
+            Question.Open(Text.Demonstrations.Estimate.NumberQuestion)
         );
         double off = Math.Abs(estimate.Number - angle.Measure.Degrees);
-        board.Change(Id, f => f with { Written = board.Phrasing.Degrees(angle.Measure.Degrees) });
+        board.Change(Id, f => f with { Written = Text.Units.Degrees(angle.Measure.Degrees) });
         board.Step(
             "check",
-            "Check",
-            $"Measured, it is {board.Phrasing.Degrees(angle.Measure.Degrees)}: our estimate was {board.Phrasing.Degrees(off)} off. Had we read {board.Phrasing.Degrees(Other(angle.Measure))}, we would look again."
+            Text.Demonstrations.Labels.Check,
+            Text.Demonstrations.Estimate.Check(angle.Measure.Degrees, off, Other(angle.Measure))
         );
         return board.Script(Key, Title, angle.Measure.Degrees);
     }
@@ -73,13 +75,13 @@ public sealed class EstimateAngle()
     private static double Other(Measure measure) =>
         measure.Degrees < 180 ? 180 - measure.Degrees : measure.Explement.Degrees;
 
-    private static Question Choices(Storyboard board, Estimate estimate)
+    private static Question Choices(Estimate estimate)
     {
         int at = Estimate.Benchmarks.ToList().IndexOf(estimate.Benchmark);
         int first = Math.Clamp(at - 1, 0, Estimate.Benchmarks.Count - 3);
         return new Question(
-            "Which benchmark is nearest?",
-            [.. Estimate.Benchmarks.Skip(first).Take(3).Select(b => board.Phrasing.Degrees(b))],
+            Text.Demonstrations.Estimate.NearestQuestion,
+            [.. Estimate.Benchmarks.Skip(first).Take(3).Select(b => Text.Units.Degrees(b))],
             at - first
         );
     }

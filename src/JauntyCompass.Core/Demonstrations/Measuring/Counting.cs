@@ -1,4 +1,4 @@
-using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.Measuring;
 
@@ -9,58 +9,47 @@ internal static class Counting
     private const double OnGraduation = 0.05;
     private const double ClearlyNearer = 0.45;
 
-    /// <summary>The count along the scale in use to the other arm: <c>ten, twenty … sixty, and four more</c>.</summary>
-    internal static string Said(StandardPlacement laying, Phrasing phrasing) =>
+    /// <summary>The count along the scale in use to the other arm: <c>ten, twenty … sixty, and four more.</c></summary>
+    internal static Message Said(StandardPlacement laying) =>
         laying.Protractor.SmallestGraduation switch
         {
-            > 10 => Creases(laying, phrasing),
-            > 1 => Said(laying.Reading) + Coarse(laying, phrasing),
+            > 10 => Creases(laying),
+            > 1 => Coarse(laying),
             _ => Said(laying.Reading),
         };
 
     /// <summary>The count to a reading on a scale with a graduation for every degree.</summary>
-    internal static string Said(double reading)
+    internal static Message Said(double reading)
     {
         int nearest = (int)Math.Round(reading, MidpointRounding.AwayFromZero);
-        int ten = nearest / 10 * 10;
-        int ones = nearest % 10;
-        string tens = ten switch
+        Message counted = Text.Demonstrations.Count.AndOnes(
+            Text.Demonstrations.Count.Tens(nearest / 10 * 10),
+            nearest % 10
+        );
+        double past = reading - nearest;
+        return Math.Abs(past) switch
         {
-            0 => "zero",
-            10 => "zero, ten",
-            20 => "ten, twenty",
-            _ => $"ten, twenty … {Numbers.SaidTen(ten)}",
+            < OnGraduation => counted,
+            >= ClearlyNearer => Text.Demonstrations.Count.BetweenMarks(counted),
+            _ when past > 0 => Text.Demonstrations.Count.JustPast(counted),
+            _ => Text.Demonstrations.Count.JustBefore(counted),
         };
-        string rest = ones switch
-        {
-            0 => "",
-            5 => ", and five more",
-            > 5 => $", five, and {Numbers.SaidUnit(ones - 5)} more",
-            _ => $", and {Numbers.SaidUnit(ones)} more",
-        };
-        return tens + rest + Between(reading - nearest);
     }
 
-    private static string Between(double past) =>
-        Math.Abs(past) < OnGraduation ? ""
-        : Math.Abs(past) < ClearlyNearer
-            ? $". The arm lies a little {(past > 0 ? "past" : "before")} that graduation; we take the nearest"
-        : ". The arm lies between two graduations; either may be written";
+    private static Message Coarse(StandardPlacement laying)
+    {
+        double step = laying.Protractor.SmallestGraduation;
+        return laying.Rounded % step == 0
+            ? Said(laying.Reading)
+            : Text.Demonstrations.Count.Coarse(Said(laying.Reading), step);
+    }
 
-    private static string Coarse(StandardPlacement laying, Phrasing phrasing) =>
-        laying.Rounded % laying.Protractor.SmallestGraduation == 0
-            ? ""
-            : $". The marks stand {phrasing.Degrees(laying.Protractor.SmallestGraduation)} apart; what lies between is judged";
-
-    private static string Creases(StandardPlacement laying, Phrasing phrasing)
+    private static Message Creases(StandardPlacement laying)
     {
         double part = laying.Protractor.SmallestGraduation;
         int whole = (int)((laying.Reading + OnGraduation) / part);
-        if (whole == 0)
-        {
-            return $"it is less than one part of {phrasing.Degrees(part)}, and we judge how much of it: about {phrasing.Degrees(laying.Rounded)}";
-        }
-        string parts = whole == 1 ? "one part" : $"{Numbers.SaidUnit(whole)} parts";
-        return $"{parts} of {phrasing.Degrees(part)} each make {phrasing.Degrees(whole * part)}, and the rest is judged: about {phrasing.Degrees(laying.Rounded)}";
+        return whole == 0
+            ? Text.Demonstrations.Count.LessThanOnePart(part, laying.Rounded)
+            : Text.Demonstrations.Count.Parts(whole, part, whole * part, laying.Rounded);
     }
 }

@@ -2,6 +2,8 @@ using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.Measuring;
 
@@ -11,8 +13,8 @@ public sealed class FullCircleTurn()
         new DemonstrationFacts(
             "full-circle-turn",
             DemonstrationGroup.Measuring,
-            "Follow the turn on a full circle",
-            "Zero on the starting arm, along the arrow; and what comes of zero on the other arm."
+            Text.Demonstrations.FullCircleTurn.Title,
+            Text.Demonstrations.FullCircleTurn.Summary
         )
         {
             UsualMeasure = 235,
@@ -28,14 +30,11 @@ public sealed class FullCircleTurn()
         base.Validate(task, errors);
         if (task.Instrument.Shape != ProtractorShape.FullCircle)
         {
-            errors.Add("instrument", "must be a full circle.");
+            errors.Add("instrument", Text.Demonstrations.Problem.NeedsFullCircle);
         }
         else if (errors.None && OnStart(task) is null)
         {
-            errors.Add(
-                "angle.opening",
-                "must turn the way the only scale grows; or take a full circle with two scales."
-            );
+            errors.Add("angle.opening", Text.Demonstrations.Problem.TurnsTheOtherWay);
         }
     }
 
@@ -44,16 +43,13 @@ public sealed class FullCircleTurn()
     {
         var board = new Storyboard(task.Rules);
         StandardPlacement laying = OnStart(task)!;
-        string way = board.Phrasing.WayRound(task.Angle.Opening);
-        var words = board.Phrasing.Words;
+        Message way = InstrumentWords.WayRound(task.Angle.Opening);
         board.Put(new Figure(Id, task.Angle) { Names = task.Names, Mark = OpeningMark.Turn });
         board.Step(
             "arrow",
-            "The arrow",
-            $"The arrow says: from {task.Names.StartRay}, the {words.StartingArm} {words.Arm}, {way} to {task.Names.EndRay}.",
-            Question.Open(
-                $"Which is the {words.StartingArm} {words.Arm}, and which way does it turn?"
-            )
+            Text.Demonstrations.Labels.Arrow,
+            Text.Demonstrations.FullCircleTurn.Arrow(task.Names.StartRay, way, task.Names.EndRay),
+            Question.Open(Text.Demonstrations.FullCircleTurn.ArrowQuestion)
         );
         var steps = new MeasuringSteps(board, Id, laying);
         steps.CentreAndZeroLine();
@@ -83,9 +79,15 @@ public sealed class FullCircleTurn()
         board.Lay(new LaidInstrument(Id, task.Instrument.Id, other) { InkedScale = laying.Scale });
         board.Step(
             "other-arm",
-            "The other arm",
-            $"With zero on {task.Names.EndRay} the numbers run on to {task.Names.StartRay} and say {board.Phrasing.Degrees(rest)}: the rest of the turn. {board.Phrasing.Degrees(laying.Rounded)} + {board.Phrasing.Degrees(rest)} = {board.Phrasing.Degrees(360)}. The kind tells which of the two is asked.",
-            Question.Open($"What would come out with the zero on {task.Names.EndRay}?")
+            Text.Demonstrations.Labels.OtherArm,
+            Text.Demonstrations.FullCircleTurn.OtherArm(
+                task.Names.EndRay,
+                task.Names.StartRay,
+                rest,
+                laying.Rounded,
+                360
+            ),
+            Question.Open(Text.Demonstrations.FullCircleTurn.OtherArmQuestion(task.Names.EndRay))
         );
         return board.Script(Key, Title, task.Angle.Measure.Degrees, task.Instrument);
     }

@@ -1,6 +1,7 @@
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.Measuring;
 
@@ -10,13 +11,13 @@ public sealed class InBetweenGraduations()
         new DemonstrationFacts(
             "in-between",
             DemonstrationGroup.Measuring,
-            "Between the labels",
-            "The ten, the five, the ones; and back from a label when that is nearer."
+            Text.Demonstrations.InBetween.Title,
+            Text.Demonstrations.InBetween.Summary
         )
         {
             UsualMeasure = 78,
             MostMeasure = 179,
-            WhyMeasure = "A half circle lies over the opening itself.",
+            WhyMeasure = Text.Demonstrations.Why.HalfCircle,
         }
     )
 {
@@ -28,16 +29,13 @@ public sealed class InBetweenGraduations()
         base.Validate(task, errors);
         if (task.Instrument.SmallestGraduation > 1 || task.Instrument.LabelEvery != 10)
         {
-            errors.Add(
-                "instrument",
-                "must have a graduation for every degree and a label at every ten."
-            );
+            errors.Add("instrument", Text.Demonstrations.Problem.NeedsSingleDegrees);
         }
         else if (
             errors.None && StandardPlacement.Of(task.Angle, task.Names, task.Instrument) is null
         )
         {
-            errors.Add("instrument", "has no scale whose zero can lie on an arm of this angle.");
+            errors.Add("instrument", Text.Demonstrations.Problem.NoZero);
         }
     }
 
@@ -63,30 +61,34 @@ public sealed class InBetweenGraduations()
         To(board, laying, ten);
         board.Step(
             "ten",
-            "The ten",
-            $"The last label before {end} is {ten}. So it is {ten} and a bit.",
-            Question.Open($"Which is the last label before {end}?")
+            Text.Demonstrations.Labels.Ten,
+            Text.Demonstrations.InBetween.Ten(end, ten),
+            Question.Open(Text.Demonstrations.InBetween.TenQuestion(end))
         );
         To(board, laying, reading);
         board.Step(
             "ones",
-            "The ones",
+            Text.Demonstrations.Labels.Ones,
             ones == 0
-                ? $"{end} lies on the label itself: {board.Phrasing.Degrees(reading)}."
-                : $"A degree is the space between two graduations; the longer one is five. Counted on from {ten}: {Counting.Said(reading)}.",
-            Question.Open("How many single degrees further?")
+                ? Text.Demonstrations.InBetween.OnTheLabel(end, reading)
+                : Text.Demonstrations.InBetween.Ones(ten, Counting.Said(reading)),
+            Question.Open(Text.Demonstrations.InBetween.OnesQuestion)
         );
         if (ones >= 6)
         {
             board.Step(
                 "back",
-                "Or back",
-                $"Or back from the next label: {ten + 10} less {10 - ones} is {reading}. Shorter to count, and just as right.",
-                Question.Open($"{ten + 10} is nearer. May we count back from there?")
+                Text.Demonstrations.Labels.OrBack,
+                Text.Demonstrations.InBetween.Back(ten + 10, 10 - ones, reading),
+                Question.Open(Text.Demonstrations.InBetween.BackQuestion(ten + 10))
             );
         }
-        board.Change(Id, f => f with { Written = board.Phrasing.Degrees(reading) });
-        board.Step("write", "Write", $"{task.Names.Full} = {board.Phrasing.Degrees(reading)}.");
+        board.Change(Id, f => f with { Written = Text.Units.Degrees(reading) });
+        board.Step(
+            "write",
+            Text.Demonstrations.Labels.Write,
+            Text.Demonstrations.Write.BesideArc(task.Names.Full, reading)
+        );
         return board.Script(Key, Title, task.Angle.Measure.Degrees, task.Instrument);
     }
 

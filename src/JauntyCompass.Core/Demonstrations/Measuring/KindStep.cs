@@ -1,5 +1,5 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.Measuring;
 
@@ -23,23 +23,23 @@ internal static class KindStep
         AngleKind kind = given.Measure.Kind;
         if (kind != AngleKind.Right && Math.Abs(given.Measure.Degrees - 90) <= TooNearToSay)
         {
-            board.Change(figureId, f => f with { Written = $"{Numbers.Adjective(kind)}?" });
+            board.Change(figureId, f => f with { Written = Text.Angles.AdjectiveQuestion(kind) });
             board.Step(
                 "kind",
-                "Kind",
-                $"It is close to a right angle, so the eye cannot be sure. We write “{Numbers.Adjective(kind)}?” and let the protractor decide.",
-                Question.Open("Is it less than a right angle, or more? How sure are you?")
+                Text.Demonstrations.Labels.Kind,
+                Text.Demonstrations.Kind.Unsure(kind),
+                Question.Open(Text.Demonstrations.Kind.UnsureQuestion)
             );
             return;
         }
-        board.Change(figureId, f => f with { Written = Numbers.Adjective(kind) });
+        board.Change(figureId, f => f with { Written = Text.Angles.Adjective(kind) });
         board.Step(
             "kind",
-            "Kind",
-            $"Look first: {Numbers.Compared(kind)}. It is {Numbers.WithArticle(kind)}, and we write that down.",
+            Text.Demonstrations.Labels.Kind,
+            Text.Demonstrations.Kind.Looked(kind),
             new Question(
-                "Which kind of angle is this?",
-                [.. choices.Select(Numbers.Adjective)],
+                Text.Demonstrations.Kind.Question,
+                [.. choices.Select(k => Text.Angles.Adjective(k))],
                 Array.IndexOf(choices, kind)
             )
         );

@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.Measuring;
 
@@ -10,7 +11,7 @@ internal static class LayingFaults
     {
         if (errors.None && StandardPlacement.Of(task.Angle, task.Names, task.Instrument) is null)
         {
-            errors.Add("instrument", "has no scale whose zero can lie on an arm of this angle.");
+            errors.Add("instrument", Text.Demonstrations.Problem.NoZero);
         }
     }
 
@@ -19,7 +20,7 @@ internal static class LayingFaults
     {
         if (task.Instrument.Arm is null)
         {
-            errors.Add("instrument", "must have an arm that turns and locks.");
+            errors.Add("instrument", Text.Demonstrations.Problem.NeedsLockingArm);
         }
         NeedsZero(task, errors);
     }

@@ -4,6 +4,7 @@ using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.Measuring;
 
@@ -16,8 +17,8 @@ public sealed class MeasureAngle()
         new DemonstrationFacts(
             "measure",
             DemonstrationGroup.Measuring,
-            "Measure an angle",
-            "Any angle, step by step, the way the class does it."
+            Text.Demonstrations.Measure.Title,
+            Text.Demonstrations.Measure.Summary
         )
         {
             UsualEndLength = 44,
@@ -34,10 +35,7 @@ public sealed class MeasureAngle()
         base.Validate(task, errors);
         if (errors.None && StandardPlacement.Of(task.Angle, task.Names, task.Instrument) is null)
         {
-            errors.Add(
-                "instrument",
-                "has no scale whose zero can lie on an arm of this angle: no reading can start at zero."
-            );
+            errors.Add("instrument", Text.Demonstrations.Problem.NoZero);
         }
     }
 
@@ -74,7 +72,7 @@ public sealed class MeasureAngle()
         steps.Check(task.Angle, result);
         return board.Script(
             Key,
-            $"Measure {task.Names.Full}",
+            Text.Demonstrations.Measure.Named(task.Names.Full),
             task.Angle.Measure.Degrees,
             protractor
         );
@@ -104,13 +102,13 @@ public sealed class MeasureAngle()
         {
             board.Step(
                 "way",
-                "Which way",
+                Text.Demonstrations.Labels.WhichMethod,
                 method == ReflexMethod.AddTo180
-                    ? "It is nearer to a straight angle than to a full turn: adding to 180 leaves only a small piece to measure."
-                    : "It is nearer to a full turn: taking from 360 leaves only a small piece to measure.",
+                    ? Text.Demonstrations.Reflex.AddingIsEasier
+                    : Text.Demonstrations.Reflex.TakingIsEasier,
                 new Question(
-                    "Which way is handier here?",
-                    ["take from 360", "add to 180"],
+                    Text.Demonstrations.Reflex.WhichIsEasier,
+                    [Text.Demonstrations.Reflex.Choice360, Text.Demonstrations.Reflex.Choice180],
                     method == ReflexMethod.AddTo180 ? 1 : 0
                 )
             );

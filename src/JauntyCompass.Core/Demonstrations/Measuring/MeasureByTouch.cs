@@ -1,6 +1,8 @@
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.Measuring;
 
@@ -10,14 +12,14 @@ public sealed class MeasureByTouch()
         new DemonstrationFacts(
             "by-touch",
             DemonstrationGroup.Measuring,
-            "By touch",
-            "Raised marks, an arm that locks, and fingers that count."
+            Text.Demonstrations.ByTouch.Title,
+            Text.Demonstrations.ByTouch.Summary
         )
         {
             UsualMeasure = 65,
             UsualInstrument = InstrumentCatalogue.Tactile,
             MostMeasure = 180,
-            WhyMeasure = "A half circle lies over the opening itself.",
+            WhyMeasure = Text.Demonstrations.Why.HalfCircle,
         }
     )
 {
@@ -35,7 +37,6 @@ public sealed class MeasureByTouch()
     {
         var board = new Storyboard(task.Rules);
         StandardPlacement laying = StandardPlacement.Of(task.Angle, task.Names, task.Instrument)!;
-        var phrasing = board.Phrasing;
         board.Put(new Figure(Id, task.Angle) { Names = task.Names });
         var steps = new MeasuringSteps(board, Id, laying);
         steps.CentreAndZeroLine();
@@ -45,9 +46,9 @@ public sealed class MeasureByTouch()
         );
         board.Step(
             "arm",
-            "Turn the arm",
-            $"Feel for {laying.Names.EndRay}, turn the arm of the protractor onto it and lock it. Any grip that suits the hand is right.",
-            Question.Open("How can fingers find the second line?")
+            Text.Demonstrations.Labels.TurnTheArm,
+            Text.Demonstrations.ByTouch.Arm(laying.Names.EndRay),
+            Question.Open(Text.Demonstrations.ByTouch.ArmQuestion)
         );
         board.Sheet = board.Sheet with
         {
@@ -66,9 +67,12 @@ public sealed class MeasureByTouch()
         };
         board.Step(
             "count",
-            "Count",
-            $"Count {phrasing.Counted(task.Instrument, laying.Scale)}, long marks for tens, short ones for fives: {Counting.Said(laying, phrasing)}.",
-            Question.Open("Count the long marks up to the arm.")
+            Text.Demonstrations.Labels.Count,
+            Text.Demonstrations.ByTouch.Count(
+                InstrumentWords.CountedAlong(task.Instrument, laying.Scale),
+                Counting.Said(laying)
+            ),
+            Question.Open(Text.Demonstrations.ByTouch.CountQuestion)
         );
         steps.Write(task.Names.Full, laying.Rounded);
         return board.Script(Key, Title, task.Angle.Measure.Degrees, task.Instrument);

@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.Measuring;
 
@@ -9,13 +10,13 @@ public sealed class MeasureFromBothArms()
         new DemonstrationFacts(
             "both-arms",
             DemonstrationGroup.Measuring,
-            "From both arms",
-            "Measured from either arm, an angle gives the same number."
+            Text.Demonstrations.BothArms.Title,
+            Text.Demonstrations.BothArms.Summary
         )
         {
             UsualMeasure = 127,
             MostMeasure = 180,
-            WhyMeasure = "A half circle lies over the opening itself.",
+            WhyMeasure = Text.Demonstrations.Why.HalfCircle,
         }
     )
 {
@@ -33,7 +34,7 @@ public sealed class MeasureFromBothArms()
             )
         )
         {
-            errors.Add("instrument", "must have a zero for either arm: one with two scales.");
+            errors.Add("instrument", Text.Demonstrations.Problem.NoZeroForBoth);
         }
     }
 
@@ -51,19 +52,19 @@ public sealed class MeasureFromBothArms()
             new Figure(Id, task.Angle) { Names = task.Names, Mark = OpeningMarks.Of(task.Angle) }
         );
         Once(board, first);
-        board.Change(Id, f => f with { Written = board.Phrasing.Degrees(first.Rounded) });
+        board.Change(Id, f => f with { Written = Text.Units.Degrees(first.Rounded) });
         board.Step(
             "first-number",
-            "First number",
-            $"From {first.Names.StartRay}: {board.Phrasing.Degrees(first.Rounded)}."
+            Text.Demonstrations.Labels.FirstNumber,
+            Text.Demonstrations.BothArms.First(first.Names.StartRay, first.Rounded)
         );
         board.Lift(Id);
         Once(board, second);
         board.Step(
             "same",
-            "The same",
-            $"From {second.Names.StartRay}: {board.Phrasing.Degrees(second.Rounded)} again. Two ways, one number: now we trust it.",
-            Question.YesOrNo("Must both numbers be the same?", yes: true)
+            Text.Demonstrations.Labels.Same,
+            Text.Demonstrations.BothArms.Same(second.Names.StartRay, second.Rounded),
+            Question.YesOrNo(Text.Demonstrations.BothArms.SameQuestion, yes: true)
         );
         return board.Script(Key, Title, task.Angle.Measure.Degrees, task.Instrument);
     }

@@ -28,8 +28,6 @@ internal sealed record MeasuringSteps(
     // Well past the rim, so that an extension is seen to cross the graduations, in mm.
     private const double BeyondRim = 10;
 
-    private Phrasing Phrasing => Board.Phrasing;
-
     private AngleNames Names => StandardPlacement.Names;
 
     private Protractor Protractor => StandardPlacement.Protractor;
@@ -41,15 +39,12 @@ internal sealed record MeasuringSteps(
     internal void MakeEstimate(Angle given)
     {
         Estimate estimate = Estimate.Of(given.Measure);
-        Board.Change(
-            FigureId,
-            f => f with { Written = $"about {Phrasing.Degrees(estimate.Number)}" }
-        );
+        Board.Change(FigureId, f => f with { Written = Text.Units.About(estimate.Number) });
         Board.Step(
             "estimate",
-            "Estimate",
-            estimate.Caption(Phrasing),
-            Question.Open("Which benchmark is nearest? More or less? Say a number.")
+            Text.Demonstrations.Labels.Estimate,
+            estimate.Caption,
+            Question.Open(Text.Demonstrations.Estimate.Question)
         );
     }
 
@@ -63,19 +58,16 @@ internal sealed record MeasuringSteps(
         );
         bool level = Math.Abs(offLevel) <= LevelWithin;
         bool upsideDown = StandardPlacement.Placement.Turn.SinCos().Cos < -0.5;
-        string caption = (pageTurned, level, upsideDown) switch
+        Message caption = (pageTurned, level, upsideDown) switch
         {
-            (true, _, _) =>
-                $"Turn the page until {Names.StartRay} lies level. The angle stays the same.",
-            (_, _, true) =>
-                $"The opening lies below {Names.StartRay}: the protractor goes on upside down, and that is fine.",
-            (_, true, _) => $"{Names.StartRay} lies level already: nothing to turn.",
-            _ =>
-                $"{Names.StartRay} is not level. No need to turn the page: we turn the protractor with it.",
+            (true, _, _) => Text.Demonstrations.Turn.Page(Names.StartRay),
+            (_, _, true) => Text.Demonstrations.Turn.UpsideDown(Names.StartRay),
+            (_, true, _) => Text.Demonstrations.Turn.Level(Names.StartRay),
+            _ => Text.Demonstrations.Turn.Protractor(Names.StartRay),
         };
         Lay(Aside(), waiting: true);
         Spotlight(WhichArm.Start);
-        Board.Step("turn", "Turn", caption);
+        Board.Step("turn", Text.Demonstrations.Labels.Turn, caption);
     }
 
     /// <summary>Brings centre mark and zero line to their places, in the order of the class.</summary>
@@ -92,11 +84,9 @@ internal sealed record MeasuringSteps(
                     ),
                 }
             );
-            ZeroLine($"Lay the {Phrasing.Words.ZeroLine} along {Names.StartRay}, anywhere on it.");
+            ZeroLine(Text.Demonstrations.Place.ZeroLineAnywhere(Names.StartRay));
             Lay(StandardPlacement.Placement);
-            Centre(
-                $"Now slide it along {Names.StartRay} until the {Phrasing.Words.CentreMark} is exactly on the vertex {Names.Vertex}."
-            );
+            Centre(Text.Demonstrations.Place.SlideToVertex(Names.StartRay, Names.Vertex));
             return;
         }
         Lay(
@@ -105,11 +95,9 @@ internal sealed record MeasuringSteps(
                 Turn = StandardPlacement.Placement.Turn.Turned(LooseTurn),
             }
         );
-        Centre($"The {Phrasing.Words.CentreMark} goes exactly on the vertex {Names.Vertex}.");
+        Centre(Text.Demonstrations.Place.Centre(Names.Vertex));
         Lay(StandardPlacement.Placement);
-        ZeroLine(
-            $"Turn about {Names.Vertex} until the {Phrasing.Words.ZeroLine} covers {Names.StartRay}. Then look at the {Phrasing.Words.CentreMark} again."
-        );
+        ZeroLine(Text.Demonstrations.Place.TurnAboutVertex(Names.Vertex, Names.StartRay));
     }
 
     /// <summary>Extends arms that do not reach the graduations; nothing when both do.</summary>
@@ -120,12 +108,6 @@ internal sealed record MeasuringSteps(
         {
             return;
         }
-        string which = (start, end) switch
-        {
-            (not null, not null) => $"Both {Phrasing.Words.Arm}s stop",
-            (not null, _) => $"{Names.StartRay} stops",
-            _ => $"{Names.EndRay} stops",
-        };
         double missing = Math.Max(
             StandardPlacement.Laid.StartCrossing?.Shortfall ?? 0,
             StandardPlacement.Laid.EndCrossing?.Shortfall ?? 0
@@ -141,12 +123,14 @@ internal sealed record MeasuringSteps(
         };
         Board.Step(
             "extend",
-            "Extend",
-            $"{which} {Numbers.Millimetres(missing)} short. Extend with the {Phrasing.Words.Straightedge}, exactly along itself; the angle stays the same.",
-            Question.YesOrNo(
-                $"The graduations are out of reach. Does a longer {Phrasing.Words.Arm} change the angle?",
-                yes: false
-            )
+            Text.Demonstrations.Labels.Extend,
+            start is not null && end is not null
+                ? Text.Demonstrations.Extend.Both(missing)
+                : Text.Demonstrations.Extend.One(
+                    end is not null ? Names.EndRay : Names.StartRay,
+                    missing
+                ),
+            Question.YesOrNo(Text.Demonstrations.Extend.Question, yes: false)
         );
         Board.Sheet = Board.Sheet with { Straightedge = null };
     }
@@ -154,60 +138,70 @@ internal sealed record MeasuringSteps(
     /// <summary>Chooses the scale by the rule of the class.</summary>
     internal void ChooseScale()
     {
-        string[] choices =
+        Message[] choices =
         [
             .. Enumerable
                 .Range(0, Protractor.Scales.Count)
-                .Select(i => Phrasing.ScaleName(Protractor, i)),
+                .Select(i => InstrumentWords.ScaleName(Protractor, i))
+                .OfType<Message>(),
         ];
         Question? question =
             choices.Length > 1
-                ? new Question("Which numbers shall we follow?", choices, StandardPlacement.Scale)
+                ? new Question(Text.Demonstrations.Scale.Question, choices, StandardPlacement.Scale)
                 : null;
         if (StandardPlacement.CountsBack)
         {
             CountBack();
             return;
         }
-        Board.Warn(RuleSentences.Warning(Board.Rules.Scale, StandardPlacement, Phrasing));
-        string caption = RuleSentences.Choose(Board.Rules.Scale, StandardPlacement, Phrasing);
+        Board.Warn(RuleSentences.Warning(Board.Rules.Scale, StandardPlacement));
+        Message caption = RuleSentences.Choose(Board.Rules.Scale, StandardPlacement);
         if (
             Board.Rules.Confirming is ScaleRule second
             && second != Board.Rules.Scale
             && RuleSentences.Serves(second, StandardPlacement)
         )
         {
-            caption +=
-                $" And it agrees: {RuleSentences.Confirm(second, StandardPlacement, Phrasing)}";
+            caption = Text.Demonstrations.Scale.Agrees(
+                caption,
+                RuleSentences.Confirm(second, StandardPlacement)
+            );
         }
         Ink(StandardPlacement.Scale);
         Spotlight(WhichArm.Start);
-        Board.Step("scale", "Which scale", caption, question);
+        Board.Step("scale", Text.Demonstrations.Labels.WhichScale, caption, question);
     }
 
     private void CountBack()
     {
-        string measure = Phrasing.Degrees(StandardPlacement.Angle.Measure.Degrees);
-        string whole = Phrasing.Degrees(Protractor.FullScale);
-        string why =
-            Protractor.Shape == ProtractorShape.HalfCircle
-                ? $"its zero is at the other end: {Names.StartRay} lies on {whole}"
-                : $"it counts the other way round: back at zero it has come to {whole}";
+        double measure = StandardPlacement.Angle.Measure.Degrees;
+        double whole = Protractor.FullScale;
         Ink(StandardPlacement.Scale);
         Spotlight(WhichArm.Start);
         Board.Step(
             "scale",
-            "Which way",
-            $"There is one scale only, and {why}. So {measure} from there is {whole} − {measure} = {Phrasing.Degrees(StandardPlacement.Rounded)} on the scale.",
-            Question.Open($"The only scale counts the other way. Where on it is {measure}?")
+            Text.Demonstrations.Labels.WhichWay,
+            Protractor.Shape == ProtractorShape.HalfCircle
+                ? Text.Demonstrations.Scale.CountsBackFromEnd(
+                    Names.StartRay,
+                    whole,
+                    measure,
+                    StandardPlacement.Rounded
+                )
+                : Text.Demonstrations.Scale.CountsBackRound(
+                    whole,
+                    measure,
+                    StandardPlacement.Rounded
+                ),
+            Question.Open(Text.Demonstrations.Scale.CountsBackQuestion(measure))
         );
     }
 
     // In a drawing the other arm is not there yet: one counts to the number.
-    private string Target =>
+    private Message Target =>
         Board.Sheet.Figures.Any(f => f.Id == FigureId && !f.HasEnd)
-            ? Phrasing.Degrees(StandardPlacement.Rounded)
-            : Names.EndRay;
+            ? Text.Units.Degrees(StandardPlacement.Rounded)
+            : Text.Units.AsWritten(Names.EndRay);
 
     /// <summary>Counts along the scale to the other arm.</summary>
     internal void Count()
@@ -233,13 +227,16 @@ internal sealed record MeasuringSteps(
         Spotlight(WhichArm.End);
         Board.Step(
             "count",
-            "Count",
-            $"Start at zero and follow {Phrasing.Counted(Protractor, StandardPlacement.Scale)}: {Counting.Said(StandardPlacement, Phrasing)}.",
+            Text.Demonstrations.Labels.Count,
+            Text.Demonstrations.Count.Along(
+                InstrumentWords.CountedAlong(Protractor, StandardPlacement.Scale),
+                Counting.Said(StandardPlacement)
+            ),
             Question.Open(
-                creased ? $"Count the creases. How many lie before {Target}?"
+                creased ? Text.Demonstrations.Count.QuestionCreases(Target)
                 : Protractor.Marks == GraduationMarks.Raised
-                    ? $"Count by touch. How many tens lie before {Target}?"
-                : $"Count along. What is the last label before {Target}?"
+                    ? Text.Demonstrations.Count.QuestionTouch(Target)
+                : Text.Demonstrations.Count.Question(Target)
             )
         );
         Board.Sheet = Board.Sheet with { Lens = null };
@@ -248,12 +245,13 @@ internal sealed record MeasuringSteps(
     /// <summary>Writes the measure beside the arc.</summary>
     internal void Write(string name, double result)
     {
-        Board.Change(FigureId, f => f with { Written = Phrasing.Degrees(result) });
+        Board.Change(FigureId, f => f with { Written = Text.Units.Degrees(result) });
         Board.Step(
             "write",
-            "Write",
-            $"Write it beside the arc: {name} = {Phrasing.Degrees(result)}."
-                + (Phrasing.Style == DegreeStyle.Sign ? " The degree sign belongs to it." : "")
+            Text.Demonstrations.Labels.Write,
+            Board.Rules.Degrees == DegreeStyle.Sign
+                ? Text.Demonstrations.Write.WithDegreeSign(name, result)
+                : Text.Demonstrations.Write.BesideArc(name, result)
         );
     }
 
@@ -263,17 +261,21 @@ internal sealed record MeasuringSteps(
         Board.Lift(FigureId);
         Spotlight(null);
         AngleKind kind = given.Measure.Kind;
-        string estimated = Board.Rules.EstimateFirst
-            ? $" Our estimate was about {Phrasing.Degrees(Estimate.Of(given.Measure).Number)}: near enough."
-            : "";
+        Message reasonable = Text.Demonstrations.Check.Reasonable(
+            result,
+            new Measure(result).Kind,
+            Names.EndRay
+        );
         Board.Step(
             "check",
-            "Check",
-            $"{Phrasing.Degrees(result)} is {Numbers.Compared(new Measure(result).Kind)}: {Numbers.WithArticle(kind)}, as we said.{estimated} Measuring again from {Names.EndRay} must give the same.",
-            Question.YesOrNo(
-                $"We said {Numbers.Adjective(kind)}. Can {Phrasing.Degrees(result)} be right?",
-                yes: true
-            )
+            Text.Demonstrations.Labels.Check,
+            Board.Rules.EstimateFirst
+                ? Text.Demonstrations.Check.WithEstimate(
+                    reasonable,
+                    Estimate.Of(given.Measure).Number
+                )
+                : reasonable,
+            Question.YesOrNo(Text.Demonstrations.Check.Question(kind, result), yes: true)
         );
     }
 
@@ -285,18 +287,18 @@ internal sealed record MeasuringSteps(
         Lay(StandardPlacement.Placement);
     }
 
-    private void Centre(string caption) =>
+    private void Centre(Message caption) =>
         Board.Step(
             "centre",
-            Capital(Phrasing.Words.CentreMark.Split(' ')[0]),
+            Text.Demonstrations.Labels.Centre,
             caption,
-            Question.Open($"Where does the {Phrasing.Words.CentreMark} go?")
+            Question.Open(Text.Demonstrations.Place.WhereCentre)
         );
 
-    private void ZeroLine(string caption)
+    private void ZeroLine(Message caption)
     {
         Spotlight(WhichArm.Start);
-        Board.Step("zero-line", Capital(Phrasing.Words.ZeroLine), caption);
+        Board.Step("zero-line", Text.Demonstrations.Labels.ZeroLine, caption);
     }
 
     private void Lay(Placement placement, bool waiting = false) =>
@@ -364,6 +366,4 @@ internal sealed record MeasuringSteps(
 
     private static double? ExtendedTo(Crossing? crossing) =>
         crossing is { Reaches: false } at ? at.DistanceFromVertex + BeyondRim : null;
-
-    internal static string Capital(string words) => char.ToUpperInvariant(words[0]) + words[1..];
 }

@@ -2,6 +2,7 @@ using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.Measuring;
 
@@ -11,13 +12,13 @@ public sealed class NotFromZero()
         new DemonstrationFacts(
             "not-from-zero",
             DemonstrationGroup.Measuring,
-            "Not starting at zero",
-            "Read both arms on one scale and subtract."
+            Text.Demonstrations.NotFromZero.Title,
+            Text.Demonstrations.NotFromZero.Summary
         )
         {
             UsualMeasure = 70,
             MostMeasure = 175,
-            WhyMeasure = "Both arms must lie on one scale, neither on its zero.",
+            WhyMeasure = Text.Demonstrations.Why.BothOnOneScale,
         }
     )
 {
@@ -46,35 +47,35 @@ public sealed class NotFromZero()
         board.Lay(new LaidInstrument(Id, task.Instrument.Id, placed) { InkedScale = well.Scale });
         board.Step(
             "lay",
-            "Lay it on",
-            $"The {board.Phrasing.Words.CentreMark} lies on the vertex, but no zero lies on {start}. That can still be read.",
-            Question.YesOrNo("Can we measure without moving it?", yes: true)
+            Text.Demonstrations.Labels.Placed,
+            Text.Demonstrations.NotFromZero.Place(start),
+            Question.YesOrNo(Text.Demonstrations.NotFromZero.PlaceQuestion, yes: true)
         );
         Thread(board, task.Instrument, placed, well.Scale, from);
         board.Step(
             "first",
-            "First reading",
-            $"On {start} we read {board.Phrasing.Degrees(from)}.",
-            Question.Open($"What does the scale say on {start}?")
+            Text.Demonstrations.Labels.FirstReading,
+            Text.Demonstrations.NotFromZero.First(start, from),
+            Question.Open(Text.Demonstrations.NotFromZero.FirstQuestion(start))
         );
         Thread(board, task.Instrument, placed, well.Scale, end);
         board.Step(
             "second",
-            "Second reading",
-            $"On the same scale {other} lies at {board.Phrasing.Degrees(end)}.",
-            Question.Open($"And on {other}, on the same scale?")
+            Text.Demonstrations.Labels.SecondReading,
+            Text.Demonstrations.NotFromZero.Second(other, end),
+            Question.Open(Text.Demonstrations.NotFromZero.SecondQuestion(other))
         );
-        board.Change(Id, f => f with { Written = board.Phrasing.Degrees(well.Rounded) });
+        board.Change(Id, f => f with { Written = Text.Units.Degrees(well.Rounded) });
         board.Step(
             "subtract",
-            "Subtract",
-            $"{board.Phrasing.Degrees(end)} − {board.Phrasing.Degrees(from)} = {board.Phrasing.Degrees(well.Rounded)}. Forget to subtract, and {board.Phrasing.Degrees(end)} would be written: the classic slip.",
+            Text.Demonstrations.Labels.Subtract,
+            Text.Demonstrations.NotFromZero.Subtract(end, from, well.Rounded),
             new Question(
-                "What is the angle?",
+                Text.Demonstrations.NotFromZero.SubtractQuestion,
                 [
-                    board.Phrasing.Degrees(end),
-                    board.Phrasing.Degrees(well.Rounded),
-                    board.Phrasing.Degrees(end + from),
+                    Text.Units.Degrees(end),
+                    Text.Units.Degrees(well.Rounded),
+                    Text.Units.Degrees(end + from),
                 ],
                 1
             )
@@ -84,9 +85,9 @@ public sealed class NotFromZero()
             new LaidInstrument(Id, task.Instrument.Id, well.Placement) { InkedScale = well.Scale }
         );
         board.Step(
-            "handier",
-            "Handier",
-            $"With the zero on {start} there is nothing to subtract: the same {board.Phrasing.Degrees(well.Rounded)}, only handier."
+            "easier",
+            Text.Demonstrations.Labels.Easier,
+            Text.Demonstrations.NotFromZero.Easier(start, well.Rounded)
         );
         return board.Script(Key, Title, task.Angle.Measure.Degrees, task.Instrument);
     }

@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Lessons;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.Measuring;
 
@@ -11,9 +12,9 @@ internal static class ReflexSteps
         double result = 360 - laying.Rounded;
         board.Step(
             "take-from-360",
-            "From 360",
-            $"A full turn is {board.Phrasing.Degrees(360)}. What is left over: {board.Phrasing.Degrees(360)} − {board.Phrasing.Degrees(laying.Rounded)} = {board.Phrasing.Degrees(result)}.",
-            Question.Open("The protractor shows the smaller angle. How do we get the reflex one?")
+            Text.Demonstrations.Labels.From360,
+            Text.Demonstrations.Reflex.TakeFrom360(360, laying.Rounded, result),
+            Question.Open(Text.Demonstrations.Reflex.TakeFrom360Question)
         );
     }
 
@@ -22,11 +23,9 @@ internal static class ReflexSteps
         double result = 180 + beyond.Rounded;
         board.Step(
             "add-to-180",
-            "Add 180",
-            $"A straight angle is {board.Phrasing.Degrees(180)}, and the extra comes on top: {board.Phrasing.Degrees(180)} + {board.Phrasing.Degrees(beyond.Rounded)} = {board.Phrasing.Degrees(result)}.",
-            Question.Open(
-                "We measured only the extra beyond the straight line. What is still missing?"
-            )
+            Text.Demonstrations.Labels.Add180,
+            Text.Demonstrations.Reflex.Add180(180, beyond.Rounded, result),
+            Question.Open(Text.Demonstrations.Reflex.Add180Question)
         );
     }
 

@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Instruments.Rules;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.Measuring;
 
@@ -11,88 +12,80 @@ public static class RuleSentences
         ScaleRules.Follow(rule, laying.Laid).ScaleIndex == laying.Scale;
 
     /// <summary>How the rule chooses; where it cannot serve, how <i>start at zero</i> does.</summary>
-    internal static string Choose(ScaleRule rule, StandardPlacement laying, Phrasing phrasing) =>
-        Confirm(Serves(rule, laying) ? rule : ScaleRule.StartAtZero, laying, phrasing);
+    internal static Message Choose(ScaleRule rule, StandardPlacement laying) =>
+        Confirm(Serves(rule, laying) ? rule : ScaleRule.StartAtZero, laying);
 
     /// <summary>How the rule chooses, where it serves.</summary>
-    internal static string Confirm(ScaleRule rule, StandardPlacement laying, Phrasing phrasing)
+    internal static Message Confirm(ScaleRule rule, StandardPlacement laying)
     {
-        string numbers = phrasing.Counted(laying.Protractor, laying.Scale);
+        Message numbers = InstrumentWords.CountedAlong(laying.Protractor, laying.Scale);
         string start = laying.Names.StartRay;
         string end = laying.Names.EndRay;
         return rule switch
         {
-            ScaleRule.OpeningSide =>
-                $"{start} points to the {(laying.Angle.Start.SinCos().Cos > 0 ? "right" : "left")}, so we follow {numbers}.",
+            ScaleRule.OpeningSide => Text.Demonstrations.Scale.OpeningSide(
+                start,
+                laying.Angle.Start.SinCos().Cos > 0 ? Side.Right : Side.Left,
+                numbers
+            ),
             ScaleRule.SizeFirst => laying.Angle.Measure.Degrees < 90
-                ? $"It is acute, so of the two it is the smaller number: {numbers}."
-                : $"It is obtuse, so of the two it is the larger number: {numbers}.",
-            ScaleRule.TurningDirection =>
-                $"From {start} to {end} it turns {phrasing.WayRound(laying.Angle.Opening)}, and {numbers} grow that way.",
-            _ =>
-                $"The zero that lies on {start} belongs to {numbers}, and they grow towards {end}.",
+                ? Text.Demonstrations.Scale.Smaller(numbers)
+                : Text.Demonstrations.Scale.Larger(numbers),
+            ScaleRule.TurningDirection => Text.Demonstrations.Scale.Turning(
+                start,
+                end,
+                InstrumentWords.WayRound(laying.Angle.Opening),
+                numbers
+            ),
+            _ => Text.Demonstrations.Scale.StartAtZero(start, numbers, end),
         };
     }
 
     /// <summary>What the teacher should know before the lesson does, or null when the rule serves here.</summary>
-    internal static string? Warning(ScaleRule rule, StandardPlacement laying, Phrasing phrasing)
+    internal static Message? Warning(ScaleRule rule, StandardPlacement laying)
     {
         if (
             rule == ScaleRule.SizeFirst
             && Math.Abs(laying.Angle.Measure.Degrees - 90) <= ScaleRules.NearRightAngle
         )
         {
-            return "So near a right angle the eye cannot say which number is right: we start at zero.";
+            return Text.Demonstrations.Scale.NearRightAngle;
         }
         RuleSafety safety = RuleSafety.Of(rule, laying.Protractor);
         return safety.Trust is Trust.Misleads or Trust.Silent || !Serves(rule, laying)
-            ? $"{Name(rule)}: {Reason(safety, phrasing)} We start at zero."
+            ? Text.Demonstrations.Scale.RuleFails(Name(rule), Reason(safety))
             : null;
     }
 
     /// <summary>A rule by its name.</summary>
-    public static string Name(ScaleRule rule) =>
+    public static Message Name(ScaleRule rule) =>
         rule switch
         {
-            ScaleRule.OpeningSide => "Opening side",
-            ScaleRule.SizeFirst => "Size first",
-            ScaleRule.TurningDirection => "Turning direction",
-            _ => "Start at zero",
+            ScaleRule.OpeningSide => Text.Demonstrations.Rules.OpeningSide,
+            ScaleRule.SizeFirst => Text.Demonstrations.Rules.SizeFirst,
+            ScaleRule.TurningDirection => Text.Demonstrations.Rules.TurningDirection,
+            _ => Text.Demonstrations.Rules.StartAtZero,
         };
 
     /// <summary>How far a rule can be trusted on an instrument, and why.</summary>
-    public static string Reason(RuleSafety safety, Phrasing phrasing)
+    public static Message Reason(RuleSafety safety)
     {
-        string example = safety.Example is Misleading wrong
-            ? $" For example, {phrasing.Degrees(LaidMeasure(wrong))} would be read as {phrasing.Degrees(wrong.Answer)}."
-            : "";
-        return safety.Reason switch
+        Message reason = safety.Reason switch
         {
-            TrustReason.NumberedOtherWay => "this instrument is numbered the other way round."
-                + example,
-            TrustReason.OneScale =>
-                "there is only one scale, and its number may belong to the other "
-                    + phrasing.Words.Arm
-                    + "."
-                    + example,
-            TrustReason.FullCircle => "on this full circle the two ends of the "
-                + phrasing.Words.ZeroLine
-                + " are not alike."
-                + example,
-            TrustReason.UpsideDown =>
-                "right while it lies upright; upside down, right and left change places." + example,
-            TrustReason.TurnedOver =>
-                "right while its printing is up; turned over, the scales change places." + example,
-            TrustReason.NoSuchScales => "this instrument has no scales that the rule could name.",
+            TrustReason.NumberedOtherWay => Text.Demonstrations.Rules.NumberedOtherWay,
+            TrustReason.OneScale => Text.Demonstrations.Rules.OneScale,
+            TrustReason.FullCircle => Text.Demonstrations.Rules.FullCircle,
+            TrustReason.UpsideDown => Text.Demonstrations.Rules.UpsideDown,
+            TrustReason.TurnedOver => Text.Demonstrations.Rules.TurnedOver,
+            TrustReason.NoSuchScales => Text.Demonstrations.Rules.NoSuchScales,
             _ when safety.Rule == ScaleRule.SizeFirst && safety.Trust == Trust.Safe =>
-                "right, but near a right angle the eye cannot say: start at zero there.",
+                Text.Demonstrations.Rules.RightButNear90,
             _ => safety.AlwaysAnswers
-                ? "right however it lies."
-                : "right whenever it names a scale; where it names none, line up the other "
-                    + phrasing.Words.Arm
-                    + ".",
+                ? Text.Demonstrations.Rules.AlwaysRight
+                : Text.Demonstrations.Rules.RightWhenItNames,
         };
+        return safety.Example is Misleading wrong
+            ? Text.Demonstrations.Rules.Example(reason, wrong.Angle.Measure.Degrees, wrong.Answer)
+            : reason;
     }
-
-    private static double LaidMeasure(Misleading wrong) => wrong.Angle.Measure.Degrees;
 }

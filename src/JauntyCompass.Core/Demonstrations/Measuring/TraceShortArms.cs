@@ -1,6 +1,7 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.Measuring;
 
@@ -10,13 +11,13 @@ public sealed class TraceShortArms()
         new DemonstrationFacts(
             "trace",
             DemonstrationGroup.Measuring,
-            "Short arms: trace them",
-            "When the book must stay clean, trace the angle and draw its arms on."
+            Text.Demonstrations.Trace.Title,
+            Text.Demonstrations.Trace.Summary
         )
         {
             UsualEndLength = 38,
             MostMeasure = 180,
-            WhyMeasure = "A half circle lies over the opening itself.",
+            WhyMeasure = Text.Demonstrations.Why.HalfCircle,
         }
     )
 {
@@ -34,22 +35,17 @@ public sealed class TraceShortArms()
     public override Script Build(DemonstrationTask task)
     {
         var board = new Storyboard(task.Rules);
-        string arm = board.Phrasing.Words.Arm;
         double radius = task.Instrument.EdgeRadius;
         Angle angle = task.Angle;
         board.Put(new Figure(Id, angle) { Names = task.Names });
         board.Step(
             "short",
-            "Too short",
-            $"The {arm}s stop before the graduations, and in a book we do not draw.",
-            Question.Open("The book must stay clean. What can we do?")
+            Text.Demonstrations.Labels.TooShort,
+            Text.Demonstrations.Trace.TooShort,
+            Question.Open(Text.Demonstrations.Trace.TooShortQuestion)
         );
         board.Sheet = board.Sheet with { Tracing = new TracingPaper(angle) };
-        board.Step(
-            "trace",
-            "Trace",
-            $"Lay thin paper over it and trace: the vertex first, then a mark on each {arm}."
-        );
+        board.Step("trace", Text.Demonstrations.Labels.Trace, Text.Demonstrations.Trace.Over);
         Angle longer = angle with
         {
             StartLength = Math.Max(angle.StartLength, radius + BeyondRim),
@@ -60,11 +56,7 @@ public sealed class TraceShortArms()
             Tracing = new TracingPaper(longer),
             Straightedge = new LaidStraightedge(angle.Vertex, angle.End),
         };
-        board.Step(
-            "draw-on",
-            "Draw on",
-            $"On the tracing paper we draw the {arm}s on with the {board.Phrasing.Words.Straightedge}, as long as we like. The angle stays the same."
-        );
+        board.Step("draw-on", Text.Demonstrations.Labels.DrawOn, Text.Demonstrations.Trace.DrawOn);
         board.Sheet = board.Sheet with { Straightedge = null };
         board.Change(Id, f => f with { Angle = longer, Names = task.Names });
         var steps = new MeasuringSteps(

@@ -1,7 +1,6 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Demonstrations.Measuring;
 using JauntyCompass.Core.Sheet;
-using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.Naming;
 
@@ -11,8 +10,8 @@ public sealed class KindsOfAngle()
         new DemonstrationFacts(
             "kinds",
             DemonstrationGroup.Words,
-            "Kinds of angle",
-            "From zero to a full turn, by opening an arm."
+            Text.Demonstrations.Kinds.Title,
+            Text.Demonstrations.Kinds.Summary
         )
         {
             LeastMeasure = 0,
@@ -29,7 +28,6 @@ public sealed class KindsOfAngle()
     public override Script Build(DemonstrationTask task)
     {
         var board = new Storyboard(task.Rules);
-        string arm = board.Phrasing.Words.Arm;
         foreach (double degrees in Shown)
         {
             Angle angle = task.Angle with { Measure = new Measure(degrees) };
@@ -42,35 +40,29 @@ public sealed class KindsOfAngle()
                         degrees == 0 ? OpeningMark.None
                         : degrees == 360 ? OpeningMark.Turn
                         : OpeningMarks.Of(angle),
-                    Written = Numbers.Adjective(kind),
+                    Written = Text.Angles.Adjective(kind),
                 }
             );
             board.Step(
-                Numbers.Adjective(kind).Replace(' ', '-'),
-                MeasuringSteps.Capital(Numbers.Adjective(kind)),
-                Caption(kind, arm, board.Phrasing),
-                degrees == 0
-                    ? null
-                    : Question.Open($"Open the {arm} further. What kind of angle is it now?")
+                KeyOf(kind),
+                Text.Demonstrations.Labels.OfKind(kind),
+                Caption(kind),
+                degrees == 0 ? null : Question.Open(Text.Demonstrations.Kinds.OfQuestion)
             );
         }
         return board.Script(Key, Title, null);
     }
 
-    private static string Caption(AngleKind kind, string arm, Phrasing phrasing) =>
+    private static string KeyOf(AngleKind kind) =>
+        kind == AngleKind.FullTurn ? "full-turn" : kind.ToString().ToLowerInvariant();
+
+    // A kind lies between the one and the other, or is exactly the one.
+    private static Message Caption(AngleKind kind) =>
         kind switch
         {
-            AngleKind.Zero =>
-                $"Both {arm}s lie on each other: a zero angle, {phrasing.Degrees(0)}. Now one of them opens.",
-            AngleKind.Acute =>
-                $"Acute: more than {phrasing.Degrees(0)}, less than a right angle, {phrasing.Degrees(90)}.",
-            AngleKind.Right => $"Right: exactly {phrasing.Degrees(90)}. It gets a box, not an arc.",
-            AngleKind.Obtuse =>
-                $"Obtuse: more than {phrasing.Degrees(90)}, less than {phrasing.Degrees(180)}.",
-            AngleKind.Straight =>
-                $"Straight: exactly {phrasing.Degrees(180)}. The {arm}s make one line, and it is still an angle.",
-            AngleKind.Reflex =>
-                $"Reflex: more than {phrasing.Degrees(180)}, less than {phrasing.Degrees(360)}. The arc goes round the outside: where it stands says which opening is meant.",
-            _ => $"Full turn: {phrasing.Degrees(360)}. The {arm} is back where it began.",
+            AngleKind.Zero or AngleKind.Acute => Text.Demonstrations.Kinds.Of(kind, 0, 90),
+            AngleKind.Right or AngleKind.Obtuse => Text.Demonstrations.Kinds.Of(kind, 90, 180),
+            AngleKind.Straight or AngleKind.Reflex => Text.Demonstrations.Kinds.Of(kind, 180, 360),
+            _ => Text.Demonstrations.Kinds.Of(kind, 360, 360),
         };
 }

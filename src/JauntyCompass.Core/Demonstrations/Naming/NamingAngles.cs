@@ -1,6 +1,7 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.Naming;
 
@@ -10,13 +11,13 @@ public sealed class NamingAngles()
         new DemonstrationFacts(
             "naming",
             DemonstrationGroup.Words,
-            "Naming angles",
-            "One letter, three letters, names that are not allowed and why."
+            Text.Demonstrations.Naming.Title,
+            Text.Demonstrations.Naming.Summary
         )
         {
             LeastMeasure = 20,
             MostMeasure = 170,
-            WhyMeasure = "A third ray must fit inside.",
+            WhyMeasure = Text.Demonstrations.Why.ThirdRay,
         }
     )
 {
@@ -33,36 +34,39 @@ public sealed class NamingAngles()
         Note(board, task.Angle, 0, $"∠{s}{v}{e} = ∠{e}{v}{s}", allowed: true);
         board.Step(
             "three-letters",
-            "Three letters",
-            $"Three letters, the vertex in the middle, either way round: ∠{s}{v}{e} or ∠{e}{v}{s}.",
-            Question.Open("How do we say which angle we mean?")
+            Text.Demonstrations.Labels.ThreeLetters,
+            Text.Demonstrations.Naming.ThreeLetters(
+                Text.Units.AsWritten($"∠{s}{v}{e}"),
+                Text.Units.AsWritten($"∠{e}{v}{s}")
+            ),
+            Question.Open(Text.Demonstrations.Naming.ThreeLettersQuestion)
         );
         Note(board, task.Angle, 1, $"∠{v}", allowed: true);
         board.Step(
             "one-letter",
-            "One letter",
-            $"One letter is enough while only one angle stands at {v}: ∠{v}.",
-            Question.YesOrNo($"May we say just ∠{v}?", yes: true)
+            Text.Demonstrations.Labels.OneLetter,
+            Text.Demonstrations.Naming.OneLetter(v, $"∠{v}"),
+            Question.YesOrNo(Text.Demonstrations.Naming.OneLetterQuestion($"∠{v}"), yes: true)
         );
         Note(board, task.Angle, 2, $"∠{s}{v}", allowed: false);
         board.Step(
             "two-letters",
-            "Two letters",
-            $"Never two letters: {s}{v} names a line, not an opening.",
-            Question.YesOrNo($"May we say ∠{s}{v}?", yes: false)
+            Text.Demonstrations.Labels.TwoLetters,
+            Text.Demonstrations.Naming.TwoLetters($"{s}{v}"),
+            Question.YesOrNo(Text.Demonstrations.Naming.MayWeSay($"∠{s}{v}"), yes: false)
         );
         Note(board, task.Angle, 3, $"∠{v}{s}{e}", allowed: false);
         board.Step(
             "vertex-at-end",
-            "Vertex outside",
-            $"Never the vertex at the end: ∠{v}{s}{e} would be an angle at {s}.",
-            Question.YesOrNo($"May we say ∠{v}{s}{e}?", yes: false)
+            Text.Demonstrations.Labels.VertexOutside,
+            Text.Demonstrations.Naming.VertexOutside($"∠{v}{s}{e}", s),
+            Question.YesOrNo(Text.Demonstrations.Naming.MayWeSay($"∠{v}{s}{e}"), yes: false)
         );
         Several(board, task);
         board.Step(
             "ray",
-            "Rays",
-            $"A ray is named from its endpoint outward: ray {v}{s}, not ray {s}{v}. And m∠{s}{v}{e} is the measure, a number of degrees."
+            Text.Demonstrations.Labels.Rays,
+            Text.Demonstrations.Naming.Rays($"{v}{s}", $"{s}{v}", $"∠{s}{v}{e}")
         );
         return board.Script(Key, Title, null);
     }
@@ -80,10 +84,18 @@ public sealed class NamingAngles()
         Note(board, task.Angle, 1, $"∠{names.Vertex}", allowed: false);
         board.Step(
             "several",
-            "Several",
-            $"Now three angles share the vertex, and ∠{names.Vertex} could be any of them. Only three letters tell: ∠{names.Start}{names.Vertex}{third}, ∠{third}{names.Vertex}{names.End}, ∠{names.Start}{names.Vertex}{names.End}.",
+            Text.Demonstrations.Labels.Several,
+            Text.Demonstrations.Naming.Several(
+                $"∠{names.Vertex}",
+                Text.Units.AsWritten($"∠{names.Start}{names.Vertex}{third}"),
+                Text.Units.AsWritten($"∠{third}{names.Vertex}{names.End}"),
+                names.Full
+            ),
             Question.YesOrNo(
-                $"A third ray {names.Vertex}{third}. Is ∠{names.Vertex} still a good name?",
+                Text.Demonstrations.Naming.SeveralQuestion(
+                    $"{names.Vertex}{third}",
+                    $"∠{names.Vertex}"
+                ),
                 yes: false
             )
         );
@@ -94,7 +106,7 @@ public sealed class NamingAngles()
         board.Write(
             new Written(
                 $"name-{line}",
-                text,
+                Text.Units.AsWritten(text),
                 new Point(
                     angle.Vertex.X - Math.CopySign(60, angle.Bisector.SinCos().Cos),
                     angle.Vertex.Y + 58 - line * LineHeight

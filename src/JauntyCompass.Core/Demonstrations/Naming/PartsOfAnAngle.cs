@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Sheet;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.Naming;
 
@@ -9,8 +10,8 @@ public sealed class PartsOfAnAngle()
         new DemonstrationFacts(
             "parts",
             DemonstrationGroup.Words,
-            "The parts of an angle",
-            "Vertex, arms, the opening between them, and the degree."
+            Text.Demonstrations.Parts.Title,
+            Text.Demonstrations.Parts.Summary
         )
     )
 {
@@ -20,7 +21,6 @@ public sealed class PartsOfAnAngle()
     public override Script Build(DemonstrationTask task)
     {
         var board = new Storyboard(task.Rules);
-        string arm = board.Phrasing.Words.Arm;
         var names = task.Names;
         board.Put(
             new Figure(Id, task.Angle)
@@ -32,33 +32,34 @@ public sealed class PartsOfAnAngle()
         );
         board.Step(
             "vertex",
-            "Vertex",
-            $"{names.Vertex} is the vertex: the point where both {arm}s begin.",
-            Question.Open("Where do the two lines meet, and what is that point called?")
+            Text.Demonstrations.Labels.Vertex,
+            Text.Demonstrations.Parts.Vertex(names.Vertex),
+            Question.Open(Text.Demonstrations.Parts.VertexQuestion)
         );
         board.Change(Id, f => f with { VertexSpotlight = false, Spotlight = WhichArm.Start });
         board.Step(
             "start-arm",
-            "First " + arm,
-            $"{names.StartRay} is one {arm}. It starts at {names.Vertex} and goes on and on: we name it from its endpoint outward."
+            Text.Demonstrations.Labels.FirstArm,
+            Text.Demonstrations.Parts.FirstArm(names.StartRay, names.Vertex)
         );
         board.Change(Id, f => f with { Spotlight = WhichArm.End });
-        board.Step("end-arm", "Second " + arm, $"{names.EndRay} is the other {arm}.");
+        board.Step(
+            "end-arm",
+            Text.Demonstrations.Labels.SecondArm,
+            Text.Demonstrations.Parts.SecondArm(names.EndRay)
+        );
         board.Change(Id, f => f with { Spotlight = null, Mark = OpeningMark.Arc });
         board.Step(
             "opening",
-            "Opening",
-            $"The arc shows the opening between the {arm}s. That opening is the angle, not the length of the {arm}s."
+            Text.Demonstrations.Labels.Opening,
+            Text.Demonstrations.Parts.Opening
         );
         Longer(board, task.Angle);
-        board.Change(
-            Id,
-            f => f with { Written = board.Phrasing.Degrees(task.Angle.Measure.Degrees) }
-        );
+        board.Change(Id, f => f with { Written = Text.Units.Degrees(task.Angle.Measure.Degrees) });
         board.Step(
             "degree",
-            "Degree",
-            $"An opening is measured in degrees: a full turn has {board.Phrasing.Degrees(360)}. This one has {board.Phrasing.Degrees(task.Angle.Measure.Degrees)}."
+            Text.Demonstrations.Labels.Degree,
+            Text.Demonstrations.Parts.Degree(360, task.Angle.Measure.Degrees)
         );
         return board.Script(Key, Title, task.Angle.Measure.Degrees);
     }
@@ -66,7 +67,6 @@ public sealed class PartsOfAnAngle()
     private static void Longer(Storyboard board, Angle angle)
     {
         const double More = 25;
-        string arm = board.Phrasing.Words.Arm;
         board.Change(
             Id,
             f =>
@@ -78,9 +78,9 @@ public sealed class PartsOfAnAngle()
         );
         board.Step(
             "longer",
-            "Longer " + arm + "s",
-            $"No: longer {arm}s do not open wider. The angle stays the same.",
-            Question.YesOrNo($"We draw both {arm}s longer. Is the angle larger now?", yes: false)
+            Text.Demonstrations.Labels.Longer,
+            Text.Demonstrations.Parts.Longer,
+            Question.YesOrNo(Text.Demonstrations.Parts.LongerQuestion, yes: false)
         );
         board.Change(Id, f => f with { StartExtendedTo = null, EndExtendedTo = null });
     }

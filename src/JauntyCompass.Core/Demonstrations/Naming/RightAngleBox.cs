@@ -1,6 +1,7 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations.Measuring;
 using JauntyCompass.Core.Sheet;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.Naming;
 
@@ -10,14 +11,14 @@ public sealed class RightAngleBox()
         new DemonstrationFacts(
             "right-angle-box",
             DemonstrationGroup.Words,
-            "The box of a right angle",
-            "A box means right, however it lies. Without it, looking right is not enough."
+            Text.Demonstrations.RightAngleBox.Title,
+            Text.Demonstrations.RightAngleBox.Summary
         )
         {
             UsualMeasure = 88,
             LeastMeasure = 84,
             MostMeasure = 96,
-            WhyMeasure = "It must look like a right angle and be none, or be one.",
+            WhyMeasure = Text.Demonstrations.Why.NearlyRight,
         }
     )
 {
@@ -32,23 +33,23 @@ public sealed class RightAngleBox()
         board.Put(new Figure(Id, right) { Names = task.Names, Mark = OpeningMark.Box });
         board.Step(
             "box",
-            "The box",
-            $"The box says: exactly {board.Phrasing.Degrees(90)}, a right angle."
+            Text.Demonstrations.Labels.Box,
+            Text.Demonstrations.RightAngleBox.Box(90)
         );
         board.Change(Id, f => f with { Angle = right.TurnedBy(Tilt) });
         board.Step(
             "tilted",
-            "Tilted",
-            "Tilted, it is the same angle. Turn your head, or turn the page: still right.",
-            Question.YesOrNo("The page is turned. Is it still a right angle?", yes: true)
+            Text.Demonstrations.Labels.Tilted,
+            Text.Demonstrations.RightAngleBox.Tilted,
+            Question.YesOrNo(Text.Demonstrations.RightAngleBox.TiltedQuestion, yes: true)
         );
         board.Put(new Figure(Id, task.Angle) { Names = task.Names, Mark = OpeningMark.Arc });
         bool isRight = task.Angle.Measure.Kind == AngleKind.Right;
         board.Step(
             "no-box",
-            "No box",
-            "It looks right, but no box says so. We do not assume it: we measure.",
-            Question.Open("And this one: is it a right angle? How do you know?")
+            Text.Demonstrations.Labels.NoBox,
+            Text.Demonstrations.RightAngleBox.NoBox,
+            Question.Open(Text.Demonstrations.RightAngleBox.NoBoxQuestion)
         );
         StandardPlacement? laying = StandardPlacement.Of(task.Angle, task.Names, task.Instrument);
         if (laying is null)
@@ -58,13 +59,13 @@ public sealed class RightAngleBox()
         var steps = new MeasuringSteps(board, Id, laying);
         steps.LayAtOnce();
         steps.Count();
-        board.Change(Id, f => f with { Written = board.Phrasing.Degrees(laying.Rounded) });
+        board.Change(Id, f => f with { Written = Text.Units.Degrees(laying.Rounded) });
         board.Step(
             "verdict",
-            "Verdict",
+            Text.Demonstrations.Labels.Verdict,
             isRight
-                ? $"{board.Phrasing.Degrees(90)}: it is right, and now it may have its box."
-                : $"{board.Phrasing.Degrees(laying.Rounded)}: not right, only nearly. Good that we measured."
+                ? Text.Demonstrations.RightAngleBox.IsRight(90)
+                : Text.Demonstrations.RightAngleBox.IsNot(laying.Rounded)
         );
         return board.Script(Key, Title, task.Angle.Measure.Degrees, task.Instrument);
     }

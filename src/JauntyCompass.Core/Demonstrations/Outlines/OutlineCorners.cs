@@ -1,8 +1,7 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Demonstrations.Measuring;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Sheet;
-using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.Outlines;
 
@@ -12,8 +11,8 @@ public sealed class OutlineCorners()
         new DemonstrationFacts(
             "outlines",
             DemonstrationGroup.Words,
-            "Angles in letters, signs and outlines",
-            "Round an outline corner by corner: which kind is each, and how many are there?"
+            Text.Demonstrations.Outlines.Title,
+            Text.Demonstrations.Outlines.Summary
         )
         {
             LeastMeasure = 0,
@@ -24,7 +23,6 @@ public sealed class OutlineCorners()
     // An outline is about 60 mm high; the back row wants more.
     private const double Larger = 1.5;
     private const double InsideCorner = 9;
-    private const string UsualOutline = "boathouse";
 
     private static readonly AngleKind[] Kinds =
     [
@@ -34,8 +32,7 @@ public sealed class OutlineCorners()
     ];
 
     /// <inheritdoc/>
-    public override Script Build(DemonstrationTask task) =>
-        Of(OutlineShapes.All.First(s => s.Name == UsualOutline), task.Rules);
+    public override Script Build(DemonstrationTask task) => Of(OutlineShapes.Boathouse, task.Rules);
 
     /// <summary>The script of an outline as an example of how an item is worked.</summary>
     internal static WorkedExample Example(OutlineShape shape, HouseRules rules) =>
@@ -46,9 +43,9 @@ public sealed class OutlineCorners()
         var board = new Storyboard(rules) { Sheet = new SheetState { Lines = Lines(shape) } };
         board.Step(
             "outline",
-            "The outline",
-            $"Here is the {shape.Name}. We go round it corner by corner and say the kind at each.",
-            Question.Open("How many corners has it?")
+            Text.Demonstrations.Labels.Outline,
+            Text.Demonstrations.Outlines.Here(shape.Name),
+            Question.Open(Text.Demonstrations.Outlines.HereQuestion)
         );
         foreach (AngleKind kind in Kinds)
         {
@@ -57,48 +54,41 @@ public sealed class OutlineCorners()
             {
                 if (OutlineShape.KindOf(degrees) == kind)
                 {
-                    string id = $"{Numbers.Adjective(kind)}-{++number}";
+                    string id = $"{KeyOf(kind)}-{++number}";
                     board.Write(
                         new Written(
                             id,
-                            Numbers.Plain(number),
+                            Text.Units.Number(number),
                             Large(at).Towards(into, InsideCorner)
                         )
                     );
                 }
             }
-            string name = Numbers.Adjective(kind);
             board.Step(
-                name,
-                MeasuringSteps.Capital(name),
-                $"{MeasuringSteps.Capital(name)}: {Numbers.Compared(kind)}. {HowMany(number)}.",
-                Question.Open($"How many {name} angles has it?")
+                KeyOf(kind),
+                Text.Demonstrations.Labels.OfKind(kind),
+                Text.Demonstrations.Outlines.OfKind(kind, number),
+                Question.Open(Text.Demonstrations.Outlines.OfKindQuestion(kind))
             );
             board.Sheet = board.Sheet with { Notes = [] };
         }
-        string all = string.Join(
-            ", ",
-            Kinds.Select(k => $"{Plain(shape.Count(k))} {Numbers.Adjective(k)}")
-        );
-        string alike = shape.HasTwoAcuteAlike ? " Two acute ones are alike." : "";
+        Message[] has =
+        [
+            Text.Kinds.Outline.HasRight(shape.Count(AngleKind.Right)),
+            Text.Kinds.Outline.HasAcute(shape.Count(AngleKind.Acute)),
+            Text.Kinds.Outline.HasObtuse(shape.Count(AngleKind.Obtuse)),
+            .. shape.HasTwoAcuteAlike ? [Text.Kinds.Outline.HasAcuteAlike] : Array.Empty<Message>(),
+        ];
         board.Step(
             "together",
-            "All together",
-            $"The {shape.Name}: {all}.{alike} That is what a riddle asks about.",
-            Question.Open("Who can make a riddle of it?")
+            Text.Demonstrations.Labels.AllTogether,
+            Text.Demonstrations.Outlines.Together(shape.Name, has),
+            Question.Open(Text.Demonstrations.Outlines.TogetherQuestion)
         );
-        return board.Script("outlines", MeasuringSteps.Capital(shape.Name), null);
+        return board.Script("outlines", shape.Name, null);
     }
 
-    private static string Plain(int count) => count == 0 ? "no" : Numbers.Plain(count);
-
-    private static string HowMany(int count) =>
-        count switch
-        {
-            0 => "There is none",
-            1 => "There is one",
-            _ => $"There are {Numbers.Plain(count)}",
-        };
+    private static string KeyOf(AngleKind kind) => kind.ToString().ToLowerInvariant();
 
     private static Point Large(Point point) => new(point.X * Larger, point.Y * Larger);
 

@@ -1,12 +1,13 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.Outlines;
 
 /// <summary>A letter, a sign or an everyday outline, drawn in straight strokes.</summary>
-/// <param name="Name">What it is: “letter A”, “sail”.</param>
+/// <param name="Name">What it is: a letter, a sail.</param>
 /// <param name="Strokes">Its strokes, each a row of points in mm; a closed one ends where it begins.</param>
-public sealed record OutlineShape(string Name, IReadOnlyList<IReadOnlyList<Point>> Strokes)
+public sealed record OutlineShape(Message Name, IReadOnlyList<IReadOnlyList<Point>> Strokes)
     : IValidatable
 {
     private const double Rounding = 0.75;
@@ -56,7 +57,7 @@ public sealed record OutlineShape(string Name, IReadOnlyList<IReadOnlyList<Point
     /// <inheritdoc/>
     public void Validate(ValidationErrors errors)
     {
-        errors.Text("name", Name, 1, 40);
+        errors.Said("name", Name);
         if (!errors.Count("strokes", Strokes, 1, 8))
         {
             return;

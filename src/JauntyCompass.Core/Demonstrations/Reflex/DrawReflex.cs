@@ -4,7 +4,7 @@ using JauntyCompass.Core.Demonstrations.Measuring;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Validation;
-using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.Reflex;
 
@@ -14,20 +14,14 @@ public sealed class DrawReflex(ReflexMethod method)
         new DemonstrationFacts(
             "draw-reflex-" + ReflexText.KeyOf(method),
             DemonstrationGroup.Reflex,
-            $"Draw reflex: {ReflexText.TitleOf(method)}",
-            method switch
-            {
-                ReflexMethod.AddTo180 =>
-                    "Extend the base ray backwards and draw the extra beyond it.",
-                ReflexMethod.FullCircle => "Dot it directly on a full circle.",
-                _ => "Draw the smaller angle and mark the outside.",
-            }
+            ReflexText.DrawingOf(method),
+            ReflexText.DrawingSummaryOf(method)
         )
         {
             UsualMeasure = ReflexText.UsualOf(method),
             UsualInstrument = ReflexText.InstrumentOf(method),
             LeastMeasure = 181,
-            WhyMeasure = "A reflex angle is larger than a straight one and less than a full turn.",
+            WhyMeasure = Text.Demonstrations.Why.Reflex,
         }
     )
 {
@@ -44,7 +38,6 @@ public sealed class DrawReflex(ReflexMethod method)
     public override Script Build(DemonstrationTask task)
     {
         var board = new Storyboard(task.Rules);
-        Phrasing phrasing = board.Phrasing;
         StandardPlacement laying = DrawAngle.OnBase(Drawn(task))!;
         var draw = new DrawingSteps(board, Id, laying);
         Angle asked = task.Angle with { StartLength = draw.ArmLength, EndLength = draw.ArmLength };
@@ -58,14 +51,14 @@ public sealed class DrawReflex(ReflexMethod method)
         );
         draw.BaseRay(task.BaseRayGiven);
         draw.Picture(asked);
-        string total = phrasing.Degrees(task.Angle.Measure.Degrees);
+        double total = task.Angle.Measure.Degrees;
         if (method == ReflexMethod.From360)
         {
             board.Step(
                 "smaller",
-                "The smaller one",
-                $"{phrasing.Degrees(360)} − {total} = {phrasing.Degrees(laying.Whole)}: we draw the smaller angle.",
-                Question.Open("Which smaller angle do we draw instead?")
+                Text.Demonstrations.Labels.Smaller,
+                Text.Demonstrations.Reflex.DrawSmaller(360, total, laying.Whole),
+                Question.Open(Text.Demonstrations.Reflex.DrawSmallerQuestion)
             );
         }
         else if (method == ReflexMethod.AddTo180)
@@ -80,9 +73,9 @@ public sealed class DrawReflex(ReflexMethod method)
             );
             board.Step(
                 "back",
-                "Extend back",
-                $"Extend the base ray backwards: that is {phrasing.Degrees(180)}. {total} − {phrasing.Degrees(180)} = {phrasing.Degrees(laying.Whole)} more.",
-                Question.Open($"How much more than {phrasing.Degrees(180)} is it?")
+                Text.Demonstrations.Labels.ExtendBack,
+                Text.Demonstrations.Reflex.DrawBack(180, total, laying.Whole),
+                Question.Open(Text.Demonstrations.Reflex.DrawBackQuestion(180))
             );
         }
         var measure = new MeasuringSteps(board, Id, laying);
@@ -94,12 +87,17 @@ public sealed class DrawReflex(ReflexMethod method)
         draw.Label(asked, task.Names);
         board.Step(
             "outside",
-            "The outside",
-            "The arc on the outside is what makes it a reflex angle. Inside, the same drawing would show the smaller one.",
-            Question.Open("Why must the arc go round the outside?")
+            Text.Demonstrations.Labels.Outside,
+            Text.Demonstrations.Reflex.Outside,
+            Question.Open(Text.Demonstrations.Reflex.OutsideQuestion)
         );
         draw.Remeasure(asked);
-        return board.Script(Key, $"Draw {total}", task.Angle.Measure.Degrees, task.Instrument);
+        return board.Script(
+            Key,
+            Text.Demonstrations.Draw.Named(total),
+            task.Angle.Measure.Degrees,
+            task.Instrument
+        );
     }
 
     private DemonstrationTask Drawn(DemonstrationTask task) =>

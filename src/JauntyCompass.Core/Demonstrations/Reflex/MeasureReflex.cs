@@ -3,6 +3,7 @@ using JauntyCompass.Core.Demonstrations.Measuring;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.Reflex;
 
@@ -12,14 +13,14 @@ public sealed class MeasureReflex(ReflexMethod method)
         new DemonstrationFacts(
             "reflex-" + ReflexText.KeyOf(method),
             DemonstrationGroup.Reflex,
-            $"Measure reflex: {ReflexText.TitleOf(method)}",
-            ReflexText.MeasuringOf(method)
+            ReflexText.TitleOf(method),
+            ReflexText.SummaryOf(method)
         )
         {
             UsualMeasure = ReflexText.UsualOf(method),
             UsualInstrument = ReflexText.InstrumentOf(method),
             LeastMeasure = 181,
-            WhyMeasure = "A reflex angle is larger than a straight one and less than a full turn.",
+            WhyMeasure = Text.Demonstrations.Why.Reflex,
         }
     )
 {
@@ -48,15 +49,15 @@ public sealed class MeasureReflex(ReflexMethod method)
         ).Kind(task.Angle);
         board.Change(Id, f => f with { Angle = lying });
         double result = ReflexRoutes.Measure(board, Id, lying, task, method);
-        board.Change(Id, f => f with { Written = board.Phrasing.Degrees(result) });
+        board.Change(Id, f => f with { Written = Text.Units.Degrees(result) });
         board.Step(
             "write",
-            "Write",
-            $"{task.Names.Full} = {board.Phrasing.Degrees(result)}, written on the outside, where the arc is."
+            Text.Demonstrations.Labels.Write,
+            Text.Demonstrations.Reflex.WrittenOutside(task.Names.Full, result)
         );
         return board.Script(
             Key,
-            $"{task.Names.Full}: {ReflexText.TitleOf(method)}",
+            ReflexText.Named(method, task.Names.Full),
             task.Angle.Measure.Degrees,
             task.Instrument
         );

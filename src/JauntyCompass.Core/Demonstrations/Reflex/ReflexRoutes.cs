@@ -3,6 +3,7 @@ using JauntyCompass.Core.Demonstrations.Measuring;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.Reflex;
 
@@ -41,11 +42,9 @@ internal static class ReflexRoutes
         var steps = new MeasuringSteps(board, figure, laying);
         board.Step(
             "smaller",
-            "The smaller one",
-            $"The protractor ends at {board.Phrasing.Degrees(180)}. We measure the smaller angle on the other side first.",
-            Question.Open(
-                "The protractor is too small for this opening. What can we measure instead?"
-            )
+            Text.Demonstrations.Labels.Smaller,
+            Text.Demonstrations.Reflex.MeasureSmaller(180),
+            Question.Open(Text.Demonstrations.Reflex.MeasureSmallerQuestion)
         );
         steps.CentreAndZeroLine();
         steps.Extend();
@@ -74,9 +73,9 @@ internal static class ReflexRoutes
         );
         board.Step(
             "back",
-            "Extend back",
-            $"Extend {task.Names.StartRay} backwards through {task.Names.Vertex}. Up to there it is a straight angle, {board.Phrasing.Degrees(180)}; the extra lies beyond.",
-            Question.Open($"Where does {board.Phrasing.Degrees(180)} end?")
+            Text.Demonstrations.Labels.ExtendBack,
+            Text.Demonstrations.Reflex.ExtendBack(task.Names.StartRay, task.Names.Vertex, 180),
+            Question.Open(Text.Demonstrations.Reflex.ExtendBackQuestion(180))
         );
         var steps = new MeasuringSteps(board, figure, laying);
         steps.CentreAndZeroLine();

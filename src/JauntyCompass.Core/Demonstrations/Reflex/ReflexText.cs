@@ -3,6 +3,7 @@ using JauntyCompass.Core.Demonstrations.Measuring;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.Reflex;
 
@@ -17,20 +18,44 @@ internal static class ReflexText
             _ => "from-360",
         };
 
-    internal static string TitleOf(ReflexMethod method) =>
+    internal static Message TitleOf(ReflexMethod method) =>
         method switch
         {
-            ReflexMethod.AddTo180 => "add to 180",
-            ReflexMethod.FullCircle => "full circle",
-            _ => "take from 360",
+            ReflexMethod.AddTo180 => Text.Demonstrations.Reflex.AddTo180.Title,
+            ReflexMethod.FullCircle => Text.Demonstrations.Reflex.FullCircle.Title,
+            _ => Text.Demonstrations.Reflex.From360.Title,
         };
 
-    internal static string MeasuringOf(ReflexMethod method) =>
+    internal static Message SummaryOf(ReflexMethod method) =>
         method switch
         {
-            ReflexMethod.AddTo180 => "Extend the first arm backwards and measure the extra.",
-            ReflexMethod.FullCircle => "Read it directly, all the way round.",
-            _ => "Measure the smaller angle and take it from a full turn.",
+            ReflexMethod.AddTo180 => Text.Demonstrations.Reflex.AddTo180.Summary,
+            ReflexMethod.FullCircle => Text.Demonstrations.Reflex.FullCircle.Summary,
+            _ => Text.Demonstrations.Reflex.From360.Summary,
+        };
+
+    internal static Message Named(ReflexMethod method, string name) =>
+        method switch
+        {
+            ReflexMethod.AddTo180 => Text.Demonstrations.Reflex.AddTo180.Named(name),
+            ReflexMethod.FullCircle => Text.Demonstrations.Reflex.FullCircle.Named(name),
+            _ => Text.Demonstrations.Reflex.From360.Named(name),
+        };
+
+    internal static Message DrawingOf(ReflexMethod method) =>
+        method switch
+        {
+            ReflexMethod.AddTo180 => Text.Demonstrations.Reflex.AddTo180.Drawing,
+            ReflexMethod.FullCircle => Text.Demonstrations.Reflex.FullCircle.Drawing,
+            _ => Text.Demonstrations.Reflex.From360.Drawing,
+        };
+
+    internal static Message DrawingSummaryOf(ReflexMethod method) =>
+        method switch
+        {
+            ReflexMethod.AddTo180 => Text.Demonstrations.Reflex.AddTo180.DrawingSummary,
+            ReflexMethod.FullCircle => Text.Demonstrations.Reflex.FullCircle.DrawingSummary,
+            _ => Text.Demonstrations.Reflex.From360.DrawingSummary,
         };
 
     // A little over 180 for adding, close to 360 for taking away: where each is handy.
@@ -74,16 +99,13 @@ internal static class ReflexText
             errors.Add(
                 "instrument",
                 wanted == ProtractorShape.FullCircle
-                    ? "must be a full circle for this method."
-                    : "must be a half circle: on a full circle a reflex angle is read directly."
+                    ? Text.Demonstrations.Problem.NeedsFullCircle
+                    : Text.Demonstrations.Problem.NeedsHalfCircle
             );
         }
         else if (errors.None && !HasZero(method, task, drawing))
         {
-            errors.Add(
-                "instrument",
-                "has no zero for the arms of this angle: take one with two scales."
-            );
+            errors.Add("instrument", Text.Demonstrations.Problem.NoZero);
         }
     }
 

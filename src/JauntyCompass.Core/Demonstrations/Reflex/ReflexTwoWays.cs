@@ -2,6 +2,7 @@ using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.Reflex;
 
@@ -11,14 +12,14 @@ public sealed class ReflexTwoWays()
         new DemonstrationFacts(
             "reflex-two-ways",
             DemonstrationGroup.Reflex,
-            "A reflex angle two ways",
-            "Take from 360 and add to 180, side by side, with the same result."
+            Text.Demonstrations.Reflex.TwoWays.Title,
+            Text.Demonstrations.Reflex.TwoWays.Summary
         )
         {
             UsualMeasure = 236,
             LeastMeasure = 185,
             MostMeasure = 355,
-            WhyMeasure = "Nearer to 180° or 360° one of the two ways has nothing to measure.",
+            WhyMeasure = Text.Demonstrations.Why.TwoWays,
         }
     )
 {
@@ -44,20 +45,22 @@ public sealed class ReflexTwoWays()
         board.Put(new Figure(Second, right) { Names = task.Names });
         board.Step(
             "twice",
-            "Twice the same",
-            "The same reflex angle twice. Half of the class takes it from 360, the other half adds to 180.",
-            Question.YesOrNo("Must both ways give the same number?", yes: true)
+            Text.Demonstrations.Labels.Twice,
+            Text.Demonstrations.Reflex.Twice,
+            Question.YesOrNo(Text.Demonstrations.Reflex.TwiceQuestion, yes: true)
         );
         double one = ReflexRoutes.Measure(board, First, left, task, ReflexMethod.From360);
-        board.Change(First, f => f with { Written = board.Phrasing.Degrees(one) });
+        board.Change(First, f => f with { Written = Text.Units.Degrees(one) });
         double other = ReflexRoutes.Measure(board, Second, right, task, ReflexMethod.AddTo180);
-        board.Change(Second, f => f with { Written = board.Phrasing.Degrees(other) });
+        board.Change(Second, f => f with { Written = Text.Units.Degrees(other) });
         bool adding = Measuring.ReflexSteps.Handier(task.Angle.Measure) == ReflexMethod.AddTo180;
         board.Step(
             "compare",
-            "Compare",
-            $"Both ways give {board.Phrasing.Degrees(one)}. Here {(adding ? "adding to 180 is handier: only a small piece to measure" : "taking from 360 is handier: only a small piece to measure")}.",
-            Question.Open("Which of the two was handier here, and why?")
+            Text.Demonstrations.Labels.Compare,
+            adding
+                ? Text.Demonstrations.Reflex.ComparedAdding(one)
+                : Text.Demonstrations.Reflex.ComparedTaking(one),
+            Question.Open(Text.Demonstrations.Reflex.ComparedQuestion)
         );
         return board.Script(Key, Title, task.Angle.Measure.Degrees, task.Instrument);
     }

@@ -1,12 +1,11 @@
 using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Demonstrations.Measuring;
 using JauntyCompass.Core.Demonstrations.WentWrong.Replays;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Recognition;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Validation;
-using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.WentWrong;
 
@@ -17,16 +16,14 @@ public sealed class DrawnReplay(Mistake mistake)
         new DemonstrationFacts(
             "drawn-" + mistake.Key,
             DemonstrationGroup.WentWrong,
-            "What went wrong? "
-                + MeasuringSteps.Capital(Phrasing.Usual.Say(mistake.Name))
-                + ", drawing",
-            "A drawing, the class guesses, it is looked at and put right."
+            Text.Demonstrations.WentWrong.TitleDrawing(mistake.Name),
+            Text.Demonstrations.WentWrong.SummaryDrawing
         )
         {
             UsualInstrument = mistake.ShownOn,
             LeastMeasure = 5,
             MostMeasure = 170,
-            WhyMeasure = "The drawing must have room.",
+            WhyMeasure = Text.Demonstrations.Why.DrawingNeedsRoom,
         }
     )
 {
@@ -42,7 +39,7 @@ public sealed class DrawnReplay(Mistake mistake)
             && ReplayCatalogue.Drawing(mistake)!.Replay(task.Angle, task.Instrument) is null
         )
         {
-            errors.Add("instrument", "cannot show this mistake at this angle.");
+            errors.Add("instrument", Text.Demonstrations.Problem.MistakeNotAtThisAngle);
         }
     }
 
@@ -66,43 +63,46 @@ public sealed class DrawnReplay(Mistake mistake)
         );
         Feedback feedback = ReplayDemonstrations.Explain(
             mistake,
-            new MistakeStory(context, figure.Value ?? 0, figure, board.Phrasing.ToClass)
+            new MistakeStory(context, figure.Value ?? 0, figure)
         );
         Drawn(board, asked, task, slip);
-        string measure = board.Phrasing.Degrees(asked.Measure.Degrees);
+        double measure = asked.Measure.Degrees;
         board.Step(
             "drawing",
-            "The drawing",
-            $"The task was {measure}, opening from {task.Names.StartRay}. This was drawn. Let us look at it kindly."
+            Text.Demonstrations.Labels.Drawing,
+            Text.Demonstrations.WentWrong.Drawn(measure, task.Names.StartRay)
         );
-        (string[] choices, int answer) = ReplayDemonstrations.DrawnGuesses(
+        (Message[] choices, int answer) = ReplayDemonstrations.DrawnGuesses(
             mistake,
-            task.Instrument,
-            board.Phrasing
+            task.Instrument
         );
         board.Step(
             "guess",
-            "Guess",
-            $"Look again: “{board.Phrasing.Say(mistake.Name)}”.",
-            new Question("What is not right yet?", choices, answer)
+            Text.Demonstrations.Labels.Guess,
+            Text.Demonstrations.WentWrong.DrawnGuess(mistake.Name),
+            new Question(Text.Demonstrations.WentWrong.DrawnQuestion, choices, answer)
         );
-        board.Step("happened", "What happened", feedback.Happened);
-        board.Step("remedy", "Remedy", feedback.Next);
+        board.Step("happened", Text.Demonstrations.Labels.WhatHappened, feedback.Happened!);
+        board.Step("remedy", Text.Demonstrations.Labels.WhatHelps, feedback.Next!);
         board.Sheet = new SheetState();
         board.Put(
             new Figure(Id, asked)
             {
                 Names = task.Names,
                 Mark = OpeningMarks.Of(asked),
-                Written = measure,
+                Written = Text.Units.Degrees(measure),
             }
         );
         board.Step(
             "right",
-            "Drawn right",
-            $"And this is how it looks: {measure}, both {board.Phrasing.Words.Arm}s from {task.Names.Vertex}, long enough to measure again."
+            Text.Demonstrations.Labels.DrawnRight,
+            Text.Demonstrations.WentWrong.DrawnRight(measure, task.Names.Vertex)
         );
-        return board.Script(Key, $"What went wrong? {measure}", asked.Measure.Degrees);
+        return board.Script(
+            Key,
+            Text.Demonstrations.WentWrong.Named(measure),
+            asked.Measure.Degrees
+        );
     }
 
     private static void Drawn(

@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Sheet;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.WentWrong;
 
@@ -11,12 +12,12 @@ namespace JauntyCompass.Core.Demonstrations.WentWrong;
 /// <param name="Remedy">What to do.</param>
 /// <param name="Right">What is seen once it is done right.</param>
 internal sealed record Explanation(
-    string Said,
-    IReadOnlyList<string> Guesses,
+    Message Said,
+    IReadOnlyList<Message> Guesses,
     int Answer,
-    string Happened,
-    string Remedy,
-    string Right
+    Message Happened,
+    Message Remedy,
+    Message Right
 );
 
 /// <summary>
@@ -30,17 +31,17 @@ public abstract class ExplainedReplay(DemonstrationFacts facts) : Demonstration(
     protected const string Id = "angle";
 
     /// <summary>What the list knows of a told mistake.</summary>
-    private protected static DemonstrationFacts ExplainedFacts(string key, string title) =>
+    private protected static DemonstrationFacts ExplainedFacts(string key, Message title) =>
         new(
             key,
             DemonstrationGroup.WentWrong,
             title,
-            "Shown, guessed by the class, told and put right."
+            Text.Demonstrations.WentWrong.SummaryExplained
         )
         {
             LeastMeasure = 10,
             MostMeasure = 170,
-            WhyMeasure = "Elsewhere it would not show.",
+            WhyMeasure = Text.Demonstrations.Why.WouldNotShow,
         };
 
     // The right guess stands now here, now there.
@@ -49,7 +50,7 @@ public abstract class ExplainedReplay(DemonstrationFacts facts) : Demonstration(
         int count = explanation.Guesses.Count;
         int by = Key.Length % count;
         return new Question(
-            "What went wrong here?",
+            Text.Demonstrations.WentWrong.ExplainedQuestion,
             [
                 .. Enumerable
                     .Range(0, count)
@@ -65,18 +66,18 @@ public abstract class ExplainedReplay(DemonstrationFacts facts) : Demonstration(
         var board = new Storyboard(task.Rules);
         Explanation explanation = Explain(task, board);
         Wrong(task, board);
-        board.Step("answer", "The answer", explanation.Said);
+        board.Step("answer", Text.Demonstrations.Labels.Answer, explanation.Said);
         board.Step(
             "guess",
-            "Guess",
-            "Look closely before you say. It happens to everybody.",
+            Text.Demonstrations.Labels.Guess,
+            Text.Demonstrations.WentWrong.LookClosely,
             Guess(explanation)
         );
-        board.Step("happened", "What happened", explanation.Happened);
-        board.Step("remedy", "Remedy", explanation.Remedy);
+        board.Step("happened", Text.Demonstrations.Labels.WhatHappened, explanation.Happened);
+        board.Step("remedy", Text.Demonstrations.Labels.WhatHelps, explanation.Remedy);
         board.Sheet = new SheetState();
         Right(task, board);
-        board.Step("right", "Done right", explanation.Right);
+        board.Step("right", Text.Demonstrations.Labels.DoneRight, explanation.Right);
         return board.Script(
             Key,
             Title,
@@ -101,7 +102,7 @@ public abstract class ExplainedReplay(DemonstrationFacts facts) : Demonstration(
             {
                 Names = task.Names,
                 Mark = OpeningMarks.Of(task.Angle),
-                Written = board.Phrasing.Degrees(task.Angle.Measure.Degrees),
+                Written = Text.Units.Degrees(task.Angle.Measure.Degrees),
             }
         );
 

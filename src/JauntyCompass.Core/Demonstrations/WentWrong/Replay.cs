@@ -6,6 +6,7 @@ using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.WentWrong;
 
@@ -18,8 +19,8 @@ public sealed class Replay(Mistake mistake)
         new DemonstrationFacts(
             "wrong-" + mistake.Key,
             DemonstrationGroup.WentWrong,
-            "What went wrong? " + MeasuringSteps.Capital(Phrasing.Usual.Say(mistake.Name)),
-            "A wrong answer, the class guesses, the mistake is replayed and put right."
+            Text.Demonstrations.WentWrong.Title(mistake.Name),
+            Text.Demonstrations.WentWrong.Summary
         )
         {
             UsualInstrument = mistake.ShownOn,
@@ -48,13 +49,13 @@ public sealed class Replay(Mistake mistake)
             is not StandardPlacement laying
         )
         {
-            errors.Add("instrument", "has no scale whose zero can lie on an arm of this angle.");
+            errors.Add("instrument", Text.Demonstrations.Problem.NoZero);
         }
         else if (SlipOf(task, laying) is null)
         {
             errors.Add(
                 "angle.measure",
-                $"must be one at which this mistake shows with this instrument; at {Numbers.Degrees(task.Angle.Measure.Degrees)} it does not."
+                Text.Demonstrations.Problem.MistakeDoesNotShow(task.Angle.Measure.Degrees)
             );
         }
     }
@@ -70,7 +71,7 @@ public sealed class Replay(Mistake mistake)
             {
                 Names = task.Names,
                 Mark = OpeningMarks.Of(task.Angle),
-                Written = $"{board.Phrasing.Degrees(slip.Answer)}?",
+                Written = Text.Units.DegreesQuestion(slip.Answer),
             }
         );
         var steps = new MeasuringSteps(board, Id, laying);
@@ -83,7 +84,7 @@ public sealed class Replay(Mistake mistake)
         Right(board, steps, task);
         return board.Script(
             Key,
-            $"What went wrong? {board.Phrasing.Degrees(slip.Answer)}",
+            Text.Demonstrations.WentWrong.Named(slip.Answer),
             task.Angle.Measure.Degrees,
             task.Instrument
         );
@@ -91,26 +92,17 @@ public sealed class Replay(Mistake mistake)
 
     private void Answer(Storyboard board, Protractor instrument, MeasuringExample slip)
     {
-        (string[] choices, int answer) = ReplayDemonstrations.Guesses(
-            mistake,
-            instrument,
-            board.Phrasing
-        );
+        (Message[] choices, int answer) = ReplayDemonstrations.Guesses(mistake, instrument);
         board.Step(
             "answer",
-            "The answer",
-            $"Someone wrote {board.Phrasing.Degrees(slip.Answer)}. Let us see what happened; it happens to everybody.",
-            null
+            Text.Demonstrations.Labels.Answer,
+            Text.Demonstrations.WentWrong.Answer(slip.Answer)
         );
         board.Step(
             "guess",
-            "Guess",
-            $"Let us do it again the same way and see: “{board.Phrasing.Say(mistake.Name)}”.",
-            new Question(
-                $"How could {board.Phrasing.Degrees(slip.Answer)} come about?",
-                choices,
-                answer
-            )
+            Text.Demonstrations.Labels.Guess,
+            Text.Demonstrations.WentWrong.Guess(mistake.Name),
+            new Question(Text.Demonstrations.WentWrong.GuessQuestion(slip.Answer), choices, answer)
         );
     }
 
@@ -122,7 +114,6 @@ public sealed class Replay(Mistake mistake)
     )
     {
         Protractor protractor = laying.Protractor;
-        Phrasing phrasing = board.Phrasing;
         board.Lay(new LaidInstrument(Id, protractor.Id, slip.Placement));
         LaidAngle laid = LaidAngle.Of(laying.Angle, protractor, slip.Placement, WhichArm.Start);
         if (
@@ -132,9 +123,12 @@ public sealed class Replay(Mistake mistake)
         {
             board.Step(
                 "lying",
-                "How it lay",
-                $"This is how it lay: {phrasing.Words.CentreMark} {Numbers.Millimetres(laid.Alignment.CentreOffset)} from the vertex, {phrasing.Words.ZeroLine} {phrasing.Degrees(Math.Abs(laid.Alignment.ZeroLineOff))} off the {phrasing.Words.Arm}.",
-                Question.Open("What do you notice about the way it lies?")
+                Text.Demonstrations.Labels.HowItWas,
+                Text.Demonstrations.WentWrong.HowItWas(
+                    PlacementSentences.Centre(laid),
+                    PlacementSentences.Line(laid)
+                ),
+                Question.Open(Text.Demonstrations.WentWrong.HowItWasQuestion)
             );
         }
         board.Lay(
@@ -154,15 +148,15 @@ public sealed class Replay(Mistake mistake)
         MarkingContext context = MarkingContext.Measuring(task.Angle, protractor, slip.Placement);
         Feedback feedback = ReplayDemonstrations.Explain(
             mistake,
-            new MistakeStory(context, slip.Answer, Figure: null, phrasing.ToClass)
+            new MistakeStory(context, slip.Answer, Figure: null)
         );
         board.Step(
             "replay",
-            "Replayed",
-            feedback.Happened,
-            Question.Open("Watch the count. Where does it go astray?")
+            Text.Demonstrations.Labels.Watch,
+            feedback.Happened!,
+            Question.Open(Text.Demonstrations.WentWrong.WatchQuestion)
         );
-        board.Step("remedy", "Remedy", feedback.Next);
+        board.Step("remedy", Text.Demonstrations.Labels.WhatHelps, feedback.Next!);
     }
 
     private static void Right(Storyboard board, MeasuringSteps steps, DemonstrationTask task)

@@ -4,7 +4,7 @@ using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Explanations;
 using JauntyCompass.Core.Marking.Sums;
-using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.WentWrong;
 
@@ -29,24 +29,21 @@ public static class ReplayDemonstrations
     /// What the class may guess: the mistake itself among those that follow it in the catalogue and can be made with the instrument, each
     /// in a place of its own.
     /// </summary>
-    internal static (string[] Choices, int Answer) Guesses(
+    internal static (Message[] Choices, int Answer) Guesses(
         Mistake mistake,
-        Protractor instrument,
-        Phrasing phrasing
-    ) => Guesses([.. Shown()], mistake, instrument, phrasing);
+        Protractor instrument
+    ) => Guesses([.. Shown()], mistake, instrument);
 
     /// <summary>The same for a drawing.</summary>
-    internal static (string[] Choices, int Answer) DrawnGuesses(
+    internal static (Message[] Choices, int Answer) DrawnGuesses(
         Mistake mistake,
-        Protractor instrument,
-        Phrasing phrasing
-    ) => Guesses([.. Drawn()], mistake, instrument, phrasing);
+        Protractor instrument
+    ) => Guesses([.. Drawn()], mistake, instrument);
 
-    private static (string[] Choices, int Answer) Guesses(
+    private static (Message[] Choices, int Answer) Guesses(
         IEnumerable<Mistake> all,
         Mistake mistake,
-        Protractor instrument,
-        Phrasing phrasing
+        Protractor instrument
     )
     {
         List<Mistake> among = [.. all.Where(m => m == mistake || m.CanBeMadeOn(instrument))];
@@ -58,7 +55,7 @@ public static class ReplayDemonstrations
         ];
         int answer = own % count;
         guesses.Insert(answer, mistake);
-        return ([.. guesses.Select(m => phrasing.Say(m.Name))], answer);
+        return ([.. guesses.Select(m => m.Name)], answer);
     }
 
     private static IEnumerable<Mistake> Shown() =>
@@ -74,9 +71,7 @@ public static class ReplayDemonstrations
         mistake switch
         {
             InstrumentMistake made => ExplanationCatalogue.Of(made).Explain(story),
-            SumMistake made => ExplanationCatalogue
-                .Of(made)
-                .Explain(new SumContext(story.Praise, story.Phrasing)),
+            SumMistake made => ExplanationCatalogue.Of(made).Explain(new SumContext(story.Praise)),
             _ => throw new ArgumentException($"'{mistake.Key}' is not made on a sheet."),
         };
 

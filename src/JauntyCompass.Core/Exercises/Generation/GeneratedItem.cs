@@ -1,14 +1,14 @@
 using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking.Steps;
-using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Generation;
 
 /// <summary>An answer that a mistake would give, as it is written.</summary>
 /// <param name="Text">As it is written.</param>
 /// <param name="Degrees">In degrees; null when it is no number of degrees.</param>
-public sealed record PredictedAnswer(string Text, double? Degrees);
+public sealed record PredictedAnswer(Message Text, double? Degrees);
 
 /// <summary>What one mistake would answer at one item.</summary>
 /// <param name="Mistake">Key of the mistake.</param>
@@ -17,7 +17,7 @@ public sealed record PredictedAnswer(string Text, double? Degrees);
 /// <param name="Shows">Whether at some step none of them would be accepted.</param>
 public sealed record MistakePrediction(
     string Mistake,
-    string Name,
+    Message Name,
     IReadOnlyList<PredictedAnswer> Answers,
     bool Shows
 );
@@ -26,7 +26,7 @@ public sealed record MistakePrediction(
 /// <param name="Step">Key of the step.</param>
 /// <param name="Title">What it is called.</param>
 /// <param name="Answer">As it is written.</param>
-public sealed record StepAnswer(string Step, string Title, string Answer);
+public sealed record StepAnswer(string Step, Message Title, Message Answer);
 
 /// <summary>An item with what each mistake would answer at it.</summary>
 /// <param name="Item">The item.</param>
@@ -38,7 +38,7 @@ public sealed record StepAnswer(string Step, string Title, string Answer);
 public sealed record GeneratedItem(
     Item Item,
     ItemView View,
-    string Answer,
+    Message Answer,
     double? Degrees,
     IReadOnlyList<StepAnswer> Key,
     IReadOnlyList<MistakePrediction> Predictions
@@ -58,7 +58,7 @@ public sealed record GeneratedItem(
                 .GroupBy(f => f.Mistake.Key)
                 .Select(g => new MistakePrediction(
                     g.Key,
-                    g.First().Mistake.UsualName,
+                    g.First().Mistake.Name,
                     [
                         .. g.SelectMany(f => f.Answers)
                             .Distinct()
@@ -73,7 +73,7 @@ public sealed record GeneratedItem(
             kind.Present(item, HouseRules.Usual),
             last.Answer,
             last.Degrees,
-            [.. steps.Select(s => new StepAnswer(s.Key, Phrasing.Usual.Say(s.Title), s.Answer))],
+            [.. steps.Select(s => new StepAnswer(s.Key, s.Title, s.Answer))],
             predictions
         );
     }

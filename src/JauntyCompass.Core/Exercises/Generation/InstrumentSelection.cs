@@ -1,5 +1,7 @@
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Generation;
 
@@ -42,25 +44,24 @@ internal sealed class InstrumentSelection
     }
 
     /// <summary>For each kind that none of the chosen instruments suits, a sentence that says which it is worked with, and why.</summary>
-    internal IReadOnlyList<string> OthersThanChosen(SetSpecification specification) =>
+    internal IReadOnlyList<Message> OthersThanChosen(SetSpecification specification) =>
         [
             .. specification
                 .Kinds.Select(k => ExerciseKinds.Find(k.Kind)!)
                 .Distinct()
                 .Where(kind => kind.HasInstrument && !For(kind).Any(_all.Contains))
-                .Select(kind =>
-                    $"“{kind.Title}” is worked with “{string.Join("” and “", For(kind).Select(p => p.Name))}”: {WhyOther(kind)}"
-                ),
+                .Select(kind => WhyOther(kind, InstrumentWords.Name(For(kind)[0]))),
         ];
 
-    private string WhyOther(ExerciseKind kind) =>
+    private Message WhyOther(ExerciseKind kind, Message tool) =>
         !kind.Facts.AlreadyLaid && !Array.Exists(_all, p => p.FitsDesk)
-            ? "what you chose is for the board, or has an arm that turns."
-        : kind.Facts.Shape == ProtractorShape.FullCircle ? "a half circle cannot show a whole turn."
+            ? Text.Sets.Report.ForTheBoard(kind.Title, tool)
+        : kind.Facts.Shape == ProtractorShape.FullCircle
+            ? Text.Sets.Report.WholeTurn(kind.Title, tool)
         : kind.Facts.Shape == ProtractorShape.HalfCircle
-            ? "a full circle reads the angle without a sum."
-        : kind.Facts.NeedsTwoScales ? "one scale has no zero for both arms."
-        : "single degrees cannot be read on what you chose.";
+            ? Text.Sets.Report.WithoutASum(kind.Title, tool)
+        : kind.Facts.NeedsTwoScales ? Text.Sets.Report.OneScale(kind.Title, tool)
+        : Text.Sets.Report.TooCoarse(kind.Title, tool);
 
     /// <summary>Whose turn it is at a kind's item, counted from 0. Each time round begins with the next one.</summary>
     internal Protractor At(ExerciseKind kind, int item)
@@ -105,14 +106,11 @@ internal sealed class InstrumentSelection
             || own.Take(i).Any(p => p.Id == own[i].Id)
         )
         {
-            errors.Add($"ownInstruments[{i}].id", "must be a name that no other instrument has.");
+            errors.Add($"ownInstruments[{i}].id", Text.Validation.Set.NameTaken);
         }
         if (!own[i].FitsDesk && !HasLaid(specification))
         {
-            errors.Add(
-                $"ownInstruments[{i}]",
-                "must be one for the desk, with a rim of 25 to 110 mm and no arm that turns, unless it is to be read as it lies."
-            );
+            errors.Add($"ownInstruments[{i}]", Text.Validation.Set.ForTheDesk);
         }
     }
 
@@ -129,7 +127,7 @@ internal sealed class InstrumentSelection
                 .Where(p => p is not null)
                 .Concat(Offered(specification))
                 .Select(p => p.Id);
-            errors.Add(field, $"must be one of: {string.Join(", ", known)}.");
+            errors.Add(field, Text.Validation.OneOf(string.Join(", ", known)));
         }
     }
 

@@ -1,6 +1,7 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Mistakes;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Generation;
 
@@ -11,8 +12,8 @@ namespace JauntyCompass.Core.Exercises.Generation;
 /// <param name="Specification">What is wanted.</param>
 public sealed record ReadySet(
     string Key,
-    string Title,
-    string Summary,
+    Message Title,
+    Message Summary,
     SetSpecification Specification
 );
 
@@ -24,8 +25,8 @@ public static class ReadySets
     [
         new(
             "kinds",
-            "Quick round of kinds",
-            "Ten figures at the start of a lesson: which kind?",
+            Text.Sets.Ready.Kinds.Title,
+            Text.Sets.Ready.Kinds.Summary,
             Of([("which-kind", 8), ("compare", 2)]) with
             {
                 Tilt = Tilt.Mixed,
@@ -34,26 +35,26 @@ public static class ReadySets
         ),
         new(
             "names",
-            "Words and names",
-            "Names that are allowed and names that are not, and what the instrument is for.",
+            Text.Sets.Ready.Names.Title,
+            Text.Sets.Ready.Names.Summary,
             Of([("name", 5), ("instrument-question", 4)])
         ),
         new(
             "estimate",
-            "Estimate first",
-            "Benchmarks, a paper fan, and drawing by eye, checked by measuring.",
+            Text.Sets.Ready.Estimate.Title,
+            Text.Sets.Ready.Estimate.Summary,
             Of([("estimate", 4), ("draw-by-eye", 2), ("exactly", 1)])
         ),
         new(
             "first-reading",
-            "First reading",
-            "The protractor lies there already; then it is laid on by hand.",
+            Text.Sets.Ready.FirstReading.Title,
+            Text.Sets.Ready.FirstReading.Summary,
             Of([("read-laid", 4), ("measure", 4)])
         ),
         new(
             "both-scales",
-            "Both scales",
-            "Chosen so that the wrong scale, a wrong ten and ones counted backwards would show.",
+            Text.Sets.Ready.BothScales.Title,
+            Text.Sets.Ready.BothScales.Summary,
             Of([("measure", 6), ("both-arms", 2)]) with
             {
                 Mistakes =
@@ -68,8 +69,8 @@ public static class ReadySets
         ),
         new(
             "tilted",
-            "Tilted, arms too short",
-            "Angles that lie any way round, with arms that do not reach the graduations.",
+            Text.Sets.Ready.Tilted.Title,
+            Text.Sets.Ready.Tilted.Summary,
             Of([("measure", 6)]) with
             {
                 Tilt = Tilt.Tilted,
@@ -78,14 +79,14 @@ public static class ReadySets
         ),
         new(
             "drawing",
-            "Drawing",
-            "Opening to both sides, and some that need no number at all.",
+            Text.Sets.Ready.Drawing.Title,
+            Text.Sets.Ready.Drawing.Summary,
             Of([("draw", 5), ("draw-special", 3)])
         ),
         new(
             "reflex",
-            "Reflex",
-            "By taking from 360, by adding to 180, and drawn with the arc outside.",
+            Text.Sets.Ready.Reflex.Title,
+            Text.Sets.Ready.Reflex.Summary,
             Of([("reflex", 5), ("draw-special", 2)]) with
             {
                 AngleKinds = [AngleKind.Reflex],
@@ -93,8 +94,8 @@ public static class ReadySets
         ),
         new(
             "turns",
-            "Turns and movements",
-            "A full circle with its arrow, the hands of a clock, the range of a crane.",
+            Text.Sets.Ready.Turns.Title,
+            Text.Sets.Ready.Turns.Summary,
             Of([("full-turn", 3), ("clock", 3), ("range", 2)]) with
             {
                 Theme = Theme.Harbour,
@@ -102,20 +103,20 @@ public static class ReadySets
         ),
         new(
             "figures",
-            "Figures and outlines",
-            "All angles of a figure with their sum, and riddles over outlines.",
+            Text.Sets.Ready.Figures.Title,
+            Text.Sets.Ready.Figures.Summary,
             Of([("figure-angles", 2), ("outline", 4)])
         ),
         new(
             "detectives",
-            "Somebody else's mistake",
-            "Find it, name it, put it right.",
+            Text.Sets.Ready.Detectives.Title,
+            Text.Sets.Ready.Detectives.Summary,
             Of([("find-mistake", 6)])
         ),
         new(
             "home",
-            "A handful for home",
-            "A few of everything, from easy to hard, with the protractor on the screen.",
+            Text.Sets.Ready.Home.Title,
+            Text.Sets.Ready.Home.Summary,
             Of([
                 ("which-kind", 1),
                 ("read-laid", 1),

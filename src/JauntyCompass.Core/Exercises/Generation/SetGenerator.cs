@@ -1,10 +1,16 @@
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Randomness;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Generation;
 
 /// <summary>Thrown when the wishes of a specification cannot all be met; the message says which collide and what can be had.</summary>
-public sealed class SpecificationConflictException(string message) : Exception(message);
+public sealed class SpecificationConflictException(Message collision)
+    : Exception(collision.ToString())
+{
+    /// <summary>What collides, and what can be had instead.</summary>
+    public Message Collision { get; } = collision;
+}
 
 /// <summary>
 /// Makes a set of items from a specification and a seed. Items are chosen, not drawn: so that the targeted mistakes show.
@@ -12,7 +18,7 @@ public sealed class SpecificationConflictException(string message) : Exception(m
 public static class SetGenerator
 {
     /// <summary>Number of this generator: the same number makes the same set of the same specification and seed for ever.</summary>
-    public const int Version = 8;
+    public const int Version = 9;
 
     /// <summary>Makes the set.</summary>
     /// <param name="specification">What is wanted; taken as checked.</param>

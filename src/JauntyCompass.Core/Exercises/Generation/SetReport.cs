@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Generation;
 
@@ -7,13 +8,13 @@ namespace JauntyCompass.Core.Exercises.Generation;
 /// <param name="Mistake">Its key.</param>
 /// <param name="Name">Its name.</param>
 /// <param name="Items">At how many items it would show.</param>
-public sealed record ShownMistake(string Mistake, string Name, int Items);
+public sealed record ShownMistake(string Mistake, Message Name, int Items);
 
 /// <summary>Something that a set cannot tell, and why.</summary>
 /// <param name="Mistake">Key of a mistake.</param>
 /// <param name="Other">Key of the mistake that it cannot be told from; null when it cannot show at all.</param>
 /// <param name="Why">Why, as a sentence.</param>
-public sealed record CannotTell(string Mistake, string? Other, string Why);
+public sealed record CannotTell(string Mistake, string? Other, Message Why);
 
 /// <summary>What a set can tell of the mistakes it is aimed at.</summary>
 /// <param name="Shown">Mistakes that show by the answer they lead to, with how often.</param>
@@ -24,7 +25,7 @@ public sealed record SetReport(
     IReadOnlyList<ShownMistake> Shown,
     IReadOnlyList<ShownMistake> Seen,
     IReadOnlyList<CannotTell> Cannot,
-    IReadOnlyList<string> OtherInstruments
+    IReadOnlyList<Message> OtherInstruments
 )
 {
     /// <summary>Looks at the items of a set.</summary>
@@ -36,7 +37,7 @@ public sealed record SetReport(
         IReadOnlyList<GeneratedItem> items,
         IReadOnlyList<Mistake> targets,
         double tolerance,
-        IReadOnlyList<string> otherInstruments
+        IReadOnlyList<Message> otherInstruments
     )
     {
         IReadOnlyList<Prediction>[][] predictions =
@@ -59,11 +60,11 @@ public sealed record SetReport(
             );
             if (count > 0)
             {
-                shown.Add(new ShownMistake(mistake.Key, mistake.UsualName, count));
+                shown.Add(new ShownMistake(mistake.Key, mistake.Name, count));
             }
             else if (SeenAt(items, mistake) is int sheets and > 0)
             {
-                seen.Add(new ShownMistake(mistake.Key, mistake.UsualName, sheets));
+                seen.Add(new ShownMistake(mistake.Key, mistake.Name, sheets));
             }
             else
             {
@@ -75,8 +76,8 @@ public sealed record SetReport(
                         mistake.Key,
                         null,
                         known
-                            ? $"Who {mistake.UsualName} gets an accepted answer at every one of these items."
-                            : $"None of these items, with these instruments, gives an occasion for “{mistake.UsualName}”."
+                            ? Text.Sets.Report.AlwaysAccepted(mistake.Name)
+                            : Text.Sets.Report.NoOccasion(mistake.Name)
                     )
                 );
             }
@@ -97,7 +98,7 @@ public sealed record SetReport(
                         new CannotTell(
                             shown[one].Mistake,
                             shown[other].Mistake,
-                            $"At every item “{shown[one].Name}” and “{shown[other].Name}” give the same answer."
+                            Text.Sets.Report.SameAnswer(shown[one].Name, shown[other].Name)
                         )
                     );
                 }

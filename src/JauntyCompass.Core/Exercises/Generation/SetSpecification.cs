@@ -3,6 +3,7 @@ using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Generation;
 
@@ -18,7 +19,7 @@ public sealed record KindCount(string Kind, int Count) : IValidatable
         {
             errors.Add(
                 "kind",
-                $"must be one of: {string.Join(", ", ExerciseKinds.All.Select(k => k.Key))}."
+                Text.Validation.OneOf(string.Join(", ", ExerciseKinds.All.Select(k => k.Key)))
             );
         }
         errors.Range("count", Count, 1, SetSpecification.MostItems);
@@ -166,11 +167,11 @@ public sealed record SetSpecification(
     public void Validate(ValidationErrors errors)
     {
         errors.Each("kinds", Kinds, 1, 30);
-        errors.Range("from", From, 1, 359, "degrees");
-        errors.Range("to", To, 1, 359, "degrees");
+        errors.Range("from", From, 1, 359, Unit.Degrees);
+        errors.Range("to", To, 1, 359, Unit.Degrees);
         if (From > To)
         {
-            errors.Add("from", "must not exceed to.");
+            errors.Add("from", Text.Validation.Set.FromTo);
         }
         errors.Known("step", Step);
         errors.Known("opening", Opening);
@@ -180,16 +181,13 @@ public sealed record SetSpecification(
         errors.Known("order", Order);
         errors.Known("baseRays", BaseRays);
         errors.Range("forms", Forms, 1, MostForms);
-        errors.Range("tolerance", Tolerance, 0, 10, "degrees");
+        errors.Range("tolerance", Tolerance, 0, 10, Unit.Degrees);
         errors.Within("rules", Rules);
         InstrumentSelection.Validate(this, errors);
         CheckLists(errors);
         if (errors.None && Count > MostItems)
         {
-            errors.Add(
-                "kinds",
-                $"must ask for at most {MostItems} items together; they ask for {Count}."
-            );
+            errors.Add("kinds", Text.Validation.Set.TooMany(MostItems, Count));
         }
     }
 
@@ -201,10 +199,7 @@ public sealed record SetSpecification(
             {
                 if (kind is AngleKind.Zero or AngleKind.FullTurn)
                 {
-                    errors.Add(
-                        "angleKinds",
-                        "must be among acute, right, obtuse, straight, reflex: there is nothing to lay on at others."
-                    );
+                    errors.Add("angleKinds", Text.Validation.Set.KindsToMeasure);
                 }
             }
         }
@@ -216,7 +211,9 @@ public sealed record SetSpecification(
                 {
                     errors.Add(
                         $"mistakes[{i}]",
-                        $"must be one of: {string.Join(", ", MistakeCatalogue.All.Select(m => m.Key))}."
+                        Text.Validation.OneOf(
+                            string.Join(", ", MistakeCatalogue.All.Select(m => m.Key))
+                        )
                     );
                 }
             }

@@ -1,5 +1,7 @@
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Generation;
 
@@ -27,12 +29,14 @@ internal static class SpecificationConflicts
             ];
             if (able.Length == 0)
             {
-                IEnumerable<string> others = ExerciseKinds
-                    .All.Where(k => k.Mistakes.Contains(target))
-                    .Select(k => $"“{k.Title}”");
+                Message[] others =
+                [
+                    .. ExerciseKinds
+                        .All.Where(k => k.Mistakes.Contains(target))
+                        .Select(k => k.Title),
+                ];
                 throw new SpecificationConflictException(
-                    $"You look for students who {target.Name}, but none of the kinds you chose can show that. "
-                        + $"Add {string.Join(" or ", others)}, or leave this mistake out."
+                    Text.Sets.Conflict.CannotShow(target.Name, others)
                 );
             }
             RequireScales(target, [.. able.SelectMany(instruments.For).Distinct()]);
@@ -48,11 +52,11 @@ internal static class SpecificationConflicts
         {
             return;
         }
-        IEnumerable<string> names = used.Select(p => $"“{p.Name}”");
-        string have = used.Length == 1 ? "has" : "have";
+        Message[] names = [.. used.Select(InstrumentWords.Name)];
         throw new SpecificationConflictException(
-            $"You look for students who {target.Name}, but {string.Join(" and ", names)} {have} {(two ? "one scale only" : "two scales")}. "
-                + $"Choose an instrument with {(two ? "two scales" : "one scale")}, or leave this mistake out."
+            two
+                ? Text.Sets.Conflict.NeedsTwoScales(target.Name, names, names.Length)
+                : Text.Sets.Conflict.NeedsOneScale(target.Name, names, names.Length)
         );
     }
 
@@ -80,14 +84,14 @@ internal static class SpecificationConflicts
             RequireRange(specification, ExerciseKinds.Find(wanted.Kind)!.Facts);
             Require(
                 specification,
-                $" of “{ExerciseKinds.Find(wanted.Kind)!.Title}”",
+                ExerciseKinds.Find(wanted.Kind)!.Title,
                 needed,
                 Candidates.Room(Any(wanted.Kind))
             );
         }
         Require(
             specification,
-            "",
+            null,
             measured.Sum(k => k.Count),
             Candidates.Room(measured.SelectMany(k => Any(k.Kind)))
         );
@@ -102,8 +106,13 @@ internal static class SpecificationConflicts
         if (facts.IsMeasured && outside)
         {
             throw new SpecificationConflictException(
-                $"“{facts.Title}” has angles from {facts.LeastMeasure}° to {facts.MostMeasure}° only, but you ask for {specification.From}° to {specification.To}°. "
-                    + "Widen the range, or leave this kind out."
+                Text.Sets.Conflict.Range(
+                    facts.Title,
+                    facts.LeastMeasure,
+                    facts.MostMeasure,
+                    specification.From,
+                    specification.To
+                )
             );
         }
     }
@@ -129,34 +138,30 @@ internal static class SpecificationConflicts
             if (room < needed)
             {
                 throw new SpecificationConflictException(
-                    $"You ask for {needed} {(needed == 1 ? "item" : "different items")} of “{kind.Title}” with “{turns.Key.Name}”, but of the measures from {specification.From}° to {specification.To}° "
-                        + $"{(room == 0 ? "none can be read on it" : $"only {room} can be read on it, the rest being alike or supplementary")}. "
-                        + "Widen the range or the steps, or leave this instrument out."
+                    Text.Sets.Conflict.Readable(
+                        needed,
+                        kind.Title,
+                        InstrumentWords.Name(turns.Key),
+                        specification.From,
+                        specification.To,
+                        room
+                    )
                 );
             }
         }
     }
 
-    private static void Require(SetSpecification specification, string which, int needed, int room)
+    private static void Require(SetSpecification specification, Message? kind, int needed, int room)
     {
         if (room >= needed)
         {
             return;
         }
-        string have = room switch
-        {
-            0 => "is none",
-            1 => "is only 1",
-            _ => $"are only {room} that are neither alike nor supplementary",
-        };
+        (double from, double to) = (specification.From, specification.To);
         throw new SpecificationConflictException(
-            $"You ask for {needed} {(needed == 1 ? "item" : "different items")}{which}, but from {specification.From}° to {specification.To}° with these "
-                + $"steps and kinds of angle there {have}. "
-                + (
-                    room == 0
-                        ? "Widen the range, the steps or the kinds of angle."
-                        : $"Ask for {room}, or widen the range, the steps or the kinds."
-                )
+            kind is null
+                ? Text.Sets.Conflict.Room(needed, from, to, room)
+                : Text.Sets.Conflict.RoomOfKind(needed, kind, from, to, room)
         );
     }
 }

@@ -1,4 +1,4 @@
-using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Presentation;
 
@@ -30,7 +30,7 @@ public enum AskType
 /// <summary>One thing that can be chosen.</summary>
 /// <param name="Key">What the response carries.</param>
 /// <param name="Text">What the student reads.</param>
-public sealed record AskOption(string Key, string Text);
+public sealed record AskOption(string Key, Message Text);
 
 /// <summary>
 /// One thing that an item asks. Its field is the name of the property of the response that carries the answer, so a page can
@@ -39,15 +39,8 @@ public sealed record AskOption(string Key, string Text);
 /// <param name="Field">Property of the response.</param>
 /// <param name="Type">How it is answered.</param>
 /// <param name="Label">What the student reads beside it.</param>
-public sealed record Ask(string Field, AskType Type, string Label)
+public sealed record Ask(string Field, AskType Type, Message Label)
 {
-    /// <summary>The same, asked in the words of a class.</summary>
-    public Ask Said(Phrasing phrasing) =>
-        this with
-        {
-            Options = [.. Options.Select(o => o with { Text = phrasing.InOwnWords(o.Text) })],
-        };
-
     /// <summary>What can be chosen; empty for other types.</summary>
     public IReadOnlyList<AskOption> Options { get; init; } = [];
 

@@ -1,6 +1,5 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Lessons;
-using JauntyCompass.Core.Wording;
 using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Presentation;
@@ -17,8 +16,11 @@ public static class CommonAsks
     ];
 
     /// <summary>A drawing; its fields are those of <see cref="Kinds.Draw.DrawResponse"/>.</summary>
-    public static Ask Drawing(Phrasing phrasing) =>
-        new("strokes", AskType.Drawing, phrasing.Say(Text.Kinds.Asks.Drawing));
+    public static Ask Drawing { get; } = new("strokes", AskType.Drawing, Text.Kinds.Asks.Drawing);
+
+    /// <summary>Yes and no.</summary>
+    public static IReadOnlyList<AskOption> YesOrNo { get; } =
+    [new AskOption("yes", Text.Units.Yes), new AskOption("no", Text.Units.No)];
 
     /// <summary>
     /// A reading as the class does it: the kind before the instrument is touched or after; an estimate, where one must come first,
@@ -28,7 +30,6 @@ public static class CommonAsks
     {
         bool first = rules.Kind == Lessons.KindSaid.First;
         Ask kind = KindSaid(
-            rules.Phrasing,
             "kindSaid",
             first ? Text.Kinds.Asks.FirstLook : Text.Kinds.Asks.WhichKind,
             withReflex
@@ -36,7 +37,7 @@ public static class CommonAsks
         Ask[] number = rules.EstimateFirst
             ?
             [
-                new Ask("estimate", AskType.Degrees, rules.Phrasing.Say(Text.Kinds.Asks.Estimate)),
+                new Ask("estimate", AskType.Degrees, Text.Kinds.Asks.Estimate),
                 reading with
                 {
                     Afterwards = true,
@@ -47,13 +48,8 @@ public static class CommonAsks
     }
 
     /// <summary>The kind. May be left out.</summary>
-    public static Ask KindSaid(
-        Phrasing phrasing,
-        string field,
-        Message label,
-        bool withReflex = false
-    ) =>
-        new(field, AskType.Choice, phrasing.Say(label))
+    public static Ask KindSaid(string field, Message label, bool withReflex = false) =>
+        new(field, AskType.Choice, label)
         {
             Options =
             [
@@ -61,20 +57,15 @@ public static class CommonAsks
                     .Concat(withReflex ? [AngleKind.Reflex] : [])
                     .Select(k => new AskOption(
                         k.ToString().ToLowerInvariant(),
-                        Numbers.Adjective(k)
+                        Text.Angles.Adjective(k)
                     )),
             ],
             Optional = true,
         };
 
     /// <summary>A reading with the instrument in hand.</summary>
-    public static Ask Reading(
-        Phrasing phrasing,
-        string field,
-        string placementField,
-        Message? label = null
-    ) =>
-        new(field, AskType.Reading, phrasing.Say(label ?? Text.Kinds.Asks.Reading))
+    public static Ask Reading(string field, string placementField, Message? label = null) =>
+        new(field, AskType.Reading, label ?? Text.Kinds.Asks.Reading)
         {
             PlacementField = placementField,
         };

@@ -2,18 +2,19 @@ using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Presentation;
 
 /// <summary>An item as it lies before the student: the sheet, the instrument in hand, what is asked.</summary>
 /// <param name="Kind">Key of the kind of exercise.</param>
-/// <param name="Prompt">The task, in the class's words.</param>
+/// <param name="Prompt">The task.</param>
 /// <param name="Sheet">What stands on the sheet.</param>
 /// <param name="Window">The part of the sheet that it needs.</param>
 /// <param name="Asks">What is asked, in order.</param>
 public sealed record ItemView(
     string Kind,
-    string Prompt,
+    Message Prompt,
     SheetState Sheet,
     SheetWindow Window,
     IReadOnlyList<Ask> Asks
@@ -38,13 +39,6 @@ public sealed record ItemView(
                 UsualWindow.Height * larger
             );
     }
-
-    /// <summary>The same item, asked in the words of a class.</summary>
-    public ItemView Said(Phrasing phrasing) =>
-        this with
-        {
-            Asks = [.. Asks.Select(ask => ask.Said(phrasing))],
-        };
 
     /// <summary>The instrument that is in the student's hand; null when there is none, or when it lies there already.</summary>
     public Protractor? InHand { get; init; }

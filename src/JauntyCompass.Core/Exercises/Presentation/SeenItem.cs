@@ -2,6 +2,7 @@ using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Presentation;
 
@@ -31,7 +32,7 @@ public sealed record SeenFigure(
     public OpeningMark Mark { get; init; } = OpeningMark.Arc;
 
     /// <summary>What is written beside the mark, or null.</summary>
-    public string? Written { get; init; }
+    public Message? Written { get; init; }
 
     /// <summary>Length to which the start arm is extended, in mm, or null when it is not.</summary>
     public double? StartExtendedTo { get; init; }

@@ -9,9 +9,5 @@ public sealed class AddedForTakenExplanation : Explanation<SumContext, AddedForT
 {
     /// <inheritdoc/>
     public override Feedback Explain(SumContext context) =>
-        context.Phrasing.Feedback(
-            null,
-            Text.Mistakes.AddedForTaken.Happened,
-            Text.Mistakes.AddedForTaken.Next
-        );
+        new Feedback(null, Text.Mistakes.AddedForTaken.Happened, Text.Mistakes.AddedForTaken.Next);
 }

@@ -9,7 +9,7 @@ public sealed class ArcInOtherOpeningExplanation : Explanation<MistakeStory, Arc
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        story.Phrasing.Feedback(
+        new Feedback(
             story.Praise,
             Text.Mistakes.ArcInOtherOpening.Happened,
             Text.Mistakes.ArcInOtherOpening.Next

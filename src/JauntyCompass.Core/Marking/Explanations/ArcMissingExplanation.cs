@@ -8,7 +8,7 @@ public sealed class ArcMissingExplanation : Explanation<MistakeStory, ArcMissing
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        story.Phrasing.Feedback(
+        new Feedback(
             story.Praise,
             Text.Mistakes.ArcMissing.Happened,
             Text.Mistakes.ArcMissing.Next

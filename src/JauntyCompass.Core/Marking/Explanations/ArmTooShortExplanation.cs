@@ -11,7 +11,7 @@ public sealed class ArmTooShortExplanation : Explanation<MistakeStory, ArmTooSho
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        story.Phrasing.Feedback(
+        new Feedback(
             story.Praise,
             Text.Mistakes.ArmTooShort.Happened(ArmTooShortObservation.Missing(story.Figure)),
             Text.Mistakes.ArmTooShort.Next
@@ -31,10 +31,7 @@ public sealed class ArmTooShortExplanation : Explanation<MistakeStory, ArmTooSho
         return new MarkPicture
         {
             Lines = [new PictureLine(ray.Far, tip, Arrow: true)],
-            Note = story.Phrasing.Note(
-                Text.Mistakes.ArmTooShort.Note,
-                tip.Towards(ray.Direction, 8)
-            ),
+            Note = new PictureNote(Text.Mistakes.ArmTooShort.Note, tip.Towards(ray.Direction, 8)),
         };
     }
 }

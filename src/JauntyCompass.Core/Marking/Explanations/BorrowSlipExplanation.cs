@@ -9,7 +9,7 @@ public sealed class BorrowSlipExplanation : Explanation<SumContext, BorrowSlip>
 {
     /// <inheritdoc/>
     public override Feedback Explain(SumContext context) =>
-        context.Phrasing.Feedback(
+        new Feedback(
             context.Praise,
             Text.Mistakes.BorrowSlip.Happened,
             Text.Mistakes.BorrowSlip.Next

@@ -10,7 +10,7 @@ public sealed class CentreMarkOffExplanation : Explanation<MistakeStory, CentreM
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        story.Phrasing.Feedback(
+        new Feedback(
             story.Praise,
             story.Context.Laid is LaidAngle laid
                 ? Text.Mistakes.CentreMarkOff.Seen(laid.Alignment.CentreOffset)
@@ -31,7 +31,7 @@ public sealed class CentreMarkOffExplanation : Explanation<MistakeStory, CentreM
         {
             Rings = [new PictureRing(centre, 3)],
             Lines = [new PictureLine(centre, vertex, Arrow: true)],
-            Note = story.Phrasing.Note(
+            Note = new PictureNote(
                 Text.Mistakes.CentreMarkOff.Note(laid.Alignment.CentreOffset),
                 centre.Towards(laid.Placement.DirectionOf(270), laid.Protractor.Inset + 10)
             ),

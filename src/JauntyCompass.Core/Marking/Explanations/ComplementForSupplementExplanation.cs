@@ -9,7 +9,7 @@ public sealed class ComplementForSupplementExplanation
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        story.Phrasing.Feedback(
+        new Feedback(
             story.Praise,
             Text.Mistakes.ComplementForSupplement.Happened,
             Text.Mistakes.ComplementForSupplement.Next

@@ -8,7 +8,7 @@ public sealed class CountedGraduationsExplanation : Explanation<MistakeStory, Co
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        story.Phrasing.Feedback(
+        new Feedback(
             story.Praise,
             Text.Mistakes.CountedGraduations.Happened,
             Text.Mistakes.CountedGraduations.Next

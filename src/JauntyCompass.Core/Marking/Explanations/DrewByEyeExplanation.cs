@@ -8,9 +8,5 @@ public sealed class DrewByEyeExplanation : Explanation<MistakeStory, DrewByEye>
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        story.Phrasing.Feedback(
-            null,
-            Text.Mistakes.DrewByEye.Happened,
-            Text.Mistakes.DrewByEye.Next
-        );
+        new Feedback(null, Text.Mistakes.DrewByEye.Happened, Text.Mistakes.DrewByEye.Next);
 }

@@ -9,9 +9,5 @@ public sealed class EndForRangeExplanation : Explanation<SumContext, EndForRange
 {
     /// <inheritdoc/>
     public override Feedback Explain(SumContext context) =>
-        context.Phrasing.Feedback(
-            null,
-            Text.Mistakes.EndForRange.Happened,
-            Text.Mistakes.EndForRange.Next
-        );
+        new Feedback(null, Text.Mistakes.EndForRange.Happened, Text.Mistakes.EndForRange.Next);
 }

@@ -8,7 +8,7 @@ public sealed class EndOfEdgeAtVertexExplanation : Explanation<MistakeStory, End
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        story.Phrasing.Feedback(
+        new Feedback(
             null,
             Text.Mistakes.EndOfEdgeAtVertex.Happened,
             Text.Mistakes.EndOfEdgeAtVertex.Next

@@ -1,5 +1,4 @@
 using JauntyCompass.Core.Marking.Sums;
-using JauntyCompass.Core.Wording;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
@@ -52,8 +51,8 @@ public static class ExplanationCatalogue
         new SmallerForReflexExplanation()
     );
 
-    private static readonly Explanation<Phrasing>?[] OfThinking = MistakeCatalogue.ByPlace<
-        Explanation<Phrasing>
+    private static readonly Explanation<NoContext>?[] OfThinking = MistakeCatalogue.ByPlace<
+        Explanation<NoContext>
     >(
         e => e.OfMistake,
         new AmbiguousLetterExplanation(),

@@ -8,7 +8,7 @@ public sealed class FreehandLineExplanation : Explanation<MistakeStory, Freehand
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        story.Phrasing.Feedback(
+        new Feedback(
             story.Praise,
             Text.Mistakes.FreehandLine.Happened,
             Text.Mistakes.FreehandLine.Next

@@ -10,7 +10,7 @@ public sealed class GapAtVertexExplanation : Explanation<MistakeStory, GapAtVert
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        story.Phrasing.Feedback(
+        new Feedback(
             story.Praise,
             Text.Mistakes.GapAtVertex.Happened(story.Figure?.Gap ?? 0),
             Text.Mistakes.GapAtVertex.Next
@@ -28,7 +28,7 @@ public sealed class GapAtVertexExplanation : Explanation<MistakeStory, GapAtVert
         {
             Rings = [new PictureRing(vertex, 4)],
             Lines = [new PictureLine(ray.NearestTo(vertex), vertex, Arrow: true)],
-            Note = story.Phrasing.Note(
+            Note = new PictureNote(
                 Text.Mistakes.GapAtVertex.Note,
                 vertex.Towards(story.Context.Angle.Bisector.Opposite, 14)
             ),

@@ -9,7 +9,7 @@ public sealed class GraduationsAsTwoOrFiveExplanation
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        story.Phrasing.Feedback(
+        new Feedback(
             story.Praise,
             Text.Mistakes.GraduationsAsTwoOrFive.Happened,
             Text.Mistakes.GraduationsAsTwoOrFive.Next(

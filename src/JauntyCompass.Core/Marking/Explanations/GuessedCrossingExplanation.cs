@@ -8,7 +8,7 @@ public sealed class GuessedCrossingExplanation : Explanation<MistakeStory, Guess
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        story.Phrasing.Feedback(
+        new Feedback(
             story.Praise,
             Text.Mistakes.GuessedCrossing.Happened,
             Text.Mistakes.GuessedCrossing.Next

@@ -1,15 +1,14 @@
 using JauntyCompass.Core.Marking.Mistakes;
-using JauntyCompass.Core.Wording;
 using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
 /// <summary>How <see cref="KindAgainstNumber"/> is explained.</summary>
-public sealed class KindAgainstNumberExplanation : Explanation<Phrasing, KindAgainstNumber>
+public sealed class KindAgainstNumberExplanation : Explanation<NoContext, KindAgainstNumber>
 {
     /// <inheritdoc/>
-    public override Feedback Explain(Phrasing phrasing) =>
-        phrasing.Feedback(
+    public override Feedback Explain(NoContext context) =>
+        new Feedback(
             null,
             Text.Mistakes.KindAgainstNumber.Happened,
             Text.Mistakes.KindAgainstNumber.Next

@@ -8,5 +8,5 @@ public sealed class LaidOffExplanation : Explanation<MistakeStory, LaidOff>
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        story.Phrasing.Feedback(null, Text.Mistakes.LaidOff.Happened, Text.Mistakes.LaidOff.Next);
+        new Feedback(null, Text.Mistakes.LaidOff.Happened, Text.Mistakes.LaidOff.Next);
 }

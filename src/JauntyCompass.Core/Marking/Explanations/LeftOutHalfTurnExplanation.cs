@@ -9,7 +9,7 @@ public sealed class LeftOutHalfTurnExplanation : Explanation<SumContext, LeftOut
 {
     /// <inheritdoc/>
     public override Feedback Explain(SumContext context) =>
-        context.Phrasing.Feedback(
+        new Feedback(
             context.Praise,
             Text.Mistakes.LeftOutHalfTurn.Happened,
             Text.Mistakes.LeftOutHalfTurn.Next

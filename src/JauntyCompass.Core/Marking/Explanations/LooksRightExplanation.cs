@@ -1,13 +1,12 @@
 using JauntyCompass.Core.Marking.Mistakes;
-using JauntyCompass.Core.Wording;
 using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
 /// <summary>How <see cref="LooksRight"/> is explained.</summary>
-public sealed class LooksRightExplanation : Explanation<Phrasing, LooksRight>
+public sealed class LooksRightExplanation : Explanation<NoContext, LooksRight>
 {
     /// <inheritdoc/>
-    public override Feedback Explain(Phrasing phrasing) =>
-        phrasing.Feedback(null, Text.Mistakes.LooksRight.Happened, Text.Mistakes.LooksRight.Next);
+    public override Feedback Explain(NoContext context) =>
+        new Feedback(null, Text.Mistakes.LooksRight.Happened, Text.Mistakes.LooksRight.Next);
 }

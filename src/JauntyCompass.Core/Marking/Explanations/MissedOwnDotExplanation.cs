@@ -10,7 +10,7 @@ public sealed class MissedOwnDotExplanation : Explanation<MistakeStory, MissedOw
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        story.Phrasing.Feedback(
+        new Feedback(
             story.Praise,
             Text.Mistakes.MissedOwnDot.Happened(story.Figure?.DotMiss ?? 0),
             Text.Mistakes.MissedOwnDot.Next
@@ -28,7 +28,7 @@ public sealed class MissedOwnDotExplanation : Explanation<MistakeStory, MissedOw
         {
             Rings = [new PictureRing(dot, 3)],
             Lines = [new PictureLine(ray.NearestTo(dot), dot, Arrow: true)],
-            Note = story.Phrasing.Note(Text.Mistakes.MissedOwnDot.Note, dot.Towards(outward, 12)),
+            Note = new PictureNote(Text.Mistakes.MissedOwnDot.Note, dot.Towards(outward, 12)),
         };
     }
 }

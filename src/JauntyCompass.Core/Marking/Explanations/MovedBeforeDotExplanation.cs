@@ -8,7 +8,7 @@ public sealed class MovedBeforeDotExplanation : Explanation<MistakeStory, MovedB
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        story.Phrasing.Feedback(
+        new Feedback(
             story.Praise,
             Text.Mistakes.MovedBeforeDot.Happened,
             Text.Mistakes.MovedBeforeDot.Next

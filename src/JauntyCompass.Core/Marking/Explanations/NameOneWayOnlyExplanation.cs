@@ -1,15 +1,14 @@
 using JauntyCompass.Core.Marking.Mistakes;
-using JauntyCompass.Core.Wording;
 using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
 /// <summary>How <see cref="NameOneWayOnly"/> is explained.</summary>
-public sealed class NameOneWayOnlyExplanation : Explanation<Phrasing, NameOneWayOnly>
+public sealed class NameOneWayOnlyExplanation : Explanation<NoContext, NameOneWayOnly>
 {
     /// <inheritdoc/>
-    public override Feedback Explain(Phrasing phrasing) =>
-        phrasing.Feedback(
+    public override Feedback Explain(NoContext context) =>
+        new Feedback(
             null,
             Text.Mistakes.NameOneWayOnly.Happened,
             Text.Mistakes.NameOneWayOnly.Next

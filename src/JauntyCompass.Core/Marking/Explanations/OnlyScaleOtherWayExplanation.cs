@@ -9,14 +9,14 @@ public sealed class OnlyScaleOtherWayExplanation : Explanation<MistakeStory, Onl
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
         story.Context.Activity == Activity.Measuring
-            ? story.Phrasing.Feedback(
+            ? new Feedback(
                 story.Praise,
                 Text.Mistakes.OnlyScaleOtherWay.Measured,
                 story.Context.IsFixed
                     ? Text.Mistakes.OnlyScaleOtherWay.FixedNext(story.Context.FullScale)
                     : Text.Mistakes.OnlyScaleOtherWay.MeasuredNext(story.Context.FullScale)
             )
-            : story.Phrasing.Feedback(
+            : new Feedback(
                 story.Praise,
                 Text.Mistakes.OnlyScaleOtherWay.Drawn,
                 Text.Mistakes.OnlyScaleOtherWay.DrawnNext(story.Context.FullScale)

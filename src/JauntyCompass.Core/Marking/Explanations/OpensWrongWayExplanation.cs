@@ -9,7 +9,7 @@ public sealed class OpensWrongWayExplanation : Explanation<MistakeStory, OpensWr
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        story.Phrasing.Feedback(
+        new Feedback(
             story.Praise,
             Text.Mistakes.OpensWrongWay.Happened,
             Text.Mistakes.OpensWrongWay.Next
@@ -25,7 +25,7 @@ public sealed class OpensWrongWayExplanation : Explanation<MistakeStory, OpensWr
         return new MarkPicture
         {
             Lines = [new PictureLine(from, to, Arrow: true)],
-            Note = story.Phrasing.Note(
+            Note = new PictureNote(
                 Text.Mistakes.OpensWrongWay.Note,
                 to.Towards(asked.Start.Turned(asked.Opening.Sign() * 90), 8)
             ),

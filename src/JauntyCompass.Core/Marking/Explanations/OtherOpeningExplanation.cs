@@ -1,17 +1,12 @@
 using JauntyCompass.Core.Marking.Mistakes;
-using JauntyCompass.Core.Wording;
 using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
 /// <summary>How <see cref="OtherOpening"/> is explained.</summary>
-public sealed class OtherOpeningExplanation : Explanation<Phrasing, OtherOpening>
+public sealed class OtherOpeningExplanation : Explanation<NoContext, OtherOpening>
 {
     /// <inheritdoc/>
-    public override Feedback Explain(Phrasing phrasing) =>
-        phrasing.Feedback(
-            null,
-            Text.Mistakes.OtherOpening.Happened,
-            Text.Mistakes.OtherOpening.Next
-        );
+    public override Feedback Explain(NoContext context) =>
+        new Feedback(null, Text.Mistakes.OtherOpening.Happened, Text.Mistakes.OtherOpening.Next);
 }

@@ -11,14 +11,14 @@ public sealed class OtherScaleExplanation : Explanation<MistakeStory, OtherScale
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
         story.Context.Activity == Activity.Measuring
-            ? story.Phrasing.Feedback(
+            ? new Feedback(
                 story.Praise,
                 Text.Mistakes.OtherScale.Measured(story.Context.FullScale),
                 story.Context.IsFixed
                     ? Text.Mistakes.OtherScale.FixedNext
                     : Text.Mistakes.OtherScale.MeasuredNext
             )
-            : story.Phrasing.Feedback(
+            : new Feedback(
                 story.Praise,
                 Text.Mistakes.OtherScale.Drawn,
                 Text.Mistakes.OtherScale.DrawnNext
@@ -60,7 +60,7 @@ public sealed class OtherScaleExplanation : Explanation<MistakeStory, OtherScale
                 ),
             ],
             // No number: what stands on the other scale may be what another step asks for.
-            Note = story.Phrasing.Note(
+            Note = new PictureNote(
                 context.Activity == Activity.Measuring
                     ? Text.Mistakes.OtherScale.NoteMeasured
                     : Text.Mistakes.OtherScale.NoteDrawn,

@@ -9,7 +9,7 @@ public sealed class RanOnBehindVertexExplanation : Explanation<MistakeStory, Ran
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        story.Phrasing.Feedback(
+        new Feedback(
             story.Praise,
             Text.Mistakes.RanOnBehindVertex.Happened(story.Figure?.RunsOn ?? 0),
             Text.Mistakes.RanOnBehindVertex.Next

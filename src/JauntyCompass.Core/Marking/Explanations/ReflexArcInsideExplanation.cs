@@ -1,15 +1,14 @@
 using JauntyCompass.Core.Marking.Mistakes;
-using JauntyCompass.Core.Wording;
 using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
 /// <summary>How <see cref="ReflexArcInside"/> is explained.</summary>
-public sealed class ReflexArcInsideExplanation : Explanation<Phrasing, ReflexArcInside>
+public sealed class ReflexArcInsideExplanation : Explanation<NoContext, ReflexArcInside>
 {
     /// <inheritdoc/>
-    public override Feedback Explain(Phrasing phrasing) =>
-        phrasing.Feedback(
+    public override Feedback Explain(NoContext context) =>
+        new Feedback(
             null,
             Text.Mistakes.ReflexArcInside.Happened,
             Text.Mistakes.ReflexArcInside.Next

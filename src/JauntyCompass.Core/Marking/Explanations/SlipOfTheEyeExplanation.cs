@@ -9,14 +9,10 @@ public sealed class SlipOfTheEyeExplanation : Explanation<MistakeStory, SlipOfTh
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
         story.Context.Activity == Activity.Measuring
-            ? story.Phrasing.Feedback(
+            ? new Feedback(
                 story.Praise,
                 Text.Mistakes.Slip.Measured,
                 Text.Mistakes.Slip.MeasuredNext
             )
-            : story.Phrasing.Feedback(
-                story.Praise,
-                Text.Mistakes.Slip.Drawn,
-                Text.Mistakes.Slip.DrawnNext
-            );
+            : new Feedback(story.Praise, Text.Mistakes.Slip.Drawn, Text.Mistakes.Slip.DrawnNext);
 }

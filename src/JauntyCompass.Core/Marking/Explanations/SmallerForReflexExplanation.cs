@@ -9,7 +9,7 @@ public sealed class SmallerForReflexExplanation : Explanation<SumContext, Smalle
 {
     /// <inheritdoc/>
     public override Feedback Explain(SumContext context) =>
-        context.Phrasing.Feedback(
+        new Feedback(
             context.Praise,
             Text.Mistakes.SmallerForReflex.Happened,
             Text.Mistakes.SmallerForReflex.Next

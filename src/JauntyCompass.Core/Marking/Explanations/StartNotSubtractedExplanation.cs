@@ -8,7 +8,7 @@ public sealed class StartNotSubtractedExplanation : Explanation<MistakeStory, St
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        story.Phrasing.Feedback(
+        new Feedback(
             null,
             Text.Mistakes.StartNotSubtracted.Happened,
             story.Context.IsFixed

@@ -11,7 +11,7 @@ public sealed class StraightEdgeForZeroLineExplanation
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        story.Phrasing.Feedback( // The praise for placing would contradict the point that is made here.
+        new Feedback( // The praise for placing would contradict the point that is made here.
             null,
             Text.Mistakes.StraightEdgeForZeroLine.Happened(story.Context.Instrument.Inset),
             Text.Mistakes.StraightEdgeForZeroLine.Next
@@ -38,7 +38,7 @@ public sealed class StraightEdgeForZeroLineExplanation
                     Arrow: true
                 ),
             ],
-            Note = story.Phrasing.Note(
+            Note = new PictureNote(
                 Text.Mistakes.StraightEdgeForZeroLine.Note,
                 middle.Towards(placement.DirectionOf(270), laid.Protractor.Inset + 10)
             ),

@@ -8,7 +8,7 @@ public sealed class SwappedDigitsExplanation : Explanation<MistakeStory, Swapped
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        story.Phrasing.Feedback(
+        new Feedback(
             story.Praise,
             Text.Mistakes.SwappedDigits.Happened,
             Text.Mistakes.SwappedDigits.Next

@@ -8,7 +8,7 @@ public sealed class TenFromOtherScaleExplanation : Explanation<MistakeStory, Ten
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        story.Phrasing.Feedback(
+        new Feedback(
             story.Praise,
             Text.Mistakes.TenFromOtherScale.Happened,
             Text.Mistakes.TenFromOtherScale.Next

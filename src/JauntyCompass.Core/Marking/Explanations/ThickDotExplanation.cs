@@ -9,7 +9,7 @@ public sealed class ThickDotExplanation : Explanation<MistakeStory, ThickDot>
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        story.Phrasing.Feedback(
+        new Feedback(
             story.Praise,
             Text.Mistakes.ThickDot.Happened(story.Figure?.DotWidth ?? 0),
             Text.Mistakes.ThickDot.Next

@@ -8,7 +8,7 @@ public sealed class TicksBackwardsExplanation : Explanation<MistakeStory, TicksB
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        story.Phrasing.Feedback(
+        new Feedback(
             story.Praise,
             Text.Mistakes.TicksBackwards.Happened,
             Text.Mistakes.TicksBackwards.Next

@@ -1,15 +1,14 @@
 using JauntyCompass.Core.Marking.Mistakes;
-using JauntyCompass.Core.Wording;
 using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
 /// <summary>How <see cref="TiltedRightAngle"/> is explained.</summary>
-public sealed class TiltedRightAngleExplanation : Explanation<Phrasing, TiltedRightAngle>
+public sealed class TiltedRightAngleExplanation : Explanation<NoContext, TiltedRightAngle>
 {
     /// <inheritdoc/>
-    public override Feedback Explain(Phrasing phrasing) =>
-        phrasing.Feedback(
+    public override Feedback Explain(NoContext context) =>
+        new Feedback(
             null,
             Text.Mistakes.TiltedRightAngle.Happened,
             Text.Mistakes.TiltedRightAngle.Next

@@ -1,13 +1,12 @@
 using JauntyCompass.Core.Marking.Mistakes;
-using JauntyCompass.Core.Wording;
 using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Explanations;
 
 /// <summary>How <see cref="TwoLetters"/> is explained.</summary>
-public sealed class TwoLettersExplanation : Explanation<Phrasing, TwoLetters>
+public sealed class TwoLettersExplanation : Explanation<NoContext, TwoLetters>
 {
     /// <inheritdoc/>
-    public override Feedback Explain(Phrasing phrasing) =>
-        phrasing.Feedback(null, Text.Mistakes.TwoLetters.Happened, Text.Mistakes.TwoLetters.Next);
+    public override Feedback Explain(NoContext context) =>
+        new Feedback(null, Text.Mistakes.TwoLetters.Happened, Text.Mistakes.TwoLetters.Next);
 }

@@ -8,7 +8,7 @@ public sealed class WrongStartingArmExplanation : Explanation<MistakeStory, Wron
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        story.Phrasing.Feedback(
+        new Feedback(
             story.Praise,
             Text.Mistakes.WrongStartingArm.Happened,
             Text.Mistakes.WrongStartingArm.Next

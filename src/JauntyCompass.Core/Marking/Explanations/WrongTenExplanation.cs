@@ -8,7 +8,7 @@ public sealed class WrongTenExplanation : Explanation<MistakeStory, WrongTen>
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        story.Phrasing.Feedback(
+        new Feedback(
             story.Praise,
             story.Context.Instrument.LabelEvery switch
             {

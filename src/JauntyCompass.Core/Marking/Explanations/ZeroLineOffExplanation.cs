@@ -9,7 +9,7 @@ public sealed class ZeroLineOffExplanation : Explanation<MistakeStory, ZeroLineO
 {
     /// <inheritdoc/>
     public override Feedback Explain(MistakeStory story) =>
-        story.Phrasing.Feedback(
+        new Feedback(
             story.Praise,
             story.Context.Laid is LaidAngle laid
                 ? Text.Mistakes.ZeroLineOff.Seen(Math.Abs(laid.Alignment.ZeroLineOff))

@@ -1,3 +1,5 @@
+using JauntyCompass.Locales;
+
 namespace JauntyCompass.Core.Marking.Habits;
 
 /// <summary>How sure one can be that a student has a habit.</summary>
@@ -5,7 +7,7 @@ namespace JauntyCompass.Core.Marking.Habits;
 /// <param name="Name">Its name in a few words.</param>
 /// <param name="Likelihood">Probability that the student has it, 0 to 1.</param>
 /// <param name="Named">Whether it is likely enough, and showed often enough, to be stated as a habit.</param>
-public sealed record HabitBelief(string Mistake, string Name, double Likelihood, bool Named);
+public sealed record HabitBelief(string Mistake, Message Name, double Likelihood, bool Named);
 
 /// <summary>What a student's answers say together.</summary>
 /// <param name="Answers">How many answered questions they are.</param>

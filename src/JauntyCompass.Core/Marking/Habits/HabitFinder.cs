@@ -145,7 +145,7 @@ public static class HabitFinder
             found.Add(
                 new HabitBelief(
                     habits[h].Key,
-                    habits[h].UsualName,
+                    habits[h].Name,
                     likelihood,
                     likelihood >= NamedFrom
                         && caution.ShowsAsAHabit(h, beside)

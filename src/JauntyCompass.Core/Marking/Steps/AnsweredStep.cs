@@ -37,7 +37,8 @@ public abstract class AnsweredStep(string key, Message title)
     public abstract IReadOnlyList<Answer> Right { get; }
 
     /// <summary>The right answer, as it is written.</summary>
-    public string Answer => string.Join(" or ", Right.Select(a => a.Text));
+    public Message Answer =>
+        Right.Select(a => a.Text).Aggregate((one, other) => Text.Units.EitherOf(one, other));
 
     /// <summary>The right answer in degrees; null when it is no number of degrees.</summary>
     public double? Degrees => Right is [Answer only] ? only.Degrees : null;

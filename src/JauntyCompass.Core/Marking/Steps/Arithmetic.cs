@@ -38,8 +38,7 @@ internal static class Arithmetic
         [
             .. mistakes
                 .Select(
-                    (m, i) =>
-                        new Cause(m.Key, m.UsualName, weights[i] / sum, Marking.Evidence.Degrees)
+                    (m, i) => new Cause(m.Key, m.Name, weights[i] / sum, Marking.Evidence.Degrees)
                 )
                 .Where(c => c.Likelihood >= LeastListed),
             new Cause(

@@ -12,7 +12,7 @@ public sealed record Option(Choice Choice, bool Right = false)
     /// <param name="key">What the response carries.</param>
     /// <param name="text">What the student reads.</param>
     /// <param name="right">Whether it is right.</param>
-    public Option(string key, string text, bool right = false)
+    public Option(string key, Message text, bool right = false)
         : this(new Choice(key, text), right) { }
 
     /// <summary>The mistakes that lead to it.</summary>
@@ -70,13 +70,13 @@ public sealed class ChoiceStep(
 
     /// <inheritdoc/>
     protected override Judgement Missing(MarkingRules rules) =>
-        new(Verdict.NotYet, rules.Phrasing.Feedback(null, Text.Marks.Choice.Missing, look));
+        new(Verdict.NotYet, new Feedback(null, Text.Marks.Choice.Missing, look));
 
     /// <inheritdoc/>
     protected override Judgement Accepted(MarkingRules rules) =>
-        new(Verdict.Accepted, rules.Phrasing.Feedback(null, right));
+        new(Verdict.Accepted, new Feedback(null, right));
 
     /// <inheritdoc/>
     protected override Feedback NotExplained(Choice given, MarkingRules rules) =>
-        rules.Phrasing.Feedback(null, WhenWrong ?? Text.Marks.Choice.Wrong, look);
+        new Feedback(null, WhenWrong ?? Text.Marks.Choice.Wrong, look);
 }

@@ -67,7 +67,7 @@ public sealed class ComputedStep<TSum>(
         {
             return new Judgement(
                 verdict,
-                rules.Phrasing.Feedback(
+                new Feedback(
                     first.Feedback.Praise,
                     follows
                         ? Text.Marks.Sum.Fits(value)
@@ -89,16 +89,16 @@ public sealed class ComputedStep<TSum>(
             causes[0].Likelihood >= Diagnosis.NamedFrom
                 ? mistakes.FirstOrDefault(m => m.Key == causes[0].Mistake)
                 : null;
-        string? praise = Praise.ForPlacing(readings[0].Context, rules.Phrasing);
+        Message? praise = Praise.ForPlacing(readings[0].Context);
         return new Judgement(
             verdict,
             named is null
-                ? rules.Phrasing.Feedback(
+                ? new Feedback(
                     first.Verdict == Verdict.Accepted ? first.Feedback.Praise : null,
                     Text.Marks.Sum.NotExplained,
                     Text.Marks.Sum.WriteItOut
                 )
-                : ExplanationCatalogue.Of(named).Explain(new SumContext(praise, rules.Phrasing))
+                : ExplanationCatalogue.Of(named).Explain(new SumContext(praise))
         )
         {
             Value = value,

@@ -30,7 +30,7 @@ public sealed class EstimateStep(double truth, double? estimate)
         {
             return new Judgement(
                 Verdict.NotYet,
-                rules.Phrasing.Feedback(null, Missing, Text.Marks.Estimate.First)
+                new Feedback(null, Missing, Text.Marks.Estimate.First)
             );
         }
         double off = guess - truth;
@@ -40,29 +40,27 @@ public sealed class EstimateStep(double truth, double? estimate)
             : Verdict.NotYet;
         if (verdict == Verdict.Accepted)
         {
-            return Judged(verdict, guess, off, "", "");
+            return Judged(verdict, guess, off, null, null);
         }
         // What a drawing measures is still to be found out, so it is not told.
-        string happened = rules.Phrasing.Say(
-            (IsDrawn, off > 0) switch
-            {
-                (true, true) => Text.Marks.Estimate.DrawnTooLarge,
-                (true, false) => Text.Marks.Estimate.DrawnTooSmall,
-                (false, true) => Text.Marks.Estimate.TooLarge(guess),
-                _ => Text.Marks.Estimate.TooSmall(guess),
-            }
-        );
-        string tip = rules.Phrasing.Say(Text.Marks.Estimate.HoldAgainst);
+        Message happened = (IsDrawn, off > 0) switch
+        {
+            (true, true) => Text.Marks.Estimate.DrawnTooLarge,
+            (true, false) => Text.Marks.Estimate.DrawnTooSmall,
+            (false, true) => Text.Marks.Estimate.TooLarge(guess),
+            _ => Text.Marks.Estimate.TooSmall(guess),
+        };
+        Message tip = Text.Marks.Estimate.HoldAgainst;
         return Decides
             ? Judged(verdict, guess, off, happened, tip)
-            : Judged(verdict, guess, off, $"{happened} {tip}", "");
+            : Judged(verdict, guess, off, Text.Units.TwoSentences(happened, tip), null);
     }
 
     private static Judgement Judged(
         Verdict verdict,
         double guess,
         double off,
-        string happened,
-        string next
+        Message? happened,
+        Message? next
     ) => new(verdict, new Feedback(null, happened, next)) { Value = guess, Error = off };
 }

@@ -71,14 +71,11 @@ public abstract class ExactStep<TAnswer>(string key, Message title)
             causes[0].Likelihood >= Diagnosis.NamedFrom ? Named(causes[0].Mistake, given) : null;
         return Measured(
             given,
-            new Judgement(
-                Verdict.NotYet,
-                named?.Explain(rules.Phrasing) ?? NotExplained(given, rules)
-            )
+            new Judgement(Verdict.NotYet, named?.Explain() ?? NotExplained(given, rules))
             {
                 Causes = causes,
                 LikelyCause = named?.Mistake.Key ?? Diagnosis.NotExplained,
-                Picture = named?.Draw(rules.Phrasing),
+                Picture = named?.Draw(),
             }
         );
     }
@@ -108,16 +105,14 @@ public abstract class ExactStep<TAnswer>(string key, Message title)
         double sum = unknown + weights.Sum();
         List<Cause> causes =
         [
-            .. Leads.Select(
-                (l, i) => Of(l.By.Mistake.Key, l.By.Mistake.UsualName, weights[i] / sum)
-            ),
+            .. Leads.Select((l, i) => Of(l.By.Mistake.Key, l.By.Mistake.Name, weights[i] / sum)),
             Of(Diagnosis.NotExplained, Diagnosis.NotExplainedName, unknown / sum),
         ];
         causes.RemoveAll(c => c.Likelihood < LeastListed);
         causes.Sort(static (a, b) => b.Likelihood.CompareTo(a.Likelihood));
         return causes;
 
-        static Cause Of(string key, string name, double likelihood) =>
+        static Cause Of(string key, Message name, double likelihood) =>
             new(key, name, likelihood, Evidence.Choice);
     }
 

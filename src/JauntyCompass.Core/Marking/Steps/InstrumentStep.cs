@@ -68,7 +68,9 @@ public abstract class InstrumentStep<TAnswer>(
             {
                 Feedback = judged.Feedback with
                 {
-                    Happened = $"{rules.Phrasing.Say(Place)} {judged.Feedback.Happened}",
+                    Happened = judged.Feedback.Happened is Message happened
+                        ? Text.Units.TwoSentences(Place, happened)
+                        : Place,
                 },
             };
 

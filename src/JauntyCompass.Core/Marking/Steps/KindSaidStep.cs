@@ -1,7 +1,6 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Answers;
 using JauntyCompass.Core.Marking.Mistakes;
-using JauntyCompass.Core.Wording;
 using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Steps;
@@ -21,7 +20,7 @@ public sealed class KindSaidStep(AngleKind truth, AngleKind said, double? readin
 
     /// <inheritdoc/>
     public override IReadOnlyList<Choice> Right =>
-        [new(truth.ToString(), Numbers.Adjective(truth))];
+        [new(truth.ToString(), Text.Angles.Adjective(truth))];
 
     /// <summary>Whether a kind was said that the number cannot be, nor any that is as good.</summary>
     /// <param name="tolerance">Degrees by which a number may be off.</param>
@@ -38,12 +37,12 @@ public sealed class KindSaidStep(AngleKind truth, AngleKind said, double? readin
     public override Judgement Judge(MarkingRules rules)
     {
         bool disagrees = Disagrees(rules.Tolerance);
-        string doubt =
-            !disagrees ? ""
-            : said == truth ? rules.Phrasing.Say(Text.Marks.Kind.CanItBe(said, reading!.Value))
-            : rules.Phrasing.Say(Text.Marks.Kind.IsItReally(said));
+        Message? doubt =
+            !disagrees ? null
+            : said == truth ? Text.Marks.Kind.CanItBe(said, reading!.Value)
+            : Text.Marks.Kind.IsItReally(said);
         Verdict verdict = said == truth ? Verdict.Accepted : Verdict.NotYet;
-        var judged = new Judgement(verdict, new Feedback(null, doubt, ""));
+        var judged = new Judgement(verdict, new Feedback(null, doubt));
         if (!disagrees)
         {
             return judged;
@@ -51,7 +50,7 @@ public sealed class KindSaidStep(AngleKind truth, AngleKind said, double? readin
         Mistake mistake = MistakeCatalogue.Get<KindAgainstNumber>();
         return judged with
         {
-            Causes = [new Cause(mistake.Key, mistake.UsualName, Likelihood: 1, Evidence.Choice)],
+            Causes = [new Cause(mistake.Key, mistake.Name, Likelihood: 1, Evidence.Choice)],
             LikelyCause = mistake.Key,
         };
     }

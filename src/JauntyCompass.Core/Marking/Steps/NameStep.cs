@@ -28,7 +28,7 @@ public sealed class NameStep(AngleToName angle, string? name)
     ];
 
     // A name may be right or wrong in many ways that are one: small letters, without the sign, from either arm.
-    private NameVerdict Worth(AngleName given) => NameCheck.Of(given.Text, angle);
+    private NameVerdict Worth(AngleName given) => NameCheck.Of(given.Letters, angle);
 
     /// <inheritdoc/>
     protected override bool IsRight(AngleName answer) => Worth(answer) == NameVerdict.Allowed;
@@ -43,9 +43,9 @@ public sealed class NameStep(AngleToName angle, string? name)
 
     /// <inheritdoc/>
     protected override Judgement Accepted(MarkingRules rules) =>
-        new(Verdict.Accepted, rules.Phrasing.Feedback(null, Text.Marks.Name.Right));
+        new(Verdict.Accepted, new Feedback(null, Text.Marks.Name.Right));
 
     /// <inheritdoc/>
     protected override Feedback NotExplained(AngleName given, MarkingRules rules) =>
-        rules.Phrasing.Feedback(null, Text.Marks.Name.NotExplained, Text.Marks.Name.SlideFinger);
+        new Feedback(null, Text.Marks.Name.NotExplained, Text.Marks.Name.SlideFinger);
 }

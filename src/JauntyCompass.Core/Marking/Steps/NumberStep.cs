@@ -41,12 +41,9 @@ public sealed class NumberStep<TAnswer>(
 
     /// <inheritdoc/>
     protected override Judgement Accepted(MarkingRules rules) =>
-        new(
-            Doubt is null ? Verdict.Accepted : Verdict.Near,
-            rules.Phrasing.Feedback(null, Doubt ?? right)
-        );
+        new(Doubt is null ? Verdict.Accepted : Verdict.Near, new Feedback(null, Doubt ?? right));
 
     /// <inheritdoc/>
     protected override Feedback NotExplained(TAnswer given, MarkingRules rules) =>
-        rules.Phrasing.Feedback(null, Text.Marks.Reading.NotExplained, look);
+        new Feedback(null, Text.Marks.Reading.NotExplained, look);
 }

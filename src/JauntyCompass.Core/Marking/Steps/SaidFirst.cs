@@ -27,7 +27,7 @@ public static class SaidFirst
         {
             errors.Known("kindSaid", kind);
         }
-        errors.Range("estimate", estimate ?? 0, 0, 360, "degrees");
+        errors.Range("estimate", estimate ?? 0, 0, 360, Unit.Degrees);
     }
 
     /// <summary>The steps of what was said.</summary>

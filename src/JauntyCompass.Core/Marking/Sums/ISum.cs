@@ -1,4 +1,4 @@
-using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Sums;
 
@@ -11,5 +11,4 @@ public interface ISum
 
 /// <summary>What a mistake in a sum needs to be explained.</summary>
 /// <param name="Praise">What was done well with the instrument before, or null.</param>
-/// <param name="Phrasing">How the class says things.</param>
-public sealed record SumContext(string? Praise, Phrasing Phrasing);
+public sealed record SumContext(Message? Praise);

@@ -1,5 +1,6 @@
 using System.Security.Claims;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Accounts.SigningIn;
 using JauntyCompass.Server.Storage;
@@ -28,8 +29,20 @@ public sealed record PasswordChange(string Current, string Password) : IValidata
 {
     public void Validate(ValidationErrors errors)
     {
-        errors.Range("current", Current.Length, 1, Passwords.PasswordRules.Longest, "characters");
-        errors.Range("password", Password.Length, 1, Passwords.PasswordRules.Longest, "characters");
+        errors.Range(
+            "current",
+            Current.Length,
+            1,
+            Passwords.PasswordRules.Longest,
+            Unit.Characters
+        );
+        errors.Range(
+            "password",
+            Password.Length,
+            1,
+            Passwords.PasswordRules.Longest,
+            Unit.Characters
+        );
     }
 }
 
@@ -141,7 +154,7 @@ public static class AccountEndpoints
         }
         if (!await accounts.Matches(teacher, request.Current))
         {
-            return Problems.Invalid("current", "is not your password.");
+            return Problems.Invalid("current", Text.Validation.Account.PasswordWrong);
         }
         await tries.GiveBack(tried, context.RequestAborted);
         var errors = new ValidationErrors();

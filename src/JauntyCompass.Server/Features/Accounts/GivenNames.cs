@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Text;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Server.Features.Accounts;
 
@@ -34,19 +35,19 @@ public static class GivenNames
                 .Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries)
         );
 
-    /// <summary>What is wrong with a name, as the rest of a sentence; null where nothing is.</summary>
-    public static string? FaultOf(string name)
+    /// <summary>What is wrong with a name, null where nothing is.</summary>
+    public static Message? FaultOf(string name)
     {
         string text = name.Trim();
         if (!ValidationErrors.IsWellFormed(text) || text.Any(IsInvisible))
         {
-            return "has a character in it that cannot be seen. Type the name again by hand.";
+            return Text.Validation.Account.Invisible;
         }
         if (text.Length is 0 or > Longest)
         {
-            return $"must have 1 to {Longest} characters; it has {text.Length}.";
+            return Text.Validation.Characters(1, Longest, text.Length);
         }
-        return text.Any(char.IsLetter) ? null : "needs at least one letter.";
+        return text.Any(char.IsLetter) ? null : Text.Validation.Account.NeedsALetter;
     }
 
     /// <summary>A name as it is compared: composed and decomposed letters, capitals and spaces make no difference.</summary>

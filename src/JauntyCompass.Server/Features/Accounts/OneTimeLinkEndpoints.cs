@@ -1,8 +1,10 @@
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Accounts.SigningIn;
 using JauntyCompass.Server.Storage;
 using Microsoft.AspNetCore.Antiforgery;
+using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 
 namespace JauntyCompass.Server.Features.Accounts;
@@ -46,7 +48,13 @@ public sealed record LinkedPassword(string Key, string Password) : IValidatable
     public void Validate(ValidationErrors errors)
     {
         errors.Text("key", Key, 1, 2 * Secret.Length);
-        errors.Range("password", Password.Length, 1, Passwords.PasswordRules.Longest, "characters");
+        errors.Range(
+            "password",
+            Password.Length,
+            1,
+            Passwords.PasswordRules.Longest,
+            Unit.Characters
+        );
     }
 }
 
@@ -235,10 +243,10 @@ public static class OneTimeLinkEndpoints
         return await then(link);
     }
 
-    private static IResult Used() =>
-        Results.Problem(
-            statusCode: StatusCodes.Status404NotFound,
-            title: "This address does not work any more.",
-            detail: "It has been used, or its three days are over. Ask for a new one."
+    private static ProblemHttpResult Used() =>
+        Problems.Of(
+            StatusCodes.Status404NotFound,
+            Text.Problems.LinkUsed,
+            Text.Problems.LinkUsedDetail
         );
 }

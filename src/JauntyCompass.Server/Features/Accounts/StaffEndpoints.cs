@@ -1,7 +1,9 @@
 using System.Security.Claims;
+using JauntyCompass.Locales;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Accounts.SigningIn;
 using JauntyCompass.Server.Storage;
+using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 
 namespace JauntyCompass.Server.Features.Accounts;
@@ -122,7 +124,7 @@ public static class StaffEndpoints
     ) =>
         await database.Users.AnyAsync(t => t.Id == teacherId, cancellation)
             ? LinkReplyOf(await links.Make(LinkPurpose.NewPassword, teacherId, false, cancellation))
-            : Problems.NotFound("teacher");
+            : Problems.NotFound(Thing.Teacher);
 
     private static async Task<IResult> SignOut(
         Guid teacherId,
@@ -133,7 +135,7 @@ public static class StaffEndpoints
     {
         if (!await database.Users.AnyAsync(t => t.Id == teacherId, cancellation))
         {
-            return Problems.NotFound("teacher");
+            return Problems.NotFound(Thing.Teacher);
         }
         await sessions.EndAll(teacherId, null, cancellation);
         return TypedResults.NoContent();
@@ -149,7 +151,7 @@ public static class StaffEndpoints
     {
         if (!await database.Users.AnyAsync(t => t.Id == teacherId, cancellation))
         {
-            return Problems.NotFound("teacher");
+            return Problems.NotFound(Thing.Teacher);
         }
         return await accounts.SetHead(teacherId, request.Head, cancellation)
             ? TypedResults.NoContent()
@@ -164,7 +166,7 @@ public static class StaffEndpoints
     ) =>
         await database.Users.AnyAsync(t => t.Id == teacherId, cancellation)
             ? TypedResults.Ok(await accounts.BelongingsOf(teacherId, cancellation))
-            : Problems.NotFound("teacher");
+            : Problems.NotFound(Thing.Teacher);
 
     private static async Task<IResult> Remove(
         Guid teacherId,
@@ -177,14 +179,14 @@ public static class StaffEndpoints
     {
         if (!await database.Users.AnyAsync(t => t.Id == teacherId, cancellation))
         {
-            return Problems.NotFound("teacher");
+            return Problems.NotFound(Thing.Teacher);
         }
         if (
             heir is Guid to
             && (to == teacherId || !await database.Users.AnyAsync(t => t.Id == to, cancellation))
         )
         {
-            return Problems.Invalid("heir", "must be another teacher of the school.");
+            return Problems.Invalid("heir", Text.Validation.Account.Heir);
         }
         return await accounts.Remove(teacherId, heir, cancellation)
             ? TypedResults.NoContent()
@@ -197,16 +199,16 @@ public static class StaffEndpoints
                 (string?)null,
                 new OneTimeAddress(OneTimeLinks.PathOf(key), endsAt)
             )
-            : Results.Problem(
-                statusCode: StatusCodes.Status409Conflict,
-                title: "Too many addresses are open.",
-                detail: $"{OneTimeLinks.MostOpen} have not been used yet. They run out after three days."
+            : Problems.Of(
+                StatusCodes.Status409Conflict,
+                Text.Problems.LinksFull,
+                Text.Problems.LinksFullDetail(OneTimeLinks.MostOpen)
             );
 
-    private static IResult OnlyHead() =>
-        Results.Problem(
-            statusCode: StatusCodes.Status409Conflict,
-            title: "Somebody must look after the accounts.",
-            detail: "This is the only one who does. Choose another first."
+    private static ProblemHttpResult OnlyHead() =>
+        Problems.Of(
+            StatusCodes.Status409Conflict,
+            Text.Problems.OnlyHead,
+            Text.Problems.OnlyHeadDetail
         );
 }

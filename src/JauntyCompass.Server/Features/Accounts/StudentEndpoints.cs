@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Accounts.SigningIn;
 using JauntyCompass.Server.Features.Demo;
@@ -109,7 +110,7 @@ public static class StudentEndpoints
             );
         if (!Matches(student, request.Pin.Trim(), hasher))
         {
-            return Refused("Check the class code, your name and your PIN.");
+            return Refused(Text.Problems.NoMatchStudent);
         }
         await tries.GiveBack(tried, context.RequestAborted);
         device.Remember(Tries.StudentSubject(code, name), context);
@@ -139,9 +140,7 @@ public static class StudentEndpoints
             );
         if (found is null)
         {
-            return Refused(
-                "This card does not open anything any more. Ask your teacher for a new one."
-            );
+            return Refused(Text.Problems.NoMatchCard);
         }
         await tries.GiveBack(tried, context.RequestAborted);
         KnownDevice
@@ -177,6 +176,6 @@ public static class StudentEndpoints
             && student is not null;
     }
 
-    private static ProblemHttpResult Refused(string detail) =>
-        TypedResults.Problem(statusCode: 401, title: "These do not match.", detail: detail);
+    private static ProblemHttpResult Refused(Message detail) =>
+        Problems.Of(StatusCodes.Status401Unauthorized, Text.Problems.NoMatch, detail);
 }

@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 using JauntyCompass.Server.Features.Accounts.Passwords;
 using JauntyCompass.Server.Features.Accounts.SigningIn;
 using JauntyCompass.Server.Features.Demo;
@@ -47,14 +48,14 @@ public sealed class TeacherAccounts(
         CancellationToken cancellation
     )
     {
-        if (PasswordFault(password, userName, displayName) is string fault)
+        if (PasswordFault(password, userName, displayName) is Message fault)
         {
             errors.Add("password", fault);
             return null;
         }
         if (await database.Users.CountAsync(cancellation) >= Most)
         {
-            errors.Add("userName", $"cannot be added: there are {Most} accounts already.");
+            errors.Add("userName", Text.Validation.Account.TooMany(Most));
             return null;
         }
         var teacher = new Teacher
@@ -103,7 +104,7 @@ public sealed class TeacherAccounts(
         CancellationToken cancellation
     )
     {
-        if (PasswordFault(password, teacher.UserName!, teacher.DisplayName) is string fault)
+        if (PasswordFault(password, teacher.UserName!, teacher.DisplayName) is Message fault)
         {
             errors.Add("password", fault);
             return;
@@ -214,20 +215,23 @@ public sealed class TeacherAccounts(
     private static string? _nobodysHash;
 
     // The made-up teacher's password is published.
-    private static string? PasswordFault(string password, params string[] names) =>
+    private static Message? PasswordFault(string password, params string[] names) =>
         password == DemoData.Password
-            ? "is one of those that are tried first. Choose a few words that do not belong together."
+            ? Text.Validation.Account.PasswordCommon
             : PasswordRules.FaultOf(password, names);
 
     private Task<bool> IsOnlyHead(Guid teacherId, CancellationToken cancellation) =>
         database.Users.AllAsync(t => !t.IsHead || t.Id == teacherId, cancellation);
 
-    private static string Explain(IdentityError error) =>
+    private static Message Explain(IdentityError error) =>
         error.Code switch
         {
-            nameof(IdentityErrorDescriber.DuplicateUserName) => "is taken; choose another.",
-            nameof(IdentityErrorDescriber.InvalidUserName) =>
-                "may have letters from a to z, digits, dots, hyphens and low lines.",
-            _ => error.Description,
+            nameof(IdentityErrorDescriber.DuplicateUserName) => Text.Validation
+                .Account
+                .UserNameTaken,
+            nameof(IdentityErrorDescriber.InvalidUserName) => Text.Validation
+                .Account
+                .UserNameLetters,
+            _ => Text.Validation.Unreadable,
         };
 }

@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Accounts.SigningIn;
 using JauntyCompass.Server.Features.Demo;
@@ -19,7 +20,7 @@ public sealed record TeacherSignIn(string UserName, string Password, bool Keep =
     public void Validate(ValidationErrors errors)
     {
         errors.Text("userName", UserName, 1, 60);
-        errors.Range("password", Password.Length, 1, 200, "characters");
+        errors.Range("password", Password.Length, 1, 200, Unit.Characters);
     }
 }
 
@@ -38,7 +39,13 @@ public sealed record NewTeacher(string UserName, string DisplayName, string Pass
     {
         errors.Text("userName", userName, 3, 60);
         errors.Text("displayName", displayName, 1, 80);
-        errors.Range("password", password.Length, 1, Passwords.PasswordRules.Longest, "characters");
+        errors.Range(
+            "password",
+            password.Length,
+            1,
+            Passwords.PasswordRules.Longest,
+            Unit.Characters
+        );
     }
 }
 
@@ -103,10 +110,10 @@ public static class TeacherEndpoints
             && !(await school.Get(context.RequestAborted)).IsDemo;
         if (!await accounts.Matches(teacher, request.Password) || published)
         {
-            return TypedResults.Problem(
-                statusCode: StatusCodes.Status401Unauthorized,
-                title: "These do not match.",
-                detail: "Check the user name and the password; capital letters count in the password."
+            return Problems.Of(
+                StatusCodes.Status401Unauthorized,
+                Text.Problems.NoMatch,
+                Text.Problems.NoMatchTeacher
             );
         }
         await tries.GiveBack(tried, context.RequestAborted);
@@ -133,10 +140,10 @@ public static class TeacherEndpoints
     {
         if (!(await school.Get(context.RequestAborted)).TeachersMayRegister)
         {
-            return Results.Problem(
-                statusCode: StatusCodes.Status403Forbidden,
-                title: "Accounts are made by invitation here.",
-                detail: "Ask whoever looks after the accounts of your school for an invitation."
+            return Problems.Of(
+                StatusCodes.Status403Forbidden,
+                Text.Problems.InvitationOnly,
+                Text.Problems.InvitationOnlyDetail
             );
         }
         var errors = new ValidationErrors();

@@ -4,6 +4,7 @@ using JauntyCompass.Core.Exercises.Adaptive;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Accounts;
 using JauntyCompass.Server.Storage;
@@ -43,29 +44,23 @@ public sealed record NextItemRequest(
         errors.Each("items", Items, 1, SetSpecification.MostItems);
         errors.Each("answers", Answers, 0, SetSpecification.MostItems);
         errors.Range("limit", Limit, 1, SetSpecification.MostItems);
-        errors.Range("tolerance", Tolerance, 0, 10, "degrees");
+        errors.Range("tolerance", Tolerance, 0, 10, Unit.Degrees);
         for (int i = 0; errors.None && i < Answers.Count; i++)
         {
             int index = Answers[i].ItemIndex;
             if (index >= Items.Count)
             {
-                errors.Add(
-                    $"answers[{i}].itemIndex",
-                    $"must be from 0 to {Items.Count - 1}, as there are items."
-                );
+                errors.Add($"answers[{i}].itemIndex", Text.Validation.Place(Items.Count - 1));
             }
             else if (Answers.Take(i).Any(a => a.ItemIndex == index))
             {
-                errors.Add(
-                    $"answers[{i}].itemIndex",
-                    "is answered already; only first answers tell."
-                );
+                errors.Add($"answers[{i}].itemIndex", Text.Validation.Answers.OnlyFirst);
             }
             else if (ExerciseKinds.Of(Items[index]) != ExerciseKinds.Of(Answers[i].Response))
             {
                 errors.Add(
                     $"answers[{i}].response.kind",
-                    $"must be {ExerciseKinds.Of(Items[index]).Key}, as the item is."
+                    Text.Validation.KindOfItem(ExerciseKinds.Of(Items[index]).Key)
                 );
             }
         }
@@ -80,7 +75,12 @@ public sealed record NextItemRequest(
         {
             if (MistakeCatalogue.Find(Mistakes[i]) is null)
             {
-                errors.Add($"mistakes[{i}]", "must be the key of a mistake of the catalogue.");
+                errors.Add(
+                    $"mistakes[{i}]",
+                    Text.Validation.OneOf(
+                        string.Join(", ", MistakeCatalogue.All.Select(m => m.Key))
+                    )
+                );
             }
         }
     }
@@ -145,7 +145,7 @@ public static class AdaptiveEndpoints
             );
         if (assignment?.AdaptiveLimit is not int limit)
         {
-            return Problems.NotFound("adaptive set");
+            return Problems.NotFound(Thing.AdaptiveSet);
         }
         Dictionary<int, Response> answered = await database
             .Answers.Where(a => a.AssignmentId == assignmentId && a.StudentId == id && a.Try == 1)

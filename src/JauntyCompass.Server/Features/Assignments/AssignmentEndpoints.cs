@@ -1,6 +1,7 @@
 using System.Security.Claims;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Accounts;
 using JauntyCompass.Server.Features.PuttingAway;
@@ -37,7 +38,7 @@ public sealed record NewAssignment(
         {
             errors.Range("adaptiveLimit", limit, 1, SetSpecification.MostItems);
         }
-        errors.Range("weights", Weights?.Count ?? 0, 0, MostWeights, "steps");
+        errors.Range("weights", Weights?.Count ?? 0, 0, MostWeights);
         foreach ((string step, double weight) in Weights?.Take(MostWeights) ?? [])
         {
             errors.Text("weights", step, 1, 40);
@@ -167,7 +168,7 @@ public static class AssignmentEndpoints
             .FirstOrDefaultAsync(cancellation);
         if (title is null)
         {
-            return Problems.NotFound("set");
+            return Problems.NotFound(Thing.Set);
         }
         if (
             !await database
@@ -175,16 +176,14 @@ public static class AssignmentEndpoints
                 .AnyAsync(c => c.Id == request.ClassId, cancellation)
         )
         {
-            return Problems.NotFound("class");
+            return Problems.NotFound(Thing.Class);
         }
         if (
             await database.Assignments.CountAsync(a => a.ClassId == request.ClassId, cancellation)
             >= MostOfOneClass
         )
         {
-            return Problems.Full(
-                $"{MostOfOneClass} sets are given to this class already. Delete some first."
-            );
+            return Problems.Full(Text.Problems.FullGiven(MostOfOneClass));
         }
         var made = new Assignment
         {
@@ -220,7 +219,7 @@ public static class AssignmentEndpoints
             .FirstOrDefaultAsync(cancellation);
         if (assignment is null)
         {
-            return Problems.NotFound("assignment");
+            return Problems.NotFound(Thing.Assignment);
         }
         DateTimeOffset now = clock.GetUtcNow();
         assignment.Title = request.Title?.Trim() ?? assignment.Title;
@@ -243,7 +242,7 @@ public static class AssignmentEndpoints
         IQueryable<Assignment> own = Own(database, teacher, assignmentId);
         return await own.AnyAsync(cancellation)
             ? TypedResults.Ok(new Contents(0, 1, await database.AnswersTo(own, cancellation)))
-            : Problems.NotFound("assignment");
+            : Problems.NotFound(Thing.Assignment);
     }
 
     private static async Task<IResult> Delete(
@@ -259,7 +258,7 @@ public static class AssignmentEndpoints
             .FirstOrDefaultAsync(cancellation);
         if (assignment is null)
         {
-            return Problems.NotFound("assignment");
+            return Problems.NotFound(Thing.Assignment);
         }
         assignment.DeletedAt = clock.GetUtcNow();
         await cache.Save(database, [Part.Assignment(assignmentId)], cancellation);
@@ -286,7 +285,7 @@ public static class AssignmentEndpoints
             );
         if (assignment is null)
         {
-            return Problems.NotFound("assignment");
+            return Problems.NotFound(Thing.Assignment);
         }
         assignment.DeletedAt = null;
         await cache.Save(database, [Part.Assignment(assignmentId)], cancellation);

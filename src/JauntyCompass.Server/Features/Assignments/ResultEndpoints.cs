@@ -10,6 +10,7 @@ using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Habits;
 using JauntyCompass.Core.Progress;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Bench;
 using JauntyCompass.Server.Storage;
@@ -22,7 +23,7 @@ namespace JauntyCompass.Server.Features.Assignments;
 /// <param name="Verdict">Verdict of the last try, or null when it was not answered.</param>
 /// <param name="Cause">Likely cause of the first wrong try, or null.</param>
 /// <param name="CauseName">Its name, or null.</param>
-public sealed record ItemResult(int Tries, Verdict? Verdict, string? Cause, string? CauseName);
+public sealed record ItemResult(int Tries, Verdict? Verdict, string? Cause, Message? CauseName);
 
 /// <summary>One student's row.</summary>
 /// <param name="StudentId">The student.</param>
@@ -67,7 +68,7 @@ public sealed record CauseExample(
 /// <param name="Example">An answer at which it showed in the degrees; null when there is none.</param>
 public sealed record CauseGroup(
     string Cause,
-    string Name,
+    Message Name,
     IReadOnlyList<string> Students,
     CauseExample? Example
 );
@@ -140,7 +141,7 @@ public static class ResultEndpoints
             .FirstOrDefaultAsync(cancellation);
         if (assignment is null)
         {
-            return Problems.NotFound("assignment");
+            return Problems.NotFound(Thing.Assignment);
         }
         // Of those who are still there.
         HashSet<Guid> here =
@@ -209,7 +210,7 @@ public static class ResultEndpoints
             .FirstOrDefaultAsync(cancellation);
         if (set is null)
         {
-            return Problems.NotFound("student");
+            return Problems.NotFound(Thing.Student);
         }
         IReadOnlyList<Item> items = set.ItemsOf(studentId);
         List<Answer> answers = await WithMarks(database, assignmentId)

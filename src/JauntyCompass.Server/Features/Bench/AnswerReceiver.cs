@@ -52,7 +52,7 @@ public sealed class AnswerReceiver(
             StudentHistory history = guess ?? await Load(assignment, studentId, cancellation);
             Mark mark = MarkAggregator.Of(
                 steps,
-                new MarkingRules(assignment.Tolerance, assignment.Rules.Phrasing)
+                new MarkingRules(assignment.Tolerance)
                 {
                     History = history.Beliefs,
                     Weights = assignment.Weights,

@@ -1,10 +1,13 @@
 using System.Security.Claims;
 using JauntyCompass.Core.Exercises;
+using JauntyCompass.Locales;
 using JauntyCompass.Server.Api;
+using JauntyCompass.Server.Api.Saying;
 using JauntyCompass.Server.Features.Accounts;
 using JauntyCompass.Server.Features.Adaptive;
 using JauntyCompass.Server.Features.Assignments;
 using JauntyCompass.Server.Storage;
+using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 
 namespace JauntyCompass.Server.Features.Bench;
@@ -88,6 +91,7 @@ public static class BenchEndpoints
     private static async Task<IResult> One(
         Guid assignmentId,
         ClaimsPrincipal student,
+        Speaker speaker,
         OpenAssignments open,
         JauntyDbContext database,
         CancellationToken cancellation
@@ -99,8 +103,9 @@ public static class BenchEndpoints
             is not OpenAssignment assignment
         )
         {
-            return Problems.NotFound("set");
+            return Problems.NotFound(Thing.Set);
         }
+        speaker.ToStudentOf(assignment.Rules);
         List<Answer> answers = await database
             .Answers.AsNoTracking()
             .Where(a => a.AssignmentId == assignmentId && a.StudentId == id)
@@ -114,6 +119,10 @@ public static class BenchEndpoints
                 assignment.Title,
                 assignment.Tries,
                 assignment.AdaptiveLimit,
+                assignment.Rules with
+                {
+                    OwnLines = null,
+                },
                 await database.Assignments.AnyAsync(
                     a => a.Id == assignmentId && a.ClosedAt != null,
                     cancellation
@@ -136,6 +145,7 @@ public static class BenchEndpoints
         Guid assignmentId,
         AnswerRequest request,
         ClaimsPrincipal student,
+        Speaker speaker,
         OpenAssignments open,
         AnswerReceiver intake,
         TimeProvider clock,
@@ -152,9 +162,10 @@ public static class BenchEndpoints
             is not OpenAssignment assignment
         )
         {
-            return Problems.NotFound("set");
+            return Problems.NotFound(Thing.Set);
         }
-        if (Misfit(assignment, request, clock.GetUtcNow()) is IResult misfit)
+        speaker.ToStudentOf(assignment.Rules);
+        if (Misfit(assignment, request, clock.GetUtcNow()) is ProblemHttpResult misfit)
         {
             return misfit;
         }
@@ -164,7 +175,7 @@ public static class BenchEndpoints
             AnswerResult taken = await intake.Take(assignment, studentId, request, cancellation);
             if (!taken.StudentKnown)
             {
-                return Problems.NotFound("student");
+                return Problems.NotFound(Thing.Student);
             }
             Answer? stored = taken.Stored ?? await intake.Stored(request.Id, cancellation);
             if (stored is not null)
@@ -184,20 +195,17 @@ public static class BenchEndpoints
             }
             if (taken.Closed)
             {
-                return Refused(
-                    "This set is closed.",
-                    "Your teacher takes no more answers; what you handed in is kept."
-                );
+                return Refused(Text.Problems.SetClosed, Text.Problems.SetClosedDetail);
             }
             if (taken.TriesBefore >= assignment.Tries)
             {
-                return Refused("No tries are left at this item.", "Go on with the next one.");
+                return Refused(Text.Problems.NoTriesLeft, Text.Problems.NoTriesLeftDetail);
             }
         }
-        return Refused("Another answer to this item came in at the same moment.", "Send it again.");
+        return Refused(Text.Problems.SameItemAtOnce, Text.Problems.SameItemAtOnceDetail);
     }
 
-    private static IResult? Misfit(
+    private static ProblemHttpResult? Misfit(
         OpenAssignment assignment,
         AnswerRequest request,
         DateTimeOffset now
@@ -205,23 +213,17 @@ public static class BenchEndpoints
     {
         if (request.ItemIndex >= assignment.Items.Count)
         {
-            return Problems.Invalid(
-                "itemIndex",
-                $"must be from 0 to {assignment.Items.Count - 1} in this set."
-            );
+            return Problems.Invalid("itemIndex", Text.Validation.Place(assignment.Items.Count - 1));
         }
         ExerciseKind kind = ExerciseKinds.Of(assignment.Items[request.ItemIndex]);
         if (ExerciseKinds.Of(request.Response) != kind)
         {
-            return Problems.Invalid("response.kind", $"must be {kind.Key}, as the item is.");
+            return Problems.Invalid("response.kind", Text.Validation.KindOfItem(kind.Key));
         }
         return
             request.AnsweredAt is DateTimeOffset at
             && (at > now + FarthestAhead || at < now - FarthestBack)
-            ? Problems.Invalid(
-                "answeredAt",
-                "must be at most 1 day ahead of and 400 days behind the server's clock; leave it out if the clock cannot be trusted."
-            )
+            ? Problems.Invalid("answeredAt", Text.Validation.Answers.Clock)
             : null;
     }
 
@@ -237,9 +239,8 @@ public static class BenchEndpoints
             StudentMark.Of(ResultEndpoints.Newest(answer))
         );
 
-    private static IResult Taken() =>
-        Problems.Invalid("id", "must be a random UUID of its own; this one is taken.");
+    private static ProblemHttpResult Taken() => Problems.Invalid("id", Text.Validation.TakenUuid);
 
-    private static IResult Refused(string title, string detail) =>
-        Results.Problem(statusCode: 409, title: title, detail: detail);
+    private static ProblemHttpResult Refused(Message title, Message detail) =>
+        Problems.Of(StatusCodes.Status409Conflict, title, detail);
 }

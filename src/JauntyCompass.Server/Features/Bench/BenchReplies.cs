@@ -1,7 +1,9 @@
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Presentation;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Server.Features.Bench;
 
@@ -23,7 +25,7 @@ public sealed record AnswerRequest(
     {
         if (Id == Guid.Empty)
         {
-            errors.Add("id", "must be a random UUID of its own.");
+            errors.Add("id", Text.Validation.OwnUuid);
         }
         errors.Range(
             "itemIndex",
@@ -89,6 +91,7 @@ public sealed record BenchListReply(Guid Id, string Title, int Items, int Answer
 /// <param name="Title">What it is called.</param>
 /// <param name="Tries">How often each item may be answered.</param>
 /// <param name="AdaptiveLimit">The most items that are asked, each chosen for the student; null: all, in order.</param>
+/// <param name="Rules">How the class does things, and in which words.</param>
 /// <param name="Closed">Whether no more answers are taken.</param>
 /// <param name="Items">The items as they lie before the student.</param>
 /// <param name="Answers">What was answered so far.</param>
@@ -99,6 +102,7 @@ public sealed record BenchReply(
     string Title,
     int Tries,
     int? AdaptiveLimit,
+    HouseRules Rules,
     bool Closed,
     IReadOnlyList<SeenItem> Items,
     IReadOnlyList<BenchAnswerReply> Answers,

@@ -36,8 +36,8 @@ public sealed record BenchDraft(
 
     public void Validate(ValidationErrors errors)
     {
-        errors.Range("values", Values?.Count ?? -1, 0, MostFields, "fields");
-        errors.Range("placements", Placements?.Count ?? -1, 0, MostFields, "fields");
+        errors.Range("values", Values?.Count ?? -1, 0, MostFields);
+        errors.Range("placements", Placements?.Count ?? -1, 0, MostFields);
         foreach ((string field, string value) in Values?.Take(MostFields) ?? [])
         {
             errors.Text("values", field, 1, 40);
@@ -118,7 +118,7 @@ public static class DraftEndpoints
         );
         if (!given || !await database.Students.AnyAsync(s => s.Id == id, cancellation))
         {
-            return Problems.NotFound("item");
+            return Problems.NotFound(Thing.Item);
         }
         string json = StoredJson.Write(draft);
         DateTimeOffset now = clock.GetUtcNow();

@@ -61,7 +61,7 @@ public static class ReflectionEndpoints
         );
         if (!given || !await database.Students.AnyAsync(s => s.Id == id, cancellation))
         {
-            return Problems.NotFound("set");
+            return Problems.NotFound(Thing.Set);
         }
         Reflection? reflection = await database.Reflections.FindAsync(
             [assignmentId, id],

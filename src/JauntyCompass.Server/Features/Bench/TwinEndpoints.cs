@@ -3,10 +3,11 @@ using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Presentation;
-using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 using JauntyCompass.Server.Api;
+using JauntyCompass.Server.Api.Saying;
 using JauntyCompass.Server.Features.Accounts;
 using JauntyCompass.Server.Features.Assignments;
 using JauntyCompass.Server.Storage;
@@ -53,6 +54,7 @@ public static class TwinEndpoints
     private static async Task<IResult> Show(
         Guid assignmentId,
         int index,
+        Speaker speaker,
         ClaimsPrincipal student,
         JauntyDbContext database,
         CancellationToken cancellation
@@ -64,7 +66,7 @@ public static class TwinEndpoints
             (Assignment assignment, Item item)
         )
         {
-            return Problems.NotFound("item");
+            return Problems.NotFound(Thing.Item);
         }
         Answer? last = await Answered(
             assignmentId,
@@ -76,8 +78,9 @@ public static class TwinEndpoints
         );
         if (last is null)
         {
-            return Problems.NotFound("answer");
+            return Problems.NotFound(Thing.Answer);
         }
+        speaker.ToClass(assignment.RulesInForce);
         Mark mark = ResultEndpoints.Newest(last);
         bool mayTell =
             mark.Verdict == Verdict.Accepted
@@ -92,7 +95,7 @@ public static class TwinEndpoints
             mayTell
         );
         return script is null
-            ? Problems.NotFound("demonstration")
+            ? Problems.NotFound(Thing.Demonstration)
             : TypedResults.Ok(SeenScript.Of(script));
     }
 
@@ -101,23 +104,7 @@ public static class TwinEndpoints
         int index,
         int number,
         int? after,
-        ClaimsPrincipal student,
-        JauntyDbContext database,
-        CancellationToken cancellation
-    ) =>
-        await Find(assignmentId, index, number, after, student, database, cancellation)
-            is (Assignment assignment, Item twin)
-            ? TypedResults.Ok(
-                SeenItem.Of(ExerciseKinds.Of(twin).Present(twin, assignment.RulesInForce))
-            )
-            : Problems.NotFound("item");
-
-    private static async Task<IResult> MarkTwin(
-        Guid assignmentId,
-        int index,
-        int number,
-        int? after,
-        TwinAnswer request,
+        Speaker speaker,
         ClaimsPrincipal student,
         JauntyDbContext database,
         CancellationToken cancellation
@@ -129,20 +116,46 @@ public static class TwinEndpoints
             (Assignment assignment, Item twin)
         )
         {
-            return Problems.NotFound("item");
+            return Problems.NotFound(Thing.Item);
+        }
+        speaker.ToStudentOf(assignment.RulesInForce);
+        return TypedResults.Ok(
+            SeenItem.Of(ExerciseKinds.Of(twin).Present(twin, assignment.RulesInForce))
+        );
+    }
+
+    private static async Task<IResult> MarkTwin(
+        Guid assignmentId,
+        int index,
+        int number,
+        int? after,
+        TwinAnswer request,
+        Speaker speaker,
+        ClaimsPrincipal student,
+        JauntyDbContext database,
+        CancellationToken cancellation
+    )
+    {
+        if (
+            await Find(assignmentId, index, number, after, student, database, cancellation)
+            is not
+            (Assignment assignment, Item twin)
+        )
+        {
+            return Problems.NotFound(Thing.Item);
         }
         ExerciseKind kind = ExerciseKinds.Of(twin);
         if (ExerciseKinds.Of(request.Response) != kind)
         {
-            return Problems.Invalid("response.kind", $"must be {kind.Key}, as the item is.");
+            return Problems.Invalid("response.kind", Text.Validation.KindOfItem(kind.Key));
         }
-        HouseRules rules = assignment.RulesInForce;
+        speaker.ToStudentOf(assignment.RulesInForce);
         return TypedResults.Ok(
             StudentMark.Of(
                 kind.Mark(
                     twin,
                     request.Response,
-                    new MarkingRules(assignment.Set!.Specification.Tolerance, rules.Phrasing)
+                    new MarkingRules(assignment.Set!.Specification.Tolerance)
                 )
             )
         );

@@ -2,6 +2,7 @@ using System.Security.Claims;
 using JauntyCompass.Core.Files;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Accounts;
 using JauntyCompass.Server.Features.Instruments;
@@ -102,10 +103,7 @@ public static class CabinetEndpoints
         Protractor protractor = request.Instrument;
         if (InstrumentCatalogue.Find(protractor.Id) is not null)
         {
-            return Problems.Invalid(
-                "instrument.id",
-                "must differ from those that ship with the product."
-            );
+            return Problems.Invalid("instrument.id", Text.Validation.Instrument.NotShipped);
         }
         await using var transaction = await database.TurnOf(id, cancellation);
         CabinetInstrument? kept = await database.Cabinet.FirstOrDefaultAsync(
@@ -119,9 +117,7 @@ public static class CabinetEndpoints
                 >= MostInstruments
             )
             {
-                return Problems.Full(
-                    $"The cabinet holds {MostInstruments} instruments. Take one out first."
-                );
+                return Problems.Full(Text.Problems.FullInstruments(MostInstruments));
             }
             kept = new CabinetInstrument
             {
@@ -153,6 +149,6 @@ public static class CabinetEndpoints
         int gone = await database
             .Cabinet.Where(c => c.Id == instrumentId && c.TeacherId == id)
             .ExecuteDeleteAsync(cancellation);
-        return gone == 0 ? Problems.NotFound("instrument") : TypedResults.NoContent();
+        return gone == 0 ? Problems.NotFound(Thing.Instrument) : TypedResults.NoContent();
     }
 }

@@ -1,6 +1,7 @@
 using System.Security.Claims;
 using System.Security.Cryptography;
 using JauntyCompass.Core.Lessons;
+using JauntyCompass.Locales;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Accounts;
 using JauntyCompass.Server.Features.PuttingAway;
@@ -116,7 +117,7 @@ public static class ClassEndpoints
         Guid id = teacher.Id();
         if (await database.Classes.CountAsync(c => c.TeacherId == id, cancellation) >= MostClasses)
         {
-            return Problems.Full($"There are {MostClasses} classes already. Delete one first.");
+            return Problems.Full(Text.Problems.FullClasses(MostClasses));
         }
         var made = new SchoolClass
         {
@@ -151,7 +152,7 @@ public static class ClassEndpoints
             .FirstOrDefaultAsync(cancellation);
         if (found is null)
         {
-            return Problems.NotFound("class");
+            return Problems.NotFound(Thing.Class);
         }
         Guid[] teachers = [found.TeacherId, .. found.CoTeachers.Select(c => c.TeacherId)];
         Dictionary<Guid, string> names = await database
@@ -191,12 +192,15 @@ public static class ClassEndpoints
     {
         if (request.Name?.Trim().Length > NewClass.LongestName)
         {
-            return Problems.Invalid("name", $"must have 1 to {NewClass.LongestName} characters.");
+            return Problems.Invalid(
+                "name",
+                Text.Validation.Characters(1, NewClass.LongestName, request.Name.Trim().Length)
+            );
         }
         SchoolClass? own = await Own(database, teacher, classId).FirstOrDefaultAsync(cancellation);
         if (own is null)
         {
-            return Problems.NotFound("class");
+            return Problems.NotFound(Thing.Class);
         }
         own.Name = request.Name?.Trim() ?? own.Name;
         own.Archive(request.Archived, clock.GetUtcNow());
@@ -220,7 +224,7 @@ public static class ClassEndpoints
     {
         if (!await Own(database, teacher, classId).AnyAsync(cancellation))
         {
-            return Problems.NotFound("class");
+            return Problems.NotFound(Thing.Class);
         }
         IQueryable<Assignment> given = database.Assignments.Where(a => a.ClassId == classId);
         return TypedResults.Ok(
@@ -244,7 +248,7 @@ public static class ClassEndpoints
         SchoolClass? own = await Own(database, teacher, classId).FirstOrDefaultAsync(cancellation);
         if (own is null)
         {
-            return Problems.NotFound("class");
+            return Problems.NotFound(Thing.Class);
         }
         own.DeletedAt = clock.GetUtcNow();
         await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
@@ -269,7 +273,7 @@ public static class ClassEndpoints
             .FirstOrDefaultAsync(c => c.Id == classId && c.TeacherId == id, cancellation);
         if (own is null)
         {
-            return Problems.NotFound("class");
+            return Problems.NotFound(Thing.Class);
         }
         own.DeletedAt = null;
         await cache.Save(database, [Part.Class(classId)], cancellation);
@@ -290,7 +294,7 @@ public static class ClassEndpoints
             .FirstOrDefaultAsync(c => c.Id == classId, cancellation);
         if (found is null)
         {
-            return Problems.NotFound("class");
+            return Problems.NotFound(Thing.Class);
         }
         found.Rules = rules;
         await cache.Save(database, [Part.Class(classId)], cancellation);

@@ -85,7 +85,7 @@ public static class ClassExportEndpoints
             .FirstOrDefaultAsync(c => c.Id == classId, cancellation);
         if (found is null)
         {
-            return Problems.NotFound("class");
+            return Problems.NotFound(Thing.Class);
         }
         var given = new List<ExportedAssignment>();
         foreach (

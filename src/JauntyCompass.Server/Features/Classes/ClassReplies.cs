@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 using JauntyCompass.Server.Features.Accounts;
 
 namespace JauntyCompass.Server.Features.Classes;
@@ -19,7 +20,7 @@ public sealed record NewStudent(string GivenName) : IValidatable
     public void Validate(ValidationErrors errors)
     {
         errors.Text("givenName", GivenName, 1, GivenNames.Longest);
-        if (errors.None && GivenNames.FaultOf(GivenName) is string fault)
+        if (errors.None && GivenNames.FaultOf(GivenName) is Message fault)
         {
             errors.Add("givenName", fault);
         }

@@ -2,6 +2,7 @@ using System.Globalization;
 using System.Security.Claims;
 using System.Security.Cryptography;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Accounts;
 using JauntyCompass.Server.Features.Accounts.SigningIn;
@@ -94,18 +95,15 @@ public static class ClassStudentEndpoints
             .FirstOrDefaultAsync(c => c.Id == classId, cancellation);
         if (found is null)
         {
-            return Problems.NotFound("class");
+            return Problems.NotFound(Thing.Class);
         }
-        if (NameFault(request.GivenName, found.Students) is string fault)
+        if (NameFault(request.GivenName, found.Students) is Message fault)
         {
             return Problems.Invalid("givenName", fault);
         }
         if (found.Students.Count >= MostStudents)
         {
-            return Problems.Invalid(
-                "givenName",
-                $"cannot be added: a class holds at most {MostStudents} students."
-            );
+            return Problems.Invalid("givenName", Text.Validation.Account.ClassFull(MostStudents));
         }
         string pin = RandomPin();
         var student = new Student
@@ -142,7 +140,7 @@ public static class ClassStudentEndpoints
             .FirstOrDefaultAsync(cancellation);
         if (student is null)
         {
-            return Problems.NotFound("student");
+            return Problems.NotFound(Thing.Student);
         }
         if (request.Name is string name)
         {
@@ -155,7 +153,7 @@ public static class ClassStudentEndpoints
             {
                 return Problems.Invalid("name", errors.Found[0].Message);
             }
-            if (NameFault(name, others) is string fault)
+            if (NameFault(name, others) is Message fault)
             {
                 return Problems.Invalid("name", fault);
             }
@@ -195,7 +193,7 @@ public static class ClassStudentEndpoints
             .FirstOrDefaultAsync(cancellation);
         if (found is null)
         {
-            return Problems.NotFound("student");
+            return Problems.NotFound(Thing.Student);
         }
         string pin = RandomPin();
         found.Student.PinHash = hasher.HashPassword(found.Student, pin);
@@ -219,7 +217,7 @@ public static class ClassStudentEndpoints
             .FirstOrDefaultAsync(cancellation);
         if (student is null)
         {
-            return Problems.NotFound("student");
+            return Problems.NotFound(Thing.Student);
         }
         string card = Secret.New();
         student.CardHash = Secret.HashOf(card);
@@ -243,7 +241,7 @@ public static class ClassStudentEndpoints
             .FirstOrDefaultAsync(cancellation);
         if (student is null)
         {
-            return Problems.NotFound("student");
+            return Problems.NotFound(Thing.Student);
         }
         student.CardHash = null;
         await database.SaveChangesAsync(cancellation);
@@ -266,7 +264,7 @@ public static class ClassStudentEndpoints
                     await database.Answers.CountAsync(a => a.StudentId == studentId, cancellation)
                 )
             )
-            : Problems.NotFound("student");
+            : Problems.NotFound(Thing.Student);
 
     private static async Task<IResult> Delete(
         Guid classId,
@@ -283,7 +281,7 @@ public static class ClassStudentEndpoints
             .FirstOrDefaultAsync(cancellation);
         if (student is null)
         {
-            return Problems.NotFound("student");
+            return Problems.NotFound(Thing.Student);
         }
         student.DeletedAt = clock.GetUtcNow();
         await database.SaveChangesAsync(cancellation);
@@ -310,7 +308,7 @@ public static class ClassStudentEndpoints
             : null;
         if (student is null)
         {
-            return Problems.NotFound("student");
+            return Problems.NotFound(Thing.Student);
         }
         student.DeletedAt = null;
         if (!await SaveName(database, cancellation))
@@ -321,10 +319,9 @@ public static class ClassStudentEndpoints
         return TypedResults.NoContent();
     }
 
-    private const string TakenName =
-        "is already in this class; add an initial to tell the two apart.";
+    private static Message TakenName => Text.Validation.Account.NameTaken;
 
-    private static string? NameFault(string name, IEnumerable<Student> others)
+    private static Message? NameFault(string name, IEnumerable<Student> others)
     {
         string key = GivenNames.KeyOf(name);
         string look = GivenNames.LookOf(name);
@@ -336,7 +333,7 @@ public static class ClassStudentEndpoints
             }
             if (GivenNames.LookOf(other.GivenName) == look)
             {
-                return $"looks just like “{other.GivenName}”, who is in this class already; add an initial to tell the two apart.";
+                return Text.Validation.Account.NameLooksLike(other.GivenName);
             }
         }
         return null;

@@ -1,4 +1,5 @@
 using System.Security.Claims;
+using JauntyCompass.Locales;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Accounts;
 using JauntyCompass.Server.Storage;
@@ -53,11 +54,11 @@ public static class ClassTeacherEndpoints
             .FirstOrDefaultAsync(cancellation);
         if (own is null)
         {
-            return Problems.NotFound("class");
+            return Problems.NotFound(Thing.Class);
         }
         if (!await database.Users.AnyAsync(t => t.Id == teacherId, cancellation))
         {
-            return Problems.NotFound("teacher");
+            return Problems.NotFound(Thing.Teacher);
         }
         if (own.TeacherId == teacherId || own.CoTeachers.Any(c => c.TeacherId == teacherId))
         {
@@ -65,7 +66,7 @@ public static class ClassTeacherEndpoints
         }
         if (own.CoTeachers.Count >= MostTeachers)
         {
-            return Problems.Full($"A class has at most {MostTeachers} teachers beside its own.");
+            return Problems.Full(Text.Problems.FullTeachers(MostTeachers));
         }
         database.Add(new CoTeacher { ClassId = classId, TeacherId = teacherId });
         await database.SaveChangesAsync(cancellation);
@@ -88,7 +89,7 @@ public static class ClassTeacherEndpoints
                 .CoTeachers.Where(c => c.ClassId == classId && c.TeacherId == teacherId)
                 .ExecuteDeleteAsync(cancellation)
             : 0;
-        return gone == 0 ? Problems.NotFound("teacher") : TypedResults.NoContent();
+        return gone == 0 ? Problems.NotFound(Thing.Teacher) : TypedResults.NoContent();
     }
 
     private static async Task<IResult> Give(
@@ -106,11 +107,11 @@ public static class ClassTeacherEndpoints
         SchoolClass? found = await own.Include(c => c.CoTeachers).FirstOrDefaultAsync(cancellation);
         if (found is null)
         {
-            return Problems.NotFound("class");
+            return Problems.NotFound(Thing.Class);
         }
         if (!await database.Users.AnyAsync(t => t.Id == request.TeacherId, cancellation))
         {
-            return Problems.NotFound("teacher");
+            return Problems.NotFound(Thing.Teacher);
         }
         await accounts.HandOver(found, request.TeacherId, cancellation);
         return TypedResults.NoContent();

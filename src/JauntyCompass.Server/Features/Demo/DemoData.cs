@@ -210,7 +210,7 @@ public static class DemoData
         Assignment assignment
     )
     {
-        var rules = new MarkingRules(set.Specification.Tolerance, MarkingRules.Usual.Phrasing);
+        var rules = new MarkingRules(set.Specification.Tolerance);
         for (int s = 0; s < heron.Students.Count; s++)
         {
             SimulatedStudent simulated = DemoClass.Students[s];

@@ -5,7 +5,9 @@ using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 using JauntyCompass.Server.Api;
+using JauntyCompass.Server.Api.Saying;
 using JauntyCompass.Server.Features.Instruments;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -58,14 +60,16 @@ public sealed record DemonstrationRequest(
         {
             errors.Add(
                 "demonstration",
-                $"must be one of: {string.Join(", ", DemonstrationCatalogue.All.Select(d => d.Key))}."
+                Text.Validation.OneOf(
+                    string.Join(", ", DemonstrationCatalogue.All.Select(d => d.Key))
+                )
             );
         }
         errors.Within("angle", Angle);
         errors.Within("names", Names);
         errors.Within("rules", Rules);
         errors.Within("placement", Placement);
-        errors.Range("answer", Answer ?? 0, 0, 360, "degrees");
+        errors.Range("answer", Answer ?? 0, 0, 360, Unit.Degrees);
         if (errors.None)
         {
             Asked.Validate(Task, errors);
@@ -87,8 +91,8 @@ public sealed record DemonstrationRequest(
 public sealed record DemonstrationReply(
     string Key,
     DemonstrationGroup Group,
-    string Title,
-    string Summary,
+    Message Title,
+    Message Summary,
     double Measure,
     double EndLength,
     string InstrumentId,
@@ -141,6 +145,9 @@ public static class DemonstrationEndpoints
                 .ToList()
         );
 
-    private static Ok<Script> Build(DemonstrationRequest request) =>
-        TypedResults.Ok(request.Asked.Build(request.Task));
+    private static Ok<Script> Build(DemonstrationRequest request, Speaker speaker)
+    {
+        speaker.ToClass(request.Task.Rules);
+        return TypedResults.Ok(request.Asked.Build(request.Task));
+    }
 }

@@ -79,7 +79,7 @@ public static class AnswerFileEndpoints
         );
         if (assignment is null)
         {
-            return Problems.NotFound("assignment");
+            return Problems.NotFound(Thing.Assignment);
         }
         return Results.Text(
             JsonFile.Write(
@@ -125,12 +125,9 @@ public static class AnswerFileEndpoints
         );
         if (assignment is null)
         {
-            return Problems.NotFound("assignment");
+            return Problems.NotFound(Thing.Assignment);
         }
-        var rules = new MarkingRules(
-            assignment.Set!.Specification.Tolerance,
-            assignment.RulesInForce.Phrasing
-        )
+        var rules = new MarkingRules(assignment.Set!.Specification.Tolerance)
         {
             Weights = assignment.Weights,
         };

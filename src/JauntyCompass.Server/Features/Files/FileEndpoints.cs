@@ -4,6 +4,7 @@ using JauntyCompass.Core.Files;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Validation;
 using JauntyCompass.Server.Api;
+using JauntyCompass.Server.Api.Saying;
 using Microsoft.AspNetCore.Mvc;
 
 namespace JauntyCompass.Server.Features.Files;
@@ -91,7 +92,9 @@ public static class FileEndpoints
             );
 
     private static IResult Schema(string name) =>
-        Schemas.Of(name) is JsonNode schema ? TypedResults.Ok(schema) : Problems.NotFound("schema");
+        Schemas.Of(name) is JsonNode schema
+            ? TypedResults.Ok(schema)
+            : Problems.NotFound(Thing.Schema);
 
     private static SpecificationFile Read(string text) =>
         JsonFile.Read<SpecificationFile>(
@@ -110,9 +113,12 @@ public static class FileEndpoints
             cancellation
         );
 
-    private static IResult Figure(FigureRequest request) =>
+    private static IResult Figure(FigureRequest request, Speaker speaker) =>
         Results.Text(
-            SheetSvg.Of(ExerciseKinds.Of(request.Item).Present(request.Item, HouseRules.Usual)),
+            SheetSvg.Of(
+                ExerciseKinds.Of(request.Item).Present(request.Item, HouseRules.Usual),
+                speaker.Phrasing
+            ),
             Svg
         );
 }

@@ -1,7 +1,6 @@
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Files;
 using JauntyCompass.Core.Marking;
-using JauntyCompass.Core.Wording;
 using JauntyCompass.Server.Features.Bench;
 
 namespace JauntyCompass.Server.Features.Files;
@@ -49,7 +48,7 @@ public static class Remarking
     /// <summary>Marks all answers of a file that the newest marker has not marked yet.</summary>
     public static AnswersFile Of(AnswersFile file, CancellationToken cancellation)
     {
-        var rules = new MarkingRules(file.Tolerance, Phrasing.Usual);
+        var rules = new MarkingRules(file.Tolerance);
         var marked = new Dictionary<AnswerInFile, Mark>(ReferenceEqualityComparer.Instance);
         foreach (IGrouping<int, AnswerInFile> own in file.Answers.GroupBy(a => a.Student))
         {

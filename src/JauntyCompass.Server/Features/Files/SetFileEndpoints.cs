@@ -71,7 +71,7 @@ public static class SetFileEndpoints
             .AsNoTracking()
             .FirstOrDefaultAsync(s => s.Id == setId, cancellation);
         return set is null
-            ? Problems.NotFound("set")
+            ? Problems.NotFound(Thing.Set)
             : Results.Text(
                 JsonFile.Write(
                     SetFile.Of(

@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Server.Features.Instruments;
 
@@ -18,7 +19,9 @@ public abstract record InstrumentChoice(string? InstrumentId, Protractor? Instru
         {
             errors.Add(
                 "instrumentId",
-                $"must be one of: {string.Join(", ", InstrumentCatalogue.All.Select(p => p.Id))}; or describe one in instrument."
+                Text.Validation.Instrument.OneOf(
+                    string.Join(", ", InstrumentCatalogue.All.Select(p => p.Id))
+                )
             );
         }
     }

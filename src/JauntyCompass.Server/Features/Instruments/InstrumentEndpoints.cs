@@ -2,7 +2,7 @@ using JauntyCompass.Core.Demonstrations.Measuring;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Instruments.Rules;
 using JauntyCompass.Core.Validation;
-using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 using JauntyCompass.Server.Api;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -16,9 +16,9 @@ namespace JauntyCompass.Server.Features.Instruments;
 /// <param name="Example">A placement at which it misleads, or null.</param>
 public sealed record RuleTrustReply(
     ScaleRule Rule,
-    string Name,
+    Message Name,
     Trust Trust,
-    string Why,
+    Message Why,
     Misleading? Example
 );
 
@@ -45,7 +45,7 @@ public sealed record InstrumentReply(
                         safety.Rule,
                         RuleSentences.Name(safety.Rule),
                         safety.Trust,
-                        RuleSentences.Reason(safety, Phrasing.Usual),
+                        RuleSentences.Reason(safety),
                         safety.Example
                     )),
             ],

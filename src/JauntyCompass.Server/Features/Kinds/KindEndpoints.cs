@@ -1,7 +1,7 @@
 using JauntyCompass.Core.Demonstrations.WentWrong;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Marking;
-using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace JauntyCompass.Server.Features.Kinds;
@@ -14,8 +14,8 @@ namespace JauntyCompass.Server.Features.Kinds;
 /// <param name="Kinds">Keys of the kinds of exercise that can show it.</param>
 public sealed record MistakeReply(
     string Key,
-    string Name,
-    string Remedy,
+    Message Name,
+    Message Remedy,
     string Demonstration,
     IReadOnlyList<string> Kinds
 );
@@ -32,8 +32,8 @@ public sealed record MistakeReply(
 /// <param name="Mistakes">Keys of the mistakes its items can show.</param>
 public sealed record KindReply(
     string Key,
-    string Title,
-    string Summary,
+    Message Title,
+    Message Summary,
     int LeastMeasure,
     int MostMeasure,
     bool IsMeasured,
@@ -80,8 +80,8 @@ public static class KindEndpoints
             MistakeCatalogue
                 .All.Select(m => new MistakeReply(
                     m.Key,
-                    m.UsualName,
-                    Phrasing.Usual.Say(m.Remedy),
+                    m.Name,
+                    m.Remedy,
                     ReplayDemonstrations.KeyFor(m),
                     [.. ExerciseKinds.All.Where(k => k.Mistakes.Contains(m)).Select(k => k.Key)]
                 ))

@@ -1,7 +1,7 @@
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Validation;
-using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 using JauntyCompass.Server.Api;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -17,10 +17,10 @@ public sealed record MarkRequest(Item Item, Response Response, double Tolerance 
     {
         errors.Within("item", Item);
         errors.Within("response", Response);
-        errors.Range("tolerance", Tolerance, 0, 10, "degrees");
+        errors.Range("tolerance", Tolerance, 0, 10, Unit.Degrees);
         if (ExerciseKinds.Of(Item) != ExerciseKinds.Of(Response))
         {
-            errors.Add("response.kind", $"must be {ExerciseKinds.Of(Item).Key}, as the item is.");
+            errors.Add("response.kind", Text.Validation.KindOfItem(ExerciseKinds.Of(Item).Key));
         }
     }
 }
@@ -41,10 +41,6 @@ public static class MarkEndpoints
         TypedResults.Ok(
             ExerciseKinds
                 .Of(request.Item)
-                .Mark(
-                    request.Item,
-                    request.Response,
-                    new MarkingRules(request.Tolerance, Phrasing.Usual)
-                )
+                .Mark(request.Item, request.Response, new MarkingRules(request.Tolerance))
         );
 }

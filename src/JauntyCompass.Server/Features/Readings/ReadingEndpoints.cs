@@ -1,20 +1,24 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Instruments.Rules;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 using JauntyCompass.Server.Api;
+using JauntyCompass.Server.Api.Saying;
 using JauntyCompass.Server.Features.Instruments;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace JauntyCompass.Server.Features.Readings;
 
-/// <summary>An angle, an instrument and where it lies.</summary>
+/// <summary>An angle, an instrument and where it lies; and, for what is said of it, how a class does things.</summary>
 public sealed record ReadingsRequest(
     Angle Angle,
     Placement Placement,
     string? InstrumentId = null,
-    Protractor? Instrument = null
+    Protractor? Instrument = null,
+    HouseRules? Rules = null
 ) : InstrumentChoice(InstrumentId, Instrument)
 {
     public override void Validate(ValidationErrors errors)
@@ -22,6 +26,7 @@ public sealed record ReadingsRequest(
         base.Validate(errors);
         errors.Within("angle", Angle);
         errors.Within("placement", Placement);
+        errors.Within("rules", Rules);
     }
 }
 
@@ -62,7 +67,7 @@ public sealed record ScaleReadingReply(string Scale, double? Start, double? End)
 /// <param name="Reason">Why, as a key.</param>
 /// <param name="Why">Why, as a sentence.</param>
 /// <param name="Reading">What that scale reads on the other arm, in degrees.</param>
-public sealed record AdviceReply(string? Scale, AdviceReason Reason, string Why, double? Reading);
+public sealed record AdviceReply(string? Scale, AdviceReason Reason, Message Why, double? Reading);
 
 /// <summary>What following one house rule comes to.</summary>
 /// <param name="Rule">The rule.</param>
@@ -88,8 +93,8 @@ public sealed record RuleReadingReply(
     }
 }
 
-/// <summary>The numbers that stand on each arm to the nearest degree, scale by scale; null where there are no graduations.</summary>
-public sealed record StandingReply(string? Start, string? End);
+/// <summary>The numbers that stand on each arm to the nearest degree, scale by scale; empty where there are no graduations.</summary>
+public sealed record StandingReply(IReadOnlyList<Message> Start, IReadOnlyList<Message> End);
 
 /// <summary>All that a laid instrument shows.</summary>
 /// <param name="Kind">Kind of the angle.</param>
@@ -110,7 +115,7 @@ public sealed record ReadingsReply(
     Alignment Alignment,
     AdviceReply Advice,
     IReadOnlyList<RuleReadingReply> Rules,
-    string Lying,
+    Message Lying,
     StandingReply Standing,
     double? CarefulReading
 );
@@ -129,8 +134,9 @@ public static class ReadingEndpoints
                 new ReadingsRequest(Examples.Angle, Examples.Placement, Examples.Instrument)
             );
 
-    private static Ok<ReadingsReply> Read(ReadingsRequest request)
+    private static Ok<ReadingsReply> Read(ReadingsRequest request, Speaker speaker)
     {
+        speaker.ToStudentOf(request.Rules ?? HouseRules.Usual);
         LaidAngle laid = LaidAngle.Of(request.Angle, request.Chosen, request.Placement);
         var scales = new List<ScaleReadingReply>();
         for (int i = 0; i < laid.Protractor.Scales.Count; i++)
@@ -159,14 +165,14 @@ public static class ReadingEndpoints
                 new AdviceReply(
                     advice.ScaleIndex < 0 ? null : laid.Protractor.Scales[advice.ScaleIndex].Id,
                     advice.Reason,
-                    AdviceSentences.Why(laid, Phrasing.Usual),
+                    AdviceSentences.Why(laid),
                     advice.Reading
                 ),
                 rules,
-                PlacementSentences.Lying(laid, Phrasing.Usual),
+                PlacementSentences.Lying(laid),
                 new StandingReply(
-                    PlacementSentences.Standing(laid, WhichArm.Start, Phrasing.Usual),
-                    PlacementSentences.Standing(laid, WhichArm.End, Phrasing.Usual)
+                    PlacementSentences.Standing(laid, WhichArm.Start),
+                    PlacementSentences.Standing(laid, WhichArm.End)
                 ),
                 laid.CarefulReading
             )

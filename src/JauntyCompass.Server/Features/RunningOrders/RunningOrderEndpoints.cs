@@ -1,5 +1,6 @@
 using System.Security.Claims;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Accounts;
 using JauntyCompass.Server.Storage;
@@ -27,7 +28,7 @@ public sealed record RunningOrderItem(
         errors.Text("query", Query, 1, LongestQuery);
         if (Query?.StartsWith('?') != true)
         {
-            errors.Add("query", "must start with a question mark.");
+            errors.Add("query", Text.Validation.Order.Query);
         }
         if (Hands is not null)
         {
@@ -49,12 +50,12 @@ public sealed record HandsShown(string Step, IReadOnlyList<int?> Counts) : IVali
         errors.Text("step", Step, 1, 60);
         if (Counts is null || Counts.Count > MostChoices)
         {
-            errors.Add("counts", $"must be a list of at most {MostChoices} numbers.");
+            errors.Add("counts", Text.Validation.Order.Counts(MostChoices));
             return;
         }
         for (int i = 0; i < Counts.Count; i++)
         {
-            errors.Range($"counts[{i}]", Counts[i] ?? 0, 0, MostHands, "hands");
+            errors.Range($"counts[{i}]", Counts[i] ?? 0, 0, MostHands);
         }
     }
 }
@@ -156,9 +157,7 @@ public static class RunningOrderEndpoints
                 >= MostOrders
             )
             {
-                return Problems.Full(
-                    $"There are {MostOrders} running orders already. Delete one first, or save this one as a file."
-                );
+                return Problems.Full(Text.Problems.FullOrders(MostOrders));
             }
             kept = new RunningOrder
             {
@@ -186,7 +185,7 @@ public static class RunningOrderEndpoints
         int gone = await database
             .RunningOrders.Where(o => o.Id == orderId && o.TeacherId == id)
             .ExecuteDeleteAsync(cancellation);
-        return gone == 0 ? Problems.NotFound("running order") : TypedResults.NoContent();
+        return gone == 0 ? Problems.NotFound(Thing.RunningOrder) : TypedResults.NoContent();
     }
 
     private static RunningOrderReply Reply(RunningOrder kept) =>

@@ -18,8 +18,8 @@ public sealed record SchoolChange(
 
     public void Validate(ValidationErrors errors)
     {
-        errors.Range("keepAnswersMonths", KeepAnswersMonths, 1, LongestMonths, "months");
-        errors.Range("keepArchivedMonths", KeepArchivedMonths, 1, LongestMonths, "months");
+        errors.Range("keepAnswersMonths", KeepAnswersMonths, 1, LongestMonths, Unit.Months);
+        errors.Range("keepArchivedMonths", KeepArchivedMonths, 1, LongestMonths, Unit.Months);
     }
 }
 

@@ -53,7 +53,7 @@ public static class KeptSetEndpoints
             .FirstOrDefaultAsync(s => s.Id == setId, cancellation);
         if (set is null)
         {
-            return Problems.NotFound("set");
+            return Problems.NotFound(Thing.Set);
         }
         set.Title = request.Name?.Trim() ?? set.Title;
         set.Archive(request.Archived, clock.GetUtcNow());
@@ -70,7 +70,7 @@ public static class KeptSetEndpoints
     {
         if (!await database.SetsOf(teacher.Id()).AnyAsync(s => s.Id == setId, cancellation))
         {
-            return Problems.NotFound("set");
+            return Problems.NotFound(Thing.Set);
         }
         IQueryable<Assignment> given = database.Assignments.Where(a => a.SetId == setId);
         return TypedResults.Ok(
@@ -96,7 +96,7 @@ public static class KeptSetEndpoints
             .FirstOrDefaultAsync(s => s.Id == setId, cancellation);
         if (set is null)
         {
-            return Problems.NotFound("set");
+            return Problems.NotFound(Thing.Set);
         }
         set.DeletedAt = clock.GetUtcNow();
         await ChangeGiven(
@@ -123,7 +123,7 @@ public static class KeptSetEndpoints
             .FirstOrDefaultAsync(s => s.Id == setId && s.TeacherId == id, cancellation);
         if (set is null)
         {
-            return Problems.NotFound("set");
+            return Problems.NotFound(Thing.Set);
         }
         // What was deleted before the set was stays deleted.
         DateTimeOffset? at = set.DeletedAt;

@@ -2,6 +2,7 @@ using System.Security.Claims;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Files;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Accounts;
 using JauntyCompass.Server.Storage;
@@ -161,7 +162,7 @@ public static class SetEndpoints
     {
         if (await database.SetsOf(teacher.Id()).CountAsync(cancellation) >= MostSets)
         {
-            return Problems.Full($"There are {MostSets} sets already. Delete some first.");
+            return Problems.Full(Text.Problems.FullSets(MostSets));
         }
         var kept = new ExerciseSet
         {
@@ -196,7 +197,7 @@ public static class SetEndpoints
             .Sets.AsNoTracking()
             .FirstOrDefaultAsync(s => s.Id == setId && s.TeacherId == id, cancellation);
         return set is null
-            ? Problems.NotFound("set")
+            ? Problems.NotFound(Thing.Set)
             : TypedResults.Ok(
                 new SetDetailReply(
                     set.Id,

@@ -12,11 +12,11 @@
   let { ask, value, complaint, disabled = false, onchange }: Props = $props()
 
   const options = $derived(ask.options ?? [])
-  const long = $derived(options.some((option) => option.text.length > 14))
+  const long = $derived(options.some((option) => option.text.text.length > 14))
 </script>
 
 <fieldset {disabled}>
-  <legend>{ask.label}</legend>
+  <legend>{ask.label.text}</legend>
   <div class="choices" class:long>
     {#each options as option (option.key)}
       <label class:chosen={value === option.key}>
@@ -26,7 +26,7 @@
           value={option.key}
           checked={value === option.key}
           onchange={() => onchange(option.key)}
-        />{option.text}
+        />{option.text.text}
       </label>
     {/each}
   </div>

@@ -16,7 +16,7 @@
 </script>
 
 <TextInput
-  labelText={ask.label}
+  labelText={ask.label.text}
   inputmode={letters ? 'text' : 'decimal'}
   autocomplete="off"
   placeholder={letters ? '∠' : ask.type === 'count' ? '' : '°'}

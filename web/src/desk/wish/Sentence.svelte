@@ -5,6 +5,7 @@
   import Several from './Several.svelte'
   import Word from './Word.svelte'
   import WordNumber from './WordNumber.svelte'
+  import { instrumentName } from '../../sheet/instrumentName'
   import {
     angleKindChoices,
     angleKindsKey,
@@ -30,7 +31,7 @@
 
   const asWords = (kind: Schema['KindReply']): { key: string; words: string } => ({
     key: kind.key,
-    words: kind.title,
+    words: kind.title.text,
   })
   const taken = $derived(kinds.filter((kind) => kind.key in counts).map(asWords))
   const notTaken = $derived(kinds.filter((kind) => !(kind.key in counts)).map(asWords))
@@ -41,7 +42,7 @@
   const usable = $derived(
     instruments
       .filter((i) => reads || i.forExercises)
-      .map(({ protractor }) => ({ key: protractor.id, words: protractor.name })),
+      .map(({ protractor }) => ({ key: protractor.id, words: instrumentName(protractor) })),
   )
   function hold(ids: string[]): void {
     wish.instrument = ids[0]!
@@ -72,7 +73,7 @@
     >
       {#snippet before(kind)}
         <WordNumber
-          label="{kinds.find((k) => k.key === kind)?.title}: items"
+          label="{kinds.find((k) => k.key === kind)?.title.text}: items"
           min={1}
           max={30}
           bind:value={() => counts[kind] ?? 0, (count) => (counts = { ...counts, [kind]: count })}
@@ -145,7 +146,7 @@
   >
   {#each possible as mistake (mistake.key)}
     <label class="mistake"
-      ><input type="checkbox" value={mistake.key} bind:group={wish.mistakes} />{mistake.name}</label
+      ><input type="checkbox" value={mistake.key} bind:group={wish.mistakes} />{mistake.name.text}</label
     >
   {/each}
 </details>

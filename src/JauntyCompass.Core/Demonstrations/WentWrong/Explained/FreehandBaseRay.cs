@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Sheet;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.WentWrong.Explained;
 
@@ -8,7 +9,7 @@ public sealed class FreehandBaseRay()
     : ExplainedReplay(
         ExplainedFacts(
             "explained-freehand-base-ray",
-            "What went wrong? A base ray drawn freehand, drawing"
+            Text.Demonstrations.Explained.FreehandBaseRay.Title
         )
     )
 {
@@ -17,12 +18,16 @@ public sealed class FreehandBaseRay()
 
     private protected override Explanation Explain(DemonstrationTask task, Storyboard board) =>
         new(
-            "This angle cannot be measured again: every try gives another number.",
-            ["the base ray is not straight", "the arc is missing", "the dot is too thick"],
+            Text.Demonstrations.Explained.FreehandBaseRay.Said,
+            [
+                Text.Demonstrations.Explained.FreehandBaseRay.Guess1,
+                Text.Demonstrations.Explained.FreehandBaseRay.Guess2,
+                Text.Demonstrations.Explained.FreehandBaseRay.Guess3,
+            ],
             0,
-            $"The base ray was drawn freehand. The {board.Phrasing.Words.ZeroLine} finds no line to lie on.",
-            $"Take the {board.Phrasing.Words.Straightedge} for every ray, the first one too.",
-            $"Straight rays, and everyone measures {board.Phrasing.Degrees(task.Angle.Measure.Degrees)}."
+            Text.Demonstrations.Explained.FreehandBaseRay.Happened,
+            Text.Demonstrations.Explained.FreehandBaseRay.Remedy,
+            Text.Demonstrations.Explained.FreehandBaseRay.Right(task.Angle.Measure.Degrees)
         );
 
     private protected override void Wrong(DemonstrationTask task, Storyboard board)

@@ -3,6 +3,7 @@ using JauntyCompass.Core.Demonstrations.Measuring;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.WentWrong.Explained;
 
@@ -11,7 +12,7 @@ public sealed class GuessedCrossing()
     : ExplainedReplay(
         ExplainedFacts(
             "explained-guessed-crossing",
-            "What went wrong? Guessed where a short arm would cross"
+            Text.Demonstrations.Explained.GuessedCrossing.Title
         )
     )
 {
@@ -28,12 +29,18 @@ public sealed class GuessedCrossing()
 
     private protected override Explanation Explain(DemonstrationTask task, Storyboard board) =>
         new(
-            $"Someone wrote {board.Phrasing.Degrees(Guess(task))}.",
-            ["guessed where the arm would cross", "read the other scale", "laid it on badly"],
+            Text.Demonstrations.Explained.GuessedCrossing.Said(Guess(task)),
+            [
+                Text.Demonstrations.Explained.GuessedCrossing.Guess1,
+                Text.Demonstrations.Explained.GuessedCrossing.Guess2,
+                Text.Demonstrations.Explained.GuessedCrossing.Guess3,
+            ],
             0,
-            $"{task.Names.EndRay} stops before the graduations, and the eye went on by itself. Eyes do not go straight.",
-            $"Extend the {board.Phrasing.Words.Arm} with the {board.Phrasing.Words.Straightedge} first: the angle stays the same.",
-            $"Extended, it crosses at {board.Phrasing.Degrees(Math.Round(task.Angle.Measure.Degrees))}."
+            Text.Demonstrations.Explained.GuessedCrossing.Happened(task.Names.EndRay),
+            Text.Demonstrations.Explained.GuessedCrossing.Remedy,
+            Text.Demonstrations.Explained.GuessedCrossing.Right(
+                Math.Round(task.Angle.Measure.Degrees)
+            )
         );
 
     private protected override void Wrong(DemonstrationTask task, Storyboard board)
@@ -43,7 +50,7 @@ public sealed class GuessedCrossing()
             new Figure(Id, Short(task))
             {
                 Names = task.Names,
-                Written = $"{board.Phrasing.Degrees(Guess(task))}?",
+                Written = Text.Units.DegreesQuestion(Guess(task)),
             }
         );
         Lay(board, laying);
@@ -61,7 +68,7 @@ public sealed class GuessedCrossing()
             {
                 Names = task.Names,
                 EndExtendedTo = task.Instrument.EdgeRadius + 12,
-                Written = board.Phrasing.Degrees(task.Angle.Measure.Degrees),
+                Written = Text.Units.Degrees(task.Angle.Measure.Degrees),
             }
         );
         Lay(board, laying);

@@ -1,5 +1,5 @@
 using JauntyCompass.Core.Sheet;
-using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.WentWrong.Explained;
 
@@ -8,7 +8,7 @@ public sealed class KindAgainstNumber()
     : ExplainedReplay(
         ExplainedFacts(
             "explained-kind-against-number",
-            "What went wrong? Kind and number disagree"
+            Text.Demonstrations.Explained.KindAgainstNumber.Title
         ) with
         {
             MostMeasure = 80,
@@ -17,12 +17,16 @@ public sealed class KindAgainstNumber()
 {
     private protected override Explanation Explain(DemonstrationTask task, Storyboard board) =>
         new(
-            $"Someone wrote: acute, {board.Phrasing.Degrees(Other(task))}.",
-            ["kind and number disagree", "the degree sign is missing", "nothing is wrong"],
+            Text.Demonstrations.Explained.KindAgainstNumber.Said(Other(task)),
+            [
+                Text.Demonstrations.Explained.KindAgainstNumber.Guess1,
+                Text.Demonstrations.Explained.KindAgainstNumber.Guess2,
+                Text.Demonstrations.Explained.NothingWrong,
+            ],
             0,
-            $"Acute is less than {board.Phrasing.Degrees(90)}, and {board.Phrasing.Degrees(Other(task))} is more. Both cannot be right.",
-            "Either may be wrong: look at the opening again, and at the scale again.",
-            $"The kind was right. The other scale says {board.Phrasing.Degrees(task.Angle.Measure.Degrees)}, and that is {Numbers.Adjective(task.Angle.Measure.Kind)}."
+            Text.Demonstrations.Explained.KindAgainstNumber.Happened(90, Other(task)),
+            Text.Demonstrations.Explained.KindAgainstNumber.Remedy,
+            Text.Demonstrations.Explained.KindAgainstNumber.Right(task.Angle.Measure.Degrees)
         );
 
     private protected override void Wrong(DemonstrationTask task, Storyboard board) =>
@@ -30,7 +34,7 @@ public sealed class KindAgainstNumber()
             new Figure(Id, Long(task))
             {
                 Names = task.Names,
-                Written = $"acute, {board.Phrasing.Degrees(Other(task))}?",
+                Written = Text.Demonstrations.Explained.KindAgainstNumber.Written(Other(task)),
             }
         );
 

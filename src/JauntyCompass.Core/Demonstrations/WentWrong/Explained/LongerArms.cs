@@ -1,15 +1,13 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Sheet;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.WentWrong.Explained;
 
 /// <summary>Longer arms, or a bigger arc, taken for a bigger angle.</summary>
 public sealed class LongerArms()
     : ExplainedReplay(
-        ExplainedFacts(
-            "explained-longer-arms",
-            "What went wrong? Longer arms taken for a larger angle"
-        )
+        ExplainedFacts("explained-longer-arms", Text.Demonstrations.Explained.LongerArms.Title)
     )
 {
     private const double Apart = 70;
@@ -18,14 +16,17 @@ public sealed class LongerArms()
 
     private protected override Explanation Explain(DemonstrationTask task, Storyboard board)
     {
-        string arm = board.Phrasing.Words.Arm;
-        return new Explanation(
-            "Someone said: the second angle is the larger one.",
-            [$"the longer {arm}s were looked at", "the scale was wrong", "nothing is wrong"],
+        return new(
+            Text.Demonstrations.Explained.LongerArms.Said,
+            [
+                Text.Demonstrations.Explained.LongerArms.Guess1,
+                Text.Demonstrations.Explained.LongerArms.Guess2,
+                Text.Demonstrations.Explained.NothingWrong,
+            ],
             0,
-            $"Its {arm}s are longer. An angle is the opening, and the opening is the same.",
-            $"Cover the ends of the {arm}s with a hand, or lay one angle on the other.",
-            $"Both open by {board.Phrasing.Degrees(task.Angle.Measure.Degrees)}."
+            Text.Demonstrations.Explained.LongerArms.Happened,
+            Text.Demonstrations.Explained.LongerArms.Remedy,
+            Text.Demonstrations.Explained.LongerArms.Right(task.Angle.Measure.Degrees)
         );
     }
 
@@ -33,9 +34,9 @@ public sealed class LongerArms()
         Both(task, board, written: null);
 
     private protected override void Right(DemonstrationTask task, Storyboard board) =>
-        Both(task, board, board.Phrasing.Degrees(task.Angle.Measure.Degrees));
+        Both(task, board, Text.Units.Degrees(task.Angle.Measure.Degrees));
 
-    private static void Both(DemonstrationTask task, Storyboard board, string? written)
+    private static void Both(DemonstrationTask task, Storyboard board, Message? written)
     {
         board.Put(new Figure(Id, Moved(task.Angle, -Apart, ShortArm)) { Written = written });
         board.Put(new Figure("second", Moved(task.Angle, Apart, LongArm)) { Written = written });

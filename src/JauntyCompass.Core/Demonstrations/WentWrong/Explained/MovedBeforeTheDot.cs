@@ -3,6 +3,7 @@ using JauntyCompass.Core.Demonstrations.Drawing;
 using JauntyCompass.Core.Demonstrations.Measuring;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Validation;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.WentWrong.Explained;
 
@@ -11,7 +12,7 @@ public sealed class MovedBeforeTheDot()
     : ExplainedReplay(
         ExplainedFacts(
             "explained-moved-before-the-dot",
-            "What went wrong? The protractor moved before the dot, drawing"
+            Text.Demonstrations.Explained.MovedBeforeTheDot.Title
         )
     )
 {
@@ -23,22 +24,25 @@ public sealed class MovedBeforeTheDot()
         base.Validate(task, errors);
         if (errors.None && DrawAngle.OnBase(task) is not { CountsBack: false })
         {
-            errors.Add("instrument", "has no zero for the base ray when the angle opens this way.");
+            errors.Add("instrument", Text.Demonstrations.Problem.NoZero);
         }
     }
 
     private protected override Explanation Explain(DemonstrationTask task, Storyboard board) =>
         new(
-            $"The task was {board.Phrasing.Degrees(task.Angle.Measure.Degrees)}. Measured again, this drawing shows {board.Phrasing.Degrees(task.Angle.Measure.Degrees + Slipped)}.",
+            Text.Demonstrations.Explained.MovedBeforeTheDot.Said(
+                task.Angle.Measure.Degrees,
+                task.Angle.Measure.Degrees + Slipped
+            ),
             [
-                "it moved before the dot was made",
-                "the dot stands at the other scale",
-                "a blunt pencil",
+                Text.Demonstrations.Explained.MovedBeforeTheDot.Guess1,
+                Text.Demonstrations.Explained.MovedBeforeTheDot.Guess2,
+                Text.Demonstrations.Explained.MovedBeforeTheDot.Guess3,
             ],
             0,
-            $"Between counting and dotting the protractor turned: its {board.Phrasing.Words.ZeroLine} no longer covers the base ray.",
-            "Hold it down with spread fingers, look at centre and zero line once more, then dot.",
-            $"Laid still, the dot stands where it should: {board.Phrasing.Degrees(task.Angle.Measure.Degrees)}."
+            Text.Demonstrations.Explained.MovedBeforeTheDot.Happened,
+            Text.Demonstrations.Explained.MovedBeforeTheDot.Remedy,
+            Text.Demonstrations.Explained.MovedBeforeTheDot.Right(task.Angle.Measure.Degrees)
         );
 
     private protected override void Wrong(DemonstrationTask task, Storyboard board)

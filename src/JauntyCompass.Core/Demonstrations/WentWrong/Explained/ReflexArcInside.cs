@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Sheet;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.WentWrong.Explained;
 
@@ -7,7 +8,7 @@ public sealed class ReflexArcInside()
     : ExplainedReplay(
         ExplainedFacts(
             "explained-reflex-arc-inside",
-            "What went wrong? A reflex angle with the arc inside, drawing"
+            Text.Demonstrations.Explained.ReflexArcInside.Title
         ) with
         {
             UsualMeasure = 290,
@@ -18,12 +19,18 @@ public sealed class ReflexArcInside()
 {
     private protected override Explanation Explain(DemonstrationTask task, Storyboard board) =>
         new(
-            $"The task was {board.Phrasing.Degrees(task.Angle.Measure.Degrees)}. This was drawn.",
-            ["the arc is inside", "the rays are wrong", "the other scale was used"],
+            Text.Demonstrations.Explained.ReflexArcInside.Said(task.Angle.Measure.Degrees),
+            [
+                Text.Demonstrations.Explained.ReflexArcInside.Guess1,
+                Text.Demonstrations.Explained.ReflexArcInside.Guess2,
+                Text.Demonstrations.Explained.ReflexArcInside.Guess3,
+            ],
             0,
-            $"The rays are right. The arc is inside, so the drawing shows {board.Phrasing.Degrees(task.Angle.Measure.Explement.Degrees)}.",
-            "Say the kind again: reflex. The arc goes round the outside.",
-            $"The same rays, the arc outside: {board.Phrasing.Degrees(task.Angle.Measure.Degrees)}."
+            Text.Demonstrations.Explained.ReflexArcInside.Happened(
+                task.Angle.Measure.Explement.Degrees
+            ),
+            Text.Demonstrations.Explained.ReflexArcInside.Remedy,
+            Text.Demonstrations.Explained.ReflexArcInside.Right(task.Angle.Measure.Degrees)
         );
 
     private protected override void Wrong(DemonstrationTask task, Storyboard board) =>
@@ -31,7 +38,7 @@ public sealed class ReflexArcInside()
             new Figure(Id, Long(task).Smaller)
             {
                 Names = task.Names,
-                Written = $"{board.Phrasing.Degrees(task.Angle.Measure.Degrees)}?",
+                Written = Text.Units.DegreesQuestion(task.Angle.Measure.Degrees),
             }
         );
 }

@@ -1,4 +1,6 @@
+using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Sheet;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.WentWrong.Explained;
 
@@ -7,7 +9,7 @@ public sealed class TiltedRightAngle()
     : ExplainedReplay(
         ExplainedFacts(
             "explained-tilted-right-angle",
-            "What went wrong? A tilted right angle not seen"
+            Text.Demonstrations.Explained.TiltedRightAngle.Title
         ) with
         {
             UsualMeasure = 90,
@@ -20,12 +22,16 @@ public sealed class TiltedRightAngle()
 
     private protected override Explanation Explain(DemonstrationTask task, Storyboard board) =>
         new(
-            "Someone said: this one is acute.",
-            ["it is tilted, and nobody turned the page", "the arms are too short", "it is acute"],
+            Text.Demonstrations.Explained.TiltedRightAngle.Said,
+            [
+                Text.Demonstrations.Explained.TiltedRightAngle.Guess1,
+                Text.Demonstrations.Explained.TiltedRightAngle.Guess2,
+                Text.Demonstrations.Explained.TiltedRightAngle.Guess3,
+            ],
             0,
-            "It is tilted. A right angle does not have to stand on a level line.",
-            "Turn the page, or hold the corner of a sheet of paper to it: it fits.",
-            $"A right angle, {board.Phrasing.Degrees(90)}, whichever way it lies."
+            Text.Demonstrations.Explained.TiltedRightAngle.Happened,
+            Text.Demonstrations.Explained.TiltedRightAngle.Remedy,
+            Text.Demonstrations.Explained.TiltedRightAngle.Right(90)
         );
 
     private protected override void Wrong(DemonstrationTask task, Storyboard board) =>
@@ -34,7 +40,7 @@ public sealed class TiltedRightAngle()
             {
                 Names = task.Names,
                 Mark = OpeningMark.None,
-                Written = "acute?",
+                Written = Text.Angles.AdjectiveQuestion(AngleKind.Acute),
             }
         );
 
@@ -44,7 +50,7 @@ public sealed class TiltedRightAngle()
             {
                 Names = task.Names,
                 Mark = OpeningMark.Box,
-                Written = board.Phrasing.Degrees(90),
+                Written = Text.Units.Degrees(90),
             }
         );
 }

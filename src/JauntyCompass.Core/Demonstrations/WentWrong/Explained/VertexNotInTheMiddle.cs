@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Sheet;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.WentWrong.Explained;
 
@@ -8,7 +9,7 @@ public sealed class VertexNotInTheMiddle()
     : ExplainedReplay(
         ExplainedFacts(
             "explained-vertex-not-in-the-middle",
-            "What went wrong? The vertex is not in the middle of the name"
+            Text.Demonstrations.Explained.VertexNotInTheMiddle.Title
         )
     )
 {
@@ -20,17 +21,22 @@ public sealed class VertexNotInTheMiddle()
     private protected override Explanation Explain(DemonstrationTask task, Storyboard board)
     {
         var names = task.Names;
-        return new Explanation(
-            $"Someone called this angle ∠{names.Vertex}{names.Start}{names.End}.",
+        return new(
+            Text.Demonstrations.Explained.VertexNotInTheMiddle.Said(
+                $"∠{names.Vertex}{names.Start}{names.End}"
+            ),
             [
-                "the vertex is not in the middle of the name",
-                "a letter is missing",
-                "the letters are in the wrong case",
+                Text.Demonstrations.Explained.VertexNotInTheMiddle.Guess1,
+                Text.Demonstrations.Explained.VertexNotInTheMiddle.Guess2,
+                Text.Demonstrations.Explained.VertexNotInTheMiddle.Guess3,
             ],
             0,
-            $"That would be an angle at {names.Start}. The arc stands at {names.Vertex}.",
-            $"Put a finger on one {board.Phrasing.Words.Arm}, slide it over the vertex to the other, and say the letters as you pass them.",
-            $"{names.Full}, or the other way round ∠{names.End}{names.Vertex}{names.Start}: the vertex in the middle."
+            Text.Demonstrations.Explained.VertexNotInTheMiddle.Happened(names.Start, names.Vertex),
+            Text.Demonstrations.Explained.VertexNotInTheMiddle.Remedy,
+            Text.Demonstrations.Explained.VertexNotInTheMiddle.Right(
+                Text.Units.AsWritten(names.Full),
+                Text.Units.AsWritten($"∠{names.End}{names.Vertex}{names.Start}")
+            )
         );
     }
 
@@ -50,7 +56,7 @@ public sealed class VertexNotInTheMiddle()
         board.Write(
             new Written(
                 "name",
-                text,
+                Text.Units.AsWritten(text),
                 new Point(
                     task.Angle.Vertex.X
                         - Math.CopySign(NoteAside, task.Angle.Bisector.SinCos().Cos),

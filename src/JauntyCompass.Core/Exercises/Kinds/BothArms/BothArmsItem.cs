@@ -23,7 +23,7 @@ public sealed record BothArmsItem(
     {
         base.Validate(errors);
         errors.Within("angle", Angle);
-        errors.Range("angle.measure", Angle.Measure.Degrees, 0.1, 180, "degrees");
+        errors.Range("angle.measure", Angle.Measure.Degrees, 0.1, 180, Unit.Degrees);
         errors.Within("names", Names);
     }
 }
@@ -45,11 +45,11 @@ public sealed record BothArmsResponse(
     /// <inheritdoc/>
     public override void Validate(ValidationErrors errors)
     {
-        errors.Range("first", First, 0, 360, "degrees");
-        errors.Range("second", Second, 0, 360, "degrees");
+        errors.Range("first", First, 0, 360, Unit.Degrees);
+        errors.Range("second", Second, 0, 360, Unit.Degrees);
         if (Agree is not ("yes" or "no"))
         {
-            errors.Add("agree", "must be yes or no.");
+            errors.Add("agree", Text.Validation.YesOrNo);
         }
         errors.Within("firstPlacement", FirstPlacement);
         errors.Within("secondPlacement", SecondPlacement);

@@ -15,8 +15,8 @@ public sealed class BothArmsKind()
     : ExerciseKind<BothArmsItem, BothArmsResponse>(
         new KindFacts(
             "both-arms",
-            "From both arms",
-            "Measure with zero on one arm, then on the other, and compare.",
+            Text.Kinds.Facts.BothArms.Title,
+            Text.Kinds.Facts.BothArms.Summary,
             [.. MistakeCatalogue.Reading.Where(m => m.NeedsTwoScales != false)]
         )
         {
@@ -42,25 +42,23 @@ public sealed class BothArmsKind()
     protected override ItemView Present(BothArmsItem item, HouseRules rules) =>
         new(
             Key,
-            rules.Phrasing.Say(item.Prompt),
+            item.Prompt,
             Sheets.With(item.Angle, item.Names),
             ItemView.WindowFor(item.Instrument),
             [
                 CommonAsks.Reading(
-                    rules.Phrasing,
                     "first",
                     "firstPlacement",
                     Text.Kinds.BothArms.Ask(item.Names.StartRay)
                 ),
                 CommonAsks.Reading(
-                    rules.Phrasing,
                     "second",
                     "secondPlacement",
                     Text.Kinds.BothArms.Ask(item.Names.EndRay)
                 ),
-                new Ask("agree", AskType.Choice, rules.Phrasing.Say(Text.Kinds.BothArms.AskAgree))
+                new Ask("agree", AskType.Choice, Text.Kinds.BothArms.AskAgree)
                 {
-                    Options = [new AskOption("yes", "yes"), new AskOption("no", "no")],
+                    Options = CommonAsks.YesOrNo,
                 },
             ]
         )
@@ -105,7 +103,7 @@ public sealed class BothArmsKind()
             new ChoiceStep(
                 "agree",
                 Text.Kinds.Steps.Compared,
-                [new Option("yes", "yes", agree), new Option("no", "no", !agree)],
+                [new Option("yes", Text.Units.Yes, agree), new Option("no", Text.Units.No, !agree)],
                 response?.Agree,
                 Text.Kinds.BothArms.Right,
                 Text.Kinds.BothArms.Look

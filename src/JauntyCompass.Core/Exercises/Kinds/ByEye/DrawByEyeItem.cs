@@ -28,7 +28,7 @@ public sealed record DrawByEyeItem(
     public override void Validate(ValidationErrors errors)
     {
         base.Validate(errors);
-        errors.Range("measure", Measure.Degrees, 10, 170, "degrees");
+        errors.Range("measure", Measure.Degrees, 10, 170, Unit.Degrees);
         errors.Within("baseRay", BaseRay);
         errors.Known("opening", Opening);
         errors.Within("names", Names);
@@ -55,7 +55,7 @@ public sealed record DrawByEyeResponse(
     public override void Validate(ValidationErrors errors)
     {
         base.Validate(errors);
-        errors.Range("reading", Reading, 0, 360, "degrees");
+        errors.Range("reading", Reading, 0, 360, Unit.Degrees);
         errors.Within("readingPlacement", ReadingPlacement);
     }
 }

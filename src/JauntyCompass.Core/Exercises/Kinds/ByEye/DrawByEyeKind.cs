@@ -18,8 +18,8 @@ public sealed class DrawByEyeKind()
     : ExerciseKind<DrawByEyeItem, DrawByEyeResponse>(
         new KindFacts(
             "draw-by-eye",
-            "Draw by eye, then measure",
-            "Draw a benchmark without the protractor, then measure your own drawing.",
+            Text.Kinds.Facts.DrawByEye.Title,
+            Text.Kinds.Facts.DrawByEye.Summary,
             MistakeCatalogue.Reading
         )
         {
@@ -49,20 +49,15 @@ public sealed class DrawByEyeKind()
     protected override ItemView Present(DrawByEyeItem item, HouseRules rules) =>
         new(
             Key,
-            rules.Phrasing.Say(item.Prompt),
+            item.Prompt,
             new SheetState(),
             ItemView.WindowFor(item.Instrument),
             [
-                CommonAsks.Drawing(rules.Phrasing) with
+                CommonAsks.Drawing with
                 {
                     ByEye = true,
                 },
-                CommonAsks.Reading(
-                    rules.Phrasing,
-                    "reading",
-                    "readingPlacement",
-                    Text.Kinds.DrawByEye.Ask
-                ) with
+                CommonAsks.Reading("reading", "readingPlacement", Text.Kinds.DrawByEye.Ask) with
                 {
                     Afterwards = true,
                 },

@@ -47,7 +47,7 @@ public sealed record ClockItem(
         errors.Known("question", Question);
         errors.Range("hour", Hour, 0, 11);
         errors.Range("minute", Minute, 0, 59);
-        errors.Range("minutes", Minutes, 0, 720, "minutes");
+        errors.Range("minutes", Minutes, 0, 720, Unit.Minutes);
     }
 }
 
@@ -57,5 +57,5 @@ public sealed record ClockResponse(double Answer) : Response
 {
     /// <inheritdoc/>
     public override void Validate(ValidationErrors errors) =>
-        errors.Range("answer", Answer, 0, 4320, "degrees");
+        errors.Range("answer", Answer, 0, 4320, Unit.Degrees);
 }

@@ -17,8 +17,8 @@ public sealed class ClockKind()
     : ExerciseKind<ClockItem, ClockResponse>(
         new KindFacts(
             "clock",
-            "Hands of a clock",
-            "Work out the angle between the hands, or how far a hand turns.",
+            Text.Kinds.Facts.Clock.Title,
+            Text.Kinds.Facts.Clock.Summary,
             [
                 MistakeCatalogue.Get<HourHandNotMoved>(),
                 MistakeCatalogue.Get<MinutesAsDegrees>(),
@@ -81,15 +81,10 @@ public sealed class ClockKind()
     protected override ItemView Present(ClockItem item, HouseRules rules) =>
         new(
             Key,
-            rules.Phrasing.Say(item.Prompt),
+            item.Prompt,
             ClockFace.Showing(item.Hour, item.Minute),
             ItemView.UsualWindow,
-            [
-                new Ask("answer", AskType.Degrees, rules.Phrasing.Say(Text.Kinds.Clock.Ask))
-                {
-                    Most = 4320,
-                },
-            ]
+            [new Ask("answer", AskType.Degrees, Text.Kinds.Clock.Ask) { Most = 4320 }]
         );
 
     /// <inheritdoc/>

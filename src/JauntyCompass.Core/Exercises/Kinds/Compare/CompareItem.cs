@@ -28,7 +28,7 @@ public sealed record CompareResponse(string Larger) : Response
     {
         if (Larger is not ("first" or "second" or "equal"))
         {
-            errors.Add("larger", "must be first, second or equal.");
+            errors.Add("larger", Text.Validation.OneOf("first, second, equal"));
         }
     }
 }

@@ -19,8 +19,8 @@ public sealed class CompareKind()
     : ExerciseKind<CompareItem, CompareResponse>(
         new KindFacts(
             "compare",
-            "Compare two angles",
-            "Say which of two angles is larger, whatever their arms.",
+            Text.Kinds.Facts.Compare.Title,
+            Text.Kinds.Facts.Compare.Summary,
             [MistakeCatalogue.Get<LongerArms>()]
         )
         {
@@ -79,23 +79,27 @@ public sealed class CompareKind()
     protected override ItemView Present(CompareItem item, HouseRules rules) =>
         new(
             Key,
-            rules.Phrasing.Say(item.Prompt),
+            item.Prompt,
             new SheetState
             {
                 Figures = [new Figure("first", item.First), new Figure("second", item.Second)],
                 Notes =
                 [
-                    new Written("a", "A", new Point(item.First.Vertex.X, item.First.Vertex.Y - 14)),
+                    new Written(
+                        "a",
+                        Text.Units.AsWritten("A"),
+                        new Point(item.First.Vertex.X, item.First.Vertex.Y - 14)
+                    ),
                     new Written(
                         "b",
-                        "B",
+                        Text.Units.AsWritten("B"),
                         new Point(item.Second.Vertex.X, item.Second.Vertex.Y - 14)
                     ),
                 ],
             },
             ItemView.UsualWindow,
             [
-                new Ask("larger", AskType.Choice, rules.Phrasing.Say(Text.Kinds.Compare.Ask))
+                new Ask("larger", AskType.Choice, Text.Kinds.Compare.Ask)
                 {
                     Options =
                     [
@@ -145,9 +149,14 @@ public sealed class CompareKind()
             : difference > 0 ? "first"
             : "second";
         string longer = item.First.StartLength > item.Second.StartLength ? "first" : "second";
-        return [Of("first", "A"), Of("second", "B"), Of("equal", "they are equal")];
+        return
+        [
+            Of("first", Text.Units.AsWritten("A")),
+            Of("second", Text.Units.AsWritten("B")),
+            Of("equal", Text.Kinds.Compare.Equal),
+        ];
 
-        Option Of(string key, string text) =>
+        Option Of(string key, Message text) =>
             new(key, text, key == right)
             {
                 Causes = key == longer && key != right ? [MistakeInContext.Of<LongerArms>()] : [],

@@ -45,13 +45,10 @@ public sealed record DrawItem(
     public override void Validate(ValidationErrors errors)
     {
         base.Validate(errors);
-        errors.Range("measure", Measure.Degrees, 0.1, 180, "degrees");
+        errors.Range("measure", Measure.Degrees, 0.1, 180, Unit.Degrees);
         if (BaseRay is null && Measure.Degrees is < LeastOwn or > MostOwn)
         {
-            errors.Add(
-                "baseRay",
-                $"must be given for a measure under {LeastOwn} or over {MostOwn} degrees: two arms that nearly make one line cannot be told apart."
-            );
+            errors.Add("baseRay", Text.Validation.Item.GiveTheRay(LeastOwn, MostOwn));
         }
         errors.Within("baseRay", BaseRay);
         errors.Known("opening", Opening);

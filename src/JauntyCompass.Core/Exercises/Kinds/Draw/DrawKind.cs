@@ -19,8 +19,8 @@ public sealed class DrawKind()
     : ExerciseKind<DrawItem, DrawResponse>(
         new KindFacts(
             "draw",
-            "Draw",
-            "Lay the protractor on the ray, make a dot, draw the second ray, mark the arc.",
+            Text.Kinds.Facts.Draw.Title,
+            Text.Kinds.Facts.Draw.Summary,
             MistakeCatalogue.Drawing
         )
         {
@@ -52,21 +52,17 @@ public sealed class DrawKind()
     protected override ItemView Present(DrawItem item, HouseRules rules) =>
         new(
             Key,
-            rules.Phrasing.Say(item.Prompt),
+            item.Prompt,
             new SheetState(),
             ItemView.WindowFor(item.Instrument),
             // The kind is said before anything is drawn, or not at all.
             rules.Kind == KindSaid.First
                 ?
                 [
-                    CommonAsks.KindSaid(
-                        rules.Phrasing,
-                        "kindSaid",
-                        Text.Kinds.Asks.WhichKindWillItBe
-                    ),
-                    CommonAsks.Drawing(rules.Phrasing),
+                    CommonAsks.KindSaid("kindSaid", Text.Kinds.Asks.WhichKindWillItBe),
+                    CommonAsks.Drawing,
                 ]
-                : [CommonAsks.Drawing(rules.Phrasing)]
+                : [CommonAsks.Drawing]
         )
         {
             InHand = item.Instrument,

@@ -23,7 +23,7 @@ public sealed record EstimateItem(
     {
         base.Validate(errors);
         errors.Within("angle", Angle);
-        errors.Range("angle.measure", Angle.Measure.Degrees, 1, 180, "degrees");
+        errors.Range("angle.measure", Angle.Measure.Degrees, 1, 180, Unit.Degrees);
         errors.Within("names", Names);
     }
 }
@@ -50,10 +50,13 @@ public sealed record EstimateResponse(
             )
         )
         {
-            errors.Add("nearest", $"must be one of: {string.Join(", ", EstimateKind.Benchmarks)}.");
+            errors.Add(
+                "nearest",
+                Text.Validation.OneOf(string.Join(", ", EstimateKind.Benchmarks))
+            );
         }
-        errors.Range("fan", Fan, 0, 360, "degrees");
-        errors.Range("reading", Reading, 0, 360, "degrees");
+        errors.Range("fan", Fan, 0, 360, Unit.Degrees);
+        errors.Range("reading", Reading, 0, 360, Unit.Degrees);
         errors.Within("placement", Placement);
     }
 }

@@ -8,7 +8,6 @@ using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Simulation;
-using JauntyCompass.Core.Wording;
 using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.Estimating;
@@ -18,8 +17,8 @@ public sealed class EstimateKind()
     : ExerciseKind<EstimateItem, EstimateResponse>(
         new KindFacts(
             "estimate",
-            "Estimate, then measure",
-            "Name the nearest benchmark, open the fan, then measure.",
+            Text.Kinds.Facts.Estimate.Title,
+            Text.Kinds.Facts.Estimate.Summary,
             [MistakeCatalogue.Get<BenchmarkByEye>(), .. MistakeCatalogue.Reading]
         )
         {
@@ -48,11 +47,11 @@ public sealed class EstimateKind()
     protected override ItemView Present(EstimateItem item, HouseRules rules) =>
         new(
             Key,
-            rules.Phrasing.Say(item.Prompt),
+            item.Prompt,
             Sheets.With(item.Angle, item.Names),
             ItemView.UsualWindow,
             [
-                new Ask("nearest", AskType.Choice, rules.Phrasing.Say(Text.Kinds.Estimate.Ask))
+                new Ask("nearest", AskType.Choice, Text.Kinds.Estimate.Ask)
                 {
                     Options =
                     [
@@ -60,11 +59,8 @@ public sealed class EstimateKind()
                             .Select(o => new AskOption(o.Choice.Key, o.Choice.Text)),
                     ],
                 },
-                new Ask("fan", AskType.Fan, rules.Phrasing.Say(Text.Kinds.Estimate.AskFan))
-                {
-                    Least = 1,
-                },
-                CommonAsks.Reading(rules.Phrasing, "reading", "placement") with
+                new Ask("fan", AskType.Fan, Text.Kinds.Estimate.AskFan) { Least = 1 },
+                CommonAsks.Reading("reading", "placement") with
                 {
                     Afterwards = true,
                 },
@@ -133,7 +129,7 @@ public sealed class EstimateKind()
                 bool right = Math.Abs(b - truth) <= least + NearlyAsNear;
                 return new Option(
                     b.ToString(CultureInfo.InvariantCulture),
-                    Numbers.Degrees(b),
+                    Text.Units.Degrees(b),
                     right
                 )
                 {

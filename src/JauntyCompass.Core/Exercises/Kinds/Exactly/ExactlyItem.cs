@@ -26,11 +26,11 @@ public sealed record ExactlyItem(
     public override void Validate(ValidationErrors errors)
     {
         base.Validate(errors);
-        errors.Range("asked", Asked.Degrees, 1, 180, "degrees");
+        errors.Range("asked", Asked.Degrees, 1, 180, Unit.Degrees);
         errors.Each("angles", Angles, 3, 4);
         if (errors.None && Angles.Count(a => a.Measure == Asked) != 1)
         {
-            errors.Add("angles", "must hold exactly one angle of the measure asked for.");
+            errors.Add("angles", Text.Validation.Item.ExactlyOne);
         }
     }
 }

@@ -19,8 +19,8 @@ public sealed class ExactlyKind()
     : ExerciseKind<ExactlyItem, ExactlyResponse>(
         new KindFacts(
             "exactly",
-            "Which is exactly …",
-            "Pick the angle of a given measure by eye, then measure and decide.",
+            Text.Kinds.Facts.Exactly.Title,
+            Text.Kinds.Facts.Exactly.Summary,
             [
                 MistakeCatalogue.Get<OtherScale>(),
                 MistakeCatalogue.Get<WrongTen>(),
@@ -103,12 +103,16 @@ public sealed class ExactlyKind()
         AskOption[] letters =
         [
             .. item.Angles.Select(
-                (_, i) => new AskOption(ExactlyItem.LetterOf(i), ExactlyItem.LetterOf(i))
+                (_, i) =>
+                    new AskOption(
+                        ExactlyItem.LetterOf(i),
+                        Text.Units.AsWritten(ExactlyItem.LetterOf(i))
+                    )
             ),
         ];
         return new ItemView(
             Key,
-            rules.Phrasing.Say(item.Prompt),
+            item.Prompt,
             new SheetState
             {
                 Figures = [.. item.Angles.Select((a, i) => new Figure($"angle-{i}", a))],
@@ -118,7 +122,7 @@ public sealed class ExactlyKind()
                         (a, i) =>
                             new Written(
                                 $"letter-{i}",
-                                ExactlyItem.LetterOf(i),
+                                Text.Units.AsWritten(ExactlyItem.LetterOf(i)),
                                 new Point(a.Vertex.X, a.Vertex.Y - 11)
                             )
                     ),
@@ -126,11 +130,8 @@ public sealed class ExactlyKind()
             },
             Window(Larger(item.Angles[0].StartLength)),
             [
-                new Ask("byEye", AskType.Choice, rules.Phrasing.Say(Text.Kinds.Exactly.AskByEye))
-                {
-                    Options = letters,
-                },
-                new Ask("found", AskType.Choice, rules.Phrasing.Say(Text.Kinds.Exactly.AskFound))
+                new Ask("byEye", AskType.Choice, Text.Kinds.Exactly.AskByEye) { Options = letters },
+                new Ask("found", AskType.Choice, Text.Kinds.Exactly.AskFound)
                 {
                     Options = letters,
                     Afterwards = true,
@@ -197,7 +198,7 @@ public sealed class ExactlyKind()
             );
             bool right = item.Angles[i].Measure == item.Asked;
             options.Add(
-                new Option(letter, letter, right)
+                new Option(letter, Text.Units.AsWritten(letter), right)
                 {
                     Causes = right
                         ? []
@@ -208,12 +209,7 @@ public sealed class ExactlyKind()
                                 .Select(m =>
                                     MistakeInContext.Of(
                                         m,
-                                        phrasing => new MistakeStory(
-                                            context,
-                                            item.Asked.Degrees,
-                                            null,
-                                            phrasing
-                                        )
+                                        new MistakeStory(context, item.Asked.Degrees, null)
                                     )
                                 ),
                         ],

@@ -65,14 +65,11 @@ public sealed record FigureAnglesItem(
         {
             if (Corners[i].DistanceTo(Corners[(i + 1) % Corners.Count]) < 5)
             {
-                errors.Add($"corners[{i}]", "must be at least 5 mm from the next corner.");
+                errors.Add($"corners[{i}]", Text.Validation.Item.CornerDistance);
             }
             else if (At(i).Measure.Degrees is < 1 or > 179)
             {
-                errors.Add(
-                    $"corners[{i}]",
-                    "must make an angle of 1 to 179 degrees; go round anticlockwise."
-                );
+                errors.Add($"corners[{i}]", Text.Validation.Item.CornerAngle);
             }
         }
     }
@@ -122,9 +119,9 @@ public sealed record FigureAnglesResponse(
         {
             string field = FigureAnglesItem.Letters[i].ToLowerInvariant();
             (double? reading, Placement? placement) = At(i);
-            errors.Range(field, reading ?? 0, 0, 360, "degrees");
+            errors.Range(field, reading ?? 0, 0, 360, Unit.Degrees);
             errors.Within(field + "Placement", placement);
         }
-        errors.Range("sum", Sum, 0, 1800, "degrees");
+        errors.Range("sum", Sum, 0, 1800, Unit.Degrees);
     }
 }

@@ -19,8 +19,8 @@ public sealed class FigureAnglesKind()
     : ExerciseKind<FigureAnglesItem, FigureAnglesResponse>(
         new KindFacts(
             "figure-angles",
-            "Angles of a figure",
-            "Measure every angle of a triangle or polygon, and check by their sum.",
+            Text.Kinds.Facts.FigureAngles.Title,
+            Text.Kinds.Facts.FigureAngles.Summary,
             MistakeCatalogue.Reading
         )
         {
@@ -117,7 +117,7 @@ public sealed class FigureAnglesKind()
         var middle = new Point(middleX, middleY);
         return new ItemView(
             Key,
-            rules.Phrasing.Say(item.Prompt),
+            item.Prompt,
             new SheetState
             {
                 Lines =
@@ -132,7 +132,7 @@ public sealed class FigureAnglesKind()
                         (p, i) =>
                             new Written(
                                 $"corner-{i}",
-                                FigureAnglesItem.Letters[i],
+                                Text.Units.AsWritten(FigureAnglesItem.Letters[i]),
                                 p.Towards(Direction.Between(middle, p), 8)
                             )
                     ),
@@ -146,17 +146,13 @@ public sealed class FigureAnglesKind()
                         string letter = FigureAnglesItem.Letters[i];
                         string field = letter.ToLowerInvariant();
                         return CommonAsks.Reading(
-                            rules.Phrasing,
                             field,
                             field + "Placement",
                             Text.Kinds.FigureAngles.Ask(letter)
                         );
                     }
                 ),
-                new Ask("sum", AskType.Count, rules.Phrasing.Say(Text.Kinds.FigureAngles.AskSum))
-                {
-                    Most = 1800,
-                },
+                new Ask("sum", AskType.Count, Text.Kinds.FigureAngles.AskSum) { Most = 1800 },
             ]
         )
         {

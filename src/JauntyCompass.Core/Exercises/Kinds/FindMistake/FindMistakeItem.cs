@@ -32,10 +32,10 @@ public sealed record FindMistakeItem(
     {
         base.Validate(errors);
         errors.Within("angle", Angle);
-        errors.Range("angle.measure", Angle.Measure.Degrees, 0.1, 180, "degrees");
+        errors.Range("angle.measure", Angle.Measure.Degrees, 0.1, 180, Unit.Degrees);
         errors.Within("names", Names);
         errors.Within("placement", Placement);
-        errors.Range("written", Written, 0, 360, "degrees");
+        errors.Range("written", Written, 0, 360, Unit.Degrees);
         if (!errors.Count("offered", Offered, 2, 6))
         {
             return;
@@ -44,12 +44,17 @@ public sealed record FindMistakeItem(
         {
             if (MistakeCatalogue.Find(Offered[i]) is null)
             {
-                errors.Add($"offered[{i}]", "must be the key of a mistake of the catalogue.");
+                errors.Add(
+                    $"offered[{i}]",
+                    Text.Validation.OneOf(
+                        string.Join(", ", MistakeCatalogue.All.Select(m => m.Key))
+                    )
+                );
             }
         }
         if (!Offered.Contains(Mistake))
         {
-            errors.Add("mistake", "must be among those offered.");
+            errors.Add("mistake", Text.Validation.Item.Offered);
         }
     }
 }
@@ -66,9 +71,9 @@ public sealed record FindMistakeResponse(string Found, double Reading, Placement
     {
         if (MistakeCatalogue.Find(Found) is null)
         {
-            errors.Add("found", "must be one of those offered.");
+            errors.Add("found", Text.Validation.Item.Offered);
         }
-        errors.Range("reading", Reading, 0, 360, "degrees");
+        errors.Range("reading", Reading, 0, 360, Unit.Degrees);
         errors.Within("placement", Placement);
     }
 }

@@ -22,8 +22,8 @@ public sealed class FindMistakeKind()
     : ExerciseKind<FindMistakeItem, FindMistakeResponse>(
         new KindFacts(
             "find-mistake",
-            "Find the mistake",
-            "See what went wrong in someone's work, name it, and read it right.",
+            Text.Kinds.Facts.FindMistake.Title,
+            Text.Kinds.Facts.FindMistake.Summary,
             MistakeCatalogue.Reading
         )
         {
@@ -133,26 +133,21 @@ public sealed class FindMistakeKind()
         SheetState sheet = Sheets.With(item.Angle, item.Names);
         return new ItemView(
             Key,
-            rules.Phrasing.Say(item.Prompt),
+            item.Prompt,
             sheet with
             {
                 Instruments = [new LaidInstrument("laid", item.Instrument.Id, item.Placement)],
             },
             ItemView.WindowFor(item.Instrument),
             [
-                new Ask("found", AskType.Choice, rules.Phrasing.Say(Text.Kinds.FindMistake.Ask))
+                new Ask("found", AskType.Choice, Text.Kinds.FindMistake.Ask)
                 {
                     Options =
                     [
                         .. Options(item).Select(o => new AskOption(o.Choice.Key, o.Choice.Text)),
                     ],
                 },
-                CommonAsks.Reading(
-                    rules.Phrasing,
-                    "reading",
-                    "placement",
-                    Text.Kinds.FindMistake.AskReading
-                ) with
+                CommonAsks.Reading("reading", "placement", Text.Kinds.FindMistake.AskReading) with
                 {
                     Afterwards = true,
                 },

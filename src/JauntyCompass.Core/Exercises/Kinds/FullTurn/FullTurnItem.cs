@@ -24,11 +24,11 @@ public sealed record FullTurnItem(
     {
         base.Validate(errors);
         errors.Within("angle", Angle);
-        errors.Range("angle.measure", Angle.Measure.Degrees, 0.1, 359.9, "degrees");
+        errors.Range("angle.measure", Angle.Measure.Degrees, 0.1, 359.9, Unit.Degrees);
         errors.Within("names", Names);
         if (Instrument is { Shape: not ProtractorShape.FullCircle })
         {
-            errors.Add("instrument", "must be a full circle.");
+            errors.Add("instrument", Text.Validation.Item.FullCircle);
         }
     }
 }
@@ -48,7 +48,7 @@ public sealed record FullTurnResponse(
     /// <inheritdoc/>
     public override void Validate(ValidationErrors errors)
     {
-        errors.Range("reading", Reading, 0, 360, "degrees");
+        errors.Range("reading", Reading, 0, 360, Unit.Degrees);
         errors.Within("placement", Placement);
         SaidFirst.Validate(errors, KindSaid, Estimate);
     }

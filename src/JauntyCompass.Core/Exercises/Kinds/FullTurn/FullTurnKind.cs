@@ -17,8 +17,8 @@ public sealed class FullTurnKind()
     : ExerciseKind<FullTurnItem, FullTurnResponse>(
         new KindFacts(
             "full-turn",
-            "Turn on a full circle",
-            "Lay zero on the arm where the turn begins, and follow the arrow.",
+            Text.Kinds.Facts.FullTurn.Title,
+            Text.Kinds.Facts.FullTurn.Summary,
             [
                 MistakeCatalogue.Get<OtherScale>(),
                 MistakeCatalogue.Get<WrongStartingArm>(),
@@ -64,12 +64,12 @@ public sealed class FullTurnKind()
     protected override ItemView Present(FullTurnItem item, HouseRules rules) =>
         new(
             Key,
-            rules.Phrasing.Say(item.Prompt),
+            item.Prompt,
             Sheets.With(item.Angle, item.Names, OpeningMark.Turn),
             ItemView.WindowFor(item.Instrument),
             CommonAsks.ByRules(
                 rules,
-                CommonAsks.Reading(rules.Phrasing, "reading", "placement", Text.Kinds.FullTurn.Ask),
+                CommonAsks.Reading("reading", "placement", Text.Kinds.FullTurn.Ask),
                 withReflex: true
             )
         )

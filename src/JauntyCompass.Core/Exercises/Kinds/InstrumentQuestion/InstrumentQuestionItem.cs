@@ -21,7 +21,7 @@ public sealed record InstrumentQuestionItem(
         {
             errors.Add(
                 "question",
-                $"must be one of: {string.Join(", ", QuestionBank.All.Select(q => q.Key))}."
+                Text.Validation.OneOf(string.Join(", ", QuestionBank.All.Select(q => q.Key)))
             );
         }
         else if (
@@ -29,7 +29,7 @@ public sealed record InstrumentQuestionItem(
             || !Order.Order().SequenceEqual(Enumerable.Range(0, question.Wrong.Count + 1))
         )
         {
-            errors.Add("order", "must name every answer once, from 0.");
+            errors.Add("order", Text.Validation.Item.EveryAnswerOnce);
         }
     }
 }
@@ -43,7 +43,7 @@ public sealed record InstrumentQuestionResponse(string Picked) : Response
     {
         if (Picked is not ("0" or "1" or "2" or "3"))
         {
-            errors.Add("picked", "must be the place of one of the answers, from 0.");
+            errors.Add("picked", Text.Validation.OneOf("0, 1, 2, 3"));
         }
     }
 }

@@ -20,8 +20,8 @@ public sealed class InstrumentQuestionKind()
     : ExerciseKind<InstrumentQuestionItem, InstrumentQuestionResponse>(
         new KindFacts(
             "instrument-question",
-            "Short questions",
-            "Answer a short question on the instrument.",
+            Text.Kinds.Facts.InstrumentQuestion.Title,
+            Text.Kinds.Facts.InstrumentQuestion.Summary,
             [MistakeCatalogue.Get<InstrumentIdea>()]
         )
         {
@@ -42,10 +42,10 @@ public sealed class InstrumentQuestionKind()
     /// <inheritdoc/>
     protected override ItemView Present(InstrumentQuestionItem item, HouseRules rules)
     {
-        IReadOnlyList<Option> options = Options(item, rules.Phrasing);
+        IReadOnlyList<Option> options = Options(item);
         return new ItemView(
             Key,
-            rules.Phrasing.Say(item.Prompt),
+            item.Prompt,
             new SheetState
             {
                 Instruments =
@@ -59,11 +59,7 @@ public sealed class InstrumentQuestionKind()
             },
             ItemView.UsualWindow,
             [
-                new Ask(
-                    "picked",
-                    AskType.Choice,
-                    rules.Phrasing.Say(Text.Kinds.InstrumentQuestion.Ask)
-                )
+                new Ask("picked", AskType.Choice, Text.Kinds.InstrumentQuestion.Ask)
                 {
                     Options =
                     [
@@ -98,7 +94,7 @@ public sealed class InstrumentQuestionKind()
             new ChoiceStep(
                 "picked",
                 Text.Kinds.Steps.Answer,
-                Options(item, Phrasing.Usual),
+                Options(item),
                 response?.Picked,
                 Text.Kinds.InstrumentQuestion.Right,
                 Text.Kinds.InstrumentQuestion.Look
@@ -109,20 +105,17 @@ public sealed class InstrumentQuestionKind()
     protected override InstrumentQuestionResponse Attempt(
         InstrumentQuestionItem item,
         Attempt attempt
-    ) => new(attempt.Choose(Options(item, Phrasing.Usual)));
+    ) => new(attempt.Choose(Options(item)));
 
-    private static IReadOnlyList<Option> Options(InstrumentQuestionItem item, Phrasing phrasing)
+    private static IReadOnlyList<Option> Options(InstrumentQuestionItem item)
     {
         ShortQuestion question = QuestionBank.Find(item.Question)!;
         return
         [
-            new Option("0", phrasing.Say(question.Right), right: true),
+            new Option("0", question.Right, right: true),
             .. question.Wrong.Select(
                 (wrong, i) =>
-                    new Option(
-                        (i + 1).ToString(CultureInfo.InvariantCulture),
-                        phrasing.Say(wrong.Answer)
-                    )
+                    new Option((i + 1).ToString(CultureInfo.InvariantCulture), wrong.Answer)
                     {
                         Causes =
                         [

@@ -24,7 +24,7 @@ public sealed record MeasureItem(
     {
         base.Validate(errors);
         errors.Within("angle", Angle);
-        errors.Range("angle.measure", Angle.Measure.Degrees, 0.1, 180, "degrees");
+        errors.Range("angle.measure", Angle.Measure.Degrees, 0.1, 180, Unit.Degrees);
         errors.Within("names", Names);
     }
 }
@@ -44,7 +44,7 @@ public sealed record MeasureResponse(
     /// <inheritdoc/>
     public override void Validate(ValidationErrors errors)
     {
-        errors.Range("reading", Reading, 0, 360, "degrees");
+        errors.Range("reading", Reading, 0, 360, Unit.Degrees);
         SaidFirst.Validate(errors, KindSaid, Estimate);
         errors.Within("placement", Placement);
     }

@@ -17,8 +17,8 @@ public sealed class MeasureKind()
     : ExerciseKind<MeasureItem, MeasureResponse>(
         new KindFacts(
             "measure",
-            "Measure",
-            "Lay the protractor on the angle and write the reading.",
+            Text.Kinds.Facts.Measure.Title,
+            Text.Kinds.Facts.Measure.Summary,
             [.. MistakeCatalogue.Reading, .. MistakeCatalogue.OfShortArms, .. SaidFirst.Mistakes]
         )
         {
@@ -40,7 +40,7 @@ public sealed class MeasureKind()
     protected override ItemView Present(MeasureItem item, HouseRules rules) =>
         new(
             Key,
-            rules.Phrasing.Say(item.Prompt),
+            item.Prompt,
             new SheetState
             {
                 Figures =
@@ -53,7 +53,7 @@ public sealed class MeasureKind()
                 ],
             },
             ItemView.WindowFor(item.Instrument),
-            CommonAsks.ByRules(rules, CommonAsks.Reading(rules.Phrasing, "reading", "placement"))
+            CommonAsks.ByRules(rules, CommonAsks.Reading("reading", "placement"))
         )
         {
             InHand = item.Instrument,

@@ -38,23 +38,23 @@ public sealed record NameAngleItem(
         }
         if (Rays.Any(r => r is null || r.Letter is not { Length: 1 }))
         {
-            errors.Add("rays", "must each have one letter.");
+            errors.Add("rays", Text.Validation.Item.OneLetterEach);
             return;
         }
         if (Rays.Select(r => r.Letter).Append(Vertex).Distinct().Count() != Rays.Count + 1)
         {
-            errors.Add("rays", "must have letters of their own, other than the vertex's.");
+            errors.Add("rays", Text.Validation.Item.OwnLetters);
         }
         foreach ((string field, string letter) in new[] { ("start", Start), ("end", End) })
         {
             if (Rays.All(r => r.Letter != letter))
             {
-                errors.Add(field, "must be the letter of one of the rays.");
+                errors.Add(field, Text.Validation.Item.LetterOfARay);
             }
         }
         if (Start == End)
         {
-            errors.Add("end", "must differ from start.");
+            errors.Add("end", Text.Validation.Item.TwoRays);
         }
     }
 }
@@ -69,7 +69,7 @@ public sealed record NameAngleResponse(string Allowed, string Name) : Response
     {
         if (Allowed is not ("yes" or "no"))
         {
-            errors.Add("allowed", "must be yes or no.");
+            errors.Add("allowed", Text.Validation.YesOrNo);
         }
         errors.Text("name", Name, 1, 40);
     }

@@ -21,8 +21,8 @@ public sealed class NameAngleKind()
     : ExerciseKind<NameAngleItem, NameAngleResponse>(
         new KindFacts(
             "name",
-            "Name it",
-            "Say whether a name is allowed for the angle, and write one.",
+            Text.Kinds.Facts.Name.Title,
+            Text.Kinds.Facts.Name.Summary,
             [.. MistakeCatalogue.OfNaming, MistakeCatalogue.Get<NameOneWayOnly>()]
         )
         {
@@ -83,19 +83,15 @@ public sealed class NameAngleKind()
     protected override ItemView Present(NameAngleItem item, HouseRules rules) =>
         new(
             Key,
-            rules.Phrasing.Say(item.Prompt),
+            item.Prompt,
             Sheet(item),
             ItemView.UsualWindow,
             [
-                new Ask(
-                    "allowed",
-                    AskType.Choice,
-                    rules.Phrasing.Say(Text.Kinds.Name.AskAllowed(item.Proposed))
-                )
+                new Ask("allowed", AskType.Choice, Text.Kinds.Name.AskAllowed(item.Proposed))
                 {
-                    Options = [new AskOption("yes", "yes"), new AskOption("no", "no")],
+                    Options = CommonAsks.YesOrNo,
                 },
-                new Ask("name", AskType.Text, rules.Phrasing.Say(Text.Kinds.Name.AskName)),
+                new Ask("name", AskType.Text, Text.Kinds.Name.AskName),
             ]
         );
 
@@ -128,7 +124,7 @@ public sealed class NameAngleKind()
             [
                 .. others.Select(r => new Written(
                     $"letter-{r.Letter}",
-                    r.Letter,
+                    Text.Units.AsWritten(r.Letter),
                     vertex.Towards(r.Direction, RayLength + 6)
                 )),
             ],
@@ -190,11 +186,11 @@ public sealed class NameAngleKind()
             allowed && item.Proposed.StartsWith("∠" + item.End, StringComparison.Ordinal);
         return
         [
-            new Option("yes", "yes", allowed)
+            new Option("yes", Text.Units.Yes, allowed)
             {
                 Causes = behind is null ? [] : [MistakeInContext.Of(behind)],
             },
-            new Option("no", "no", !allowed)
+            new Option("no", Text.Units.No, !allowed)
             {
                 Causes = backwards ? [MistakeInContext.Of<NameOneWayOnly>()] : [],
             },
@@ -210,6 +206,6 @@ public sealed class NameAngleKind()
                 .Select(m => PredictionCatalogue.Predict(m, item.Meant))
                 .FirstOrDefault(wrong => wrong is not null)
             ?? new AngleName(item.Start, item.Vertex, item.End);
-        return new NameAngleResponse(attempt.Choose(Options(item)), name.Text);
+        return new NameAngleResponse(attempt.Choose(Options(item)), name.Letters);
     }
 }

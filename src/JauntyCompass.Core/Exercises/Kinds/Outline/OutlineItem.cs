@@ -71,7 +71,7 @@ public sealed record OutlineItem(
         errors.Known("counted", Counted);
         if (errors.None && Riddle is not null && Shapes.Count(Riddle.Fits) != 1)
         {
-            errors.Add("riddle", "must fit exactly one of the outlines.");
+            errors.Add("riddle", Text.Validation.Item.Riddle);
         }
     }
 }

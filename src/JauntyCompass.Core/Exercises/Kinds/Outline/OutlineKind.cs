@@ -19,8 +19,8 @@ public sealed class OutlineKind()
     : ExerciseKind<OutlineItem, OutlineResponse>(
         new KindFacts(
             "outline",
-            "Riddles over outlines",
-            "Find the outline that fits the riddle, and count its angles of a kind.",
+            Text.Kinds.Facts.Outline.Title,
+            Text.Kinds.Facts.Outline.Summary,
             [MistakeCatalogue.Get<MixedUpKinds>()]
         )
         {
@@ -122,18 +122,18 @@ public sealed class OutlineKind()
             notes.Add(
                 new Written(
                     $"letter-{i}",
-                    OutlineItem.LetterOf(i),
+                    Text.Units.AsWritten(OutlineItem.LetterOf(i)),
                     new Point(middle.X - 46, middle.Y + 26)
                 )
             );
         }
         return new ItemView(
             Key,
-            rules.Phrasing.Say(item.Prompt),
+            item.Prompt,
             new SheetState { Lines = lines, Notes = notes },
             ItemView.UsualWindow,
             [
-                new Ask("fits", AskType.Choice, rules.Phrasing.Say(Text.Kinds.Outline.Ask))
+                new Ask("fits", AskType.Choice, Text.Kinds.Outline.Ask)
                 {
                     Options =
                     [
@@ -141,16 +141,12 @@ public sealed class OutlineKind()
                             (s, i) =>
                                 new AskOption(
                                     OutlineItem.LetterOf(i),
-                                    $"{OutlineItem.LetterOf(i)}, {s.Name}"
+                                    Text.Kinds.Outline.Lettered(OutlineItem.LetterOf(i), s.Name)
                                 )
                         ),
                     ],
                 },
-                new Ask(
-                    "count",
-                    AskType.Count,
-                    rules.Phrasing.Say(Text.Kinds.Outline.AskCount(item.Counted))
-                )
+                new Ask("count", AskType.Count, Text.Kinds.Outline.AskCount(item.Counted))
                 {
                     Most = 40,
                 },
@@ -207,7 +203,11 @@ public sealed class OutlineKind()
                 (s, i) =>
                 {
                     bool right = item.Riddle.Fits(s);
-                    return new Option(OutlineItem.LetterOf(i), OutlineItem.LetterOf(i), right)
+                    return new Option(
+                        OutlineItem.LetterOf(i),
+                        Text.Units.AsWritten(OutlineItem.LetterOf(i)),
+                        right
+                    )
                     {
                         Causes =
                             !right && item.Riddle.AcuteAlike is null && swapped.Fits(s)

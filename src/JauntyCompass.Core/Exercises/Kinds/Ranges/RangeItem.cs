@@ -31,8 +31,8 @@ public sealed record RangeItem(
         base.Validate(errors);
         errors.Within("first", First);
         errors.Within("second", Second);
-        errors.Range("first.measure", First.Measure.Degrees, 0.1, 180, "degrees");
-        errors.Range("second.measure", Second.Measure.Degrees, 0.1, 180, "degrees");
+        errors.Range("first.measure", First.Measure.Degrees, 0.1, 180, Unit.Degrees);
+        errors.Range("second.measure", Second.Measure.Degrees, 0.1, 180, Unit.Degrees);
         errors.Within("names", Names);
         errors.Text("secondLetter", SecondLetter, 1, 3);
     }
@@ -55,9 +55,9 @@ public sealed record RangeResponse(
     /// <inheritdoc/>
     public override void Validate(ValidationErrors errors)
     {
-        errors.Range("first", First, 0, 360, "degrees");
-        errors.Range("second", Second, 0, 360, "degrees");
-        errors.Range("answer", Answer, 0, 720, "degrees");
+        errors.Range("first", First, 0, 360, Unit.Degrees);
+        errors.Range("second", Second, 0, 360, Unit.Degrees);
+        errors.Range("answer", Answer, 0, 720, Unit.Degrees);
         errors.Within("firstPlacement", FirstPlacement);
         errors.Within("secondPlacement", SecondPlacement);
     }

@@ -18,8 +18,8 @@ public sealed class RangeKind()
     : ExerciseKind<RangeItem, RangeResponse>(
         new KindFacts(
             "range",
-            "Range of a movement",
-            "Measure two positions of a jib or a boom, and find how far it moves.",
+            Text.Kinds.Facts.Range.Title,
+            Text.Kinds.Facts.Range.Summary,
             [.. MistakeCatalogue.Reading, .. MistakeCatalogue.OfRanges]
         )
         {
@@ -65,7 +65,7 @@ public sealed class RangeKind()
         SheetState sheet = Sheets.With(item.First, item.Names, OpeningMark.None);
         return new ItemView(
             Key,
-            rules.Phrasing.Say(item.Prompt),
+            item.Prompt,
             sheet with
             {
                 Lines = [new DrawnLine("second", item.Second.Vertex, tip, Arrow: true)],
@@ -73,7 +73,7 @@ public sealed class RangeKind()
                 [
                     new Written(
                         "letter",
-                        item.SecondLetter,
+                        Text.Units.AsWritten(item.SecondLetter),
                         item.Second.Vertex.Towards(item.Second.End, item.Second.EndLength + 6)
                     ),
                 ],
@@ -81,21 +81,16 @@ public sealed class RangeKind()
             ItemView.UsualWindow,
             [
                 CommonAsks.Reading(
-                    rules.Phrasing,
                     "first",
                     "firstPlacement",
                     Text.Kinds.Range.Ask(item.Names.EndRay)
                 ),
                 CommonAsks.Reading(
-                    rules.Phrasing,
                     "second",
                     "secondPlacement",
                     Text.Kinds.Range.Ask(item.Names.Vertex + item.SecondLetter)
                 ),
-                new Ask("answer", AskType.Degrees, rules.Phrasing.Say(Text.Kinds.Range.AskAnswer))
-                {
-                    Most = 720,
-                },
+                new Ask("answer", AskType.Degrees, Text.Kinds.Range.AskAnswer) { Most = 720 },
             ]
         )
         {

@@ -31,16 +31,13 @@ public sealed record ReadLaidItem(
             Angle.Measure.Degrees,
             0.1,
             Instrument?.FullScale ?? 360,
-            "degrees"
+            Unit.Degrees
         );
         errors.Within("names", Names);
         errors.Within("placement", Placement);
         if (errors.None && LaidAngle.Of(Angle, Instrument!, Placement).CarefulReading is null)
         {
-            errors.Add(
-                "placement",
-                "must let the instrument read the angle; laid like this it shows nothing."
-            );
+            errors.Add("placement", Text.Validation.Item.ShowsNothing);
         }
     }
 }
@@ -58,7 +55,7 @@ public sealed record ReadLaidResponse(
     /// <inheritdoc/>
     public override void Validate(ValidationErrors errors)
     {
-        errors.Range("reading", Reading, 0, 360, "degrees");
+        errors.Range("reading", Reading, 0, 360, Unit.Degrees);
         SaidFirst.Validate(errors, KindSaid, Estimate);
     }
 }

@@ -21,8 +21,8 @@ public sealed class ReadLaidKind()
     : ExerciseKind<ReadLaidItem, ReadLaidResponse>(
         new KindFacts(
             "read-laid",
-            "Read it as it lies",
-            "The protractor lies on the angle already: read it.",
+            Text.Kinds.Facts.ReadLaid.Title,
+            Text.Kinds.Facts.ReadLaid.Summary,
             [
                 // The student did not lay it on, so nothing of that can be the student's mistake.
                 .. MistakeCatalogue.Reading.Where(m => !m.IsOfPlacing),
@@ -102,7 +102,7 @@ public sealed class ReadLaidKind()
         SheetState sheet = Sheets.With(item.Angle, item.Names);
         return new ItemView(
             Key,
-            rules.Phrasing.Say(item.Prompt),
+            item.Prompt,
             sheet with
             {
                 Instruments =
@@ -116,7 +116,7 @@ public sealed class ReadLaidKind()
             ItemView.WindowFor(item.Instrument),
             CommonAsks.ByRules(
                 rules,
-                new Ask("reading", AskType.Degrees, rules.Phrasing.Say(Text.Kinds.ReadLaid.Ask)),
+                new Ask("reading", AskType.Degrees, Text.Kinds.ReadLaid.Ask),
                 withReflex: item.Angle.Measure.Degrees > 180
             )
         )

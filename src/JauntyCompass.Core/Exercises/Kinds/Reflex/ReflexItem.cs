@@ -39,18 +39,15 @@ public sealed record ReflexItem(
     {
         base.Validate(errors);
         errors.Within("angle", Angle);
-        errors.Range("angle.measure", Angle.Measure.Degrees, 180.1, 359.9, "degrees");
+        errors.Range("angle.measure", Angle.Measure.Degrees, 180.1, 359.9, Unit.Degrees);
         errors.Within("names", Names);
         if (Instrument is { Shape: not ProtractorShape.HalfCircle })
         {
-            errors.Add(
-                "instrument",
-                "must be a half circle: a full circle reads a reflex angle directly."
-            );
+            errors.Add("instrument", Text.Validation.Item.HalfCircle);
         }
         if (Method is not (ReflexMethod.From360 or ReflexMethod.AddTo180))
         {
-            errors.Add("method", "must be from360 or addTo180.");
+            errors.Add("method", Text.Validation.OneOf("from360, addTo180"));
         }
     }
 }
@@ -65,8 +62,8 @@ public sealed record ReflexResponse(double Part, double Answer, Placement? Place
     /// <inheritdoc/>
     public override void Validate(ValidationErrors errors)
     {
-        errors.Range("part", Part, 0, 360, "degrees");
-        errors.Range("answer", Answer, 0, 720, "degrees");
+        errors.Range("part", Part, 0, 360, Unit.Degrees);
+        errors.Range("answer", Answer, 0, 720, Unit.Degrees);
         errors.Within("placement", Placement);
     }
 }

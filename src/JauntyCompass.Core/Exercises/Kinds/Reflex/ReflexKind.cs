@@ -17,8 +17,8 @@ public sealed class ReflexKind()
     : ExerciseKind<ReflexItem, ReflexResponse>(
         new KindFacts(
             "reflex",
-            "Reflex",
-            "Read a part of the reflex angle, and compute the whole.",
+            Text.Kinds.Facts.Reflex.Title,
+            Text.Kinds.Facts.Reflex.Summary,
             [.. MistakeCatalogue.Reading, .. MistakeCatalogue.OfReflex]
         )
         {
@@ -80,20 +80,16 @@ public sealed class ReflexKind()
         }
         return new ItemView(
             Key,
-            rules.Phrasing.Say(item.Prompt),
+            item.Prompt,
             sheet,
             ItemView.WindowFor(item.Instrument),
             [
                 CommonAsks.Reading(
-                    rules.Phrasing,
                     "part",
                     "placement",
                     adds ? Text.Kinds.Reflex.AskBeyond : Text.Kinds.Reflex.AskSmaller
                 ),
-                new Ask("answer", AskType.Degrees, rules.Phrasing.Say(Text.Kinds.Reflex.AskAnswer))
-                {
-                    Most = 720,
-                },
+                new Ask("answer", AskType.Degrees, Text.Kinds.Reflex.AskAnswer) { Most = 720 },
             ]
         )
         {

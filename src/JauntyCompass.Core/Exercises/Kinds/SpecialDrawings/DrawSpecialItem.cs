@@ -51,13 +51,13 @@ public sealed record DrawSpecialItem(
     {
         base.Validate(errors);
         errors.Known("wanted", Wanted);
-        errors.Range("measure", Measure.Degrees, 1, 359, "degrees");
+        errors.Range("measure", Measure.Degrees, 1, 359, Unit.Degrees);
         errors.Within("baseRay", BaseRay);
         errors.Known("opening", Opening);
         errors.Within("names", Names);
         if (Wanted == SpecialDrawing.Reflex != Measure.Degrees > 180)
         {
-            errors.Add("measure", "must be over 180 for a reflex angle, and only for one.");
+            errors.Add("measure", Text.Validation.Item.Over180);
         }
     }
 }

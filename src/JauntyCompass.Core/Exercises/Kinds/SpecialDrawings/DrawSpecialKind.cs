@@ -20,8 +20,8 @@ public sealed class DrawSpecialKind()
     : ExerciseKind<DrawSpecialItem, DrawSpecialResponse>(
         new KindFacts(
             "draw-special",
-            "Draw a special angle",
-            "Draw a straight, right or reflex angle, or a supplement, with its arc.",
+            Text.Kinds.Facts.DrawSpecial.Title,
+            Text.Kinds.Facts.DrawSpecial.Summary,
             [
                 .. MistakeCatalogue.Drawing.Where(m => !IsOfTheArc(m)),
                 MistakeCatalogue.Get<ReflexArcInside>(),
@@ -106,10 +106,10 @@ public sealed class DrawSpecialKind()
     protected override ItemView Present(DrawSpecialItem item, HouseRules rules) =>
         new(
             Key,
-            rules.Phrasing.Say(item.Prompt),
+            item.Prompt,
             new SheetState(),
             ItemView.WindowFor(item.Instrument),
-            [CommonAsks.Drawing(rules.Phrasing)]
+            [CommonAsks.Drawing]
         )
         {
             InHand = item.Instrument,
@@ -175,13 +175,13 @@ public sealed class DrawSpecialKind()
             "arc",
             Text.Kinds.Steps.Arc,
             [
-                new Option("meant", "in the opening that is meant", right: true),
+                new Option("meant", Text.Kinds.DrawSpecial.ArcMeant, right: true),
                 // The two openings of a straight angle are alike.
-                new Option("other", "in the other opening", right: straight)
+                new Option("other", Text.Kinds.DrawSpecial.ArcOther, right: straight)
                 {
                     Causes = reflex ? [MistakeInContext.Of<ReflexArcInside>()] : [],
                 },
-                new Option("missing", "missing"),
+                new Option("missing", Text.Kinds.DrawSpecial.ArcMissing),
             ],
             where,
             Text.Kinds.DrawSpecial.ArcRight,

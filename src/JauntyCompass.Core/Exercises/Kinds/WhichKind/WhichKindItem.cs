@@ -16,7 +16,7 @@ public sealed record WhichKindItem(Message Prompt, Angle Angle, AngleNames Names
     {
         base.Validate(errors);
         errors.Within("angle", Angle);
-        errors.Range("angle.measure", Angle.Measure.Degrees, 1, 359, "degrees");
+        errors.Range("angle.measure", Angle.Measure.Degrees, 1, 359, Unit.Degrees);
         errors.Within("names", Names);
     }
 }

@@ -8,7 +8,6 @@ using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Simulation;
-using JauntyCompass.Core.Wording;
 using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.WhichKind;
@@ -18,8 +17,8 @@ public sealed class WhichKindKind()
     : ExerciseKind<WhichKindItem, WhichKindResponse>(
         new KindFacts(
             "which-kind",
-            "Which kind",
-            "Look at the opening and say its kind.",
+            Text.Kinds.Facts.WhichKind.Title,
+            Text.Kinds.Facts.WhichKind.Summary,
             [
                 MistakeCatalogue.Get<LooksRight>(),
                 MistakeCatalogue.Get<TiltedRightAngle>(),
@@ -95,16 +94,11 @@ public sealed class WhichKindKind()
     protected override ItemView Present(WhichKindItem item, HouseRules rules) =>
         new(
             Key,
-            rules.Phrasing.Say(item.Prompt),
+            item.Prompt,
             Sheets.With(item.Angle, item.Names),
             ItemView.UsualWindow,
             [
-                CommonAsks.KindSaid(
-                    rules.Phrasing,
-                    "said",
-                    Text.Kinds.WhichKind.Ask,
-                    withReflex: true
-                ) with
+                CommonAsks.KindSaid("said", Text.Kinds.WhichKind.Ask, withReflex: true) with
                 {
                     Optional = false,
                 },
@@ -142,7 +136,7 @@ public sealed class WhichKindKind()
         [
             .. Offered.Select(kind => new Option(
                 kind.ToString(),
-                Numbers.Adjective(kind),
+                Text.Angles.Adjective(kind),
                 kind == item.Angle.Measure.Kind
             )
             {

@@ -1,5 +1,6 @@
 using System.IO.Compression;
 using System.Reflection;
+using JauntyCompass.Locales;
 
 namespace JauntyCompass.Server.Features.Accounts.Passwords;
 
@@ -28,14 +29,14 @@ public static class PasswordRules
     // Compressed, since many of them are no words for a school.
     private static readonly Lazy<HashSet<string>> Commonest = new(Read);
 
-    /// <summary>What is wrong with a password, as the rest of a sentence; null where nothing is.</summary>
+    /// <summary>What is wrong with a password, null where nothing is.</summary>
     /// <param name="password">The password.</param>
     /// <param name="names">What it must not be made of: the user's own names.</param>
-    public static string? FaultOf(string password, params IEnumerable<string> names)
+    public static Message? FaultOf(string password, params IEnumerable<string> names)
     {
         if (password.Length is < Shortest or > Longest)
         {
-            return $"must have {Shortest} to {Longest} characters; a few words in a row are good.";
+            return Text.Validation.Account.PasswordLength(Shortest, Longest);
         }
         string bare = new([.. password.ToLowerInvariant().Where(char.IsLetterOrDigit)]);
         string unit = Unit(bare);
@@ -48,10 +49,10 @@ public static class PasswordRules
             || Rows.Any(row => (row + row).Contains(unit, StringComparison.Ordinal));
         if (common)
         {
-            return "is one of those that are tried first. Choose a few words that do not belong together.";
+            return Text.Validation.Account.PasswordCommon;
         }
         return names.Any(n => n.Length >= 3 && word == Bare(n))
-            ? "must not be your own name."
+            ? Text.Validation.Account.PasswordOwnName
             : null;
     }
 

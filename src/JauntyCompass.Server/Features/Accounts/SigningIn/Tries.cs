@@ -3,6 +3,8 @@ using System.Net;
 using System.Net.Sockets;
 using System.Security.Cryptography;
 using System.Text;
+using JauntyCompass.Locales;
+using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Storage;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
@@ -116,20 +118,14 @@ public sealed class Tries(JauntyDbContext database, TimeProvider clock)
     {
         int seconds = Math.Max(1, (int)Math.Ceiling(wait.TotalSeconds));
         context.Response.Headers.RetryAfter = seconds.ToString(CultureInfo.InvariantCulture);
-        return TypedResults.Problem(
-            statusCode: StatusCodes.Status429TooManyRequests,
-            title: "Too many tries.",
-            detail: $"Wait {InWords(seconds)}, then try again. A new PIN, a card or a new password from whoever looks after the accounts works at once."
+        return Problems.Of(
+            StatusCodes.Status429TooManyRequests,
+            Text.Problems.TooManyTries,
+            seconds < 100
+                ? Text.Problems.TooManyTriesSeconds(seconds)
+                : Text.Problems.TooManyTriesMinutes((seconds + 59) / 60)
         );
     }
-
-    private static string InWords(int seconds) =>
-        seconds switch
-        {
-            1 => "1 second",
-            < 100 => $"{seconds} seconds",
-            _ => $"{(seconds + 59) / 60} minutes",
-        };
 
     private async Task<Dictionary<string, SignInTries>> Locked(
         IReadOnlyList<CountedTry> tried,

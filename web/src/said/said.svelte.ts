@@ -1,0 +1,146 @@
+/**
+ * Says things in the language of whoever reads, and in the words of their class. Every text that stands in the pages themselves is a
+ * message of the catalogues; what the server says comes with its text.
+ */
+import { IntlMessageFormat } from 'intl-messageformat'
+import type { Messages } from './messages.generated'
+
+type Pattern = ConstructorParameters<typeof IntlMessageFormat>[0]
+
+/** All that a room knows of a language. */
+export interface Catalogue {
+  tag: string
+  /** What its speakers call it. */
+  name: string
+  messages: Record<string, Pattern>
+  /** The words of which a class chooses: by what they are for, by choice, form by form. */
+  words: Record<string, Record<string, Record<string, string>>>
+  /** The arguments that are measures: degrees or millimetres. */
+  measured: Record<string, 'degrees' | 'millimetres'>
+}
+
+/** How a class says things. */
+export interface Manner {
+  language?: string
+  words?: Partial<Record<string, string | null>> | null
+  degrees?: 'sign' | 'words'
+}
+
+type Value = string | number
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
+
+function formsOf(catalogue: Catalogue, chosen: Manner['words']): Record<string, string> {
+  const forms: Record<string, string> = { audience: 'student' }
+  for (const [use, choices] of Object.entries(catalogue.words)) {
+    const own = choices[chosen?.[use] ?? ''] ?? Object.values(choices)[0]!
+    for (const [form, text] of Object.entries(own)) {
+      forms[form] = text
+      forms[capital(form)] = capital(text)
+    }
+  }
+  return forms
+}
+
+class Saying {
+  #catalogue: Catalogue | null = $state.raw(null)
+  #manner: Manner = $state.raw({})
+  #patterns = new Map<string, IntlMessageFormat>()
+  readonly #forms = $derived(this.#catalogue ? formsOf(this.#catalogue, this.#manner.words) : {})
+
+  /** Tag of the language. */
+  get language(): string {
+    return this.#catalogue?.tag ?? 'en'
+  }
+
+  /** The words of which a class chooses. */
+  get words(): Catalogue['words'] {
+    return this.#catalogue?.words ?? {}
+  }
+
+  speak(catalogue: Catalogue): void {
+    if (catalogue === this.#catalogue) return
+    this.#patterns = new Map()
+    this.#catalogue = catalogue
+    document.documentElement.lang = catalogue.tag
+  }
+
+  /** A class has words of its own in its own language only; elsewhere the usual ones stand. */
+  as(manner: Manner): void {
+    const base = (tag: string): string => tag.split('-')[0]!
+    this.#manner = base(manner.language ?? 'en') === base(this.language) ? manner : { ...manner, words: null }
+  }
+
+  say(key: string, values: Record<string, Value>): string {
+    const catalogue = this.#catalogue
+    const pattern = catalogue?.messages[key]
+    if (pattern === undefined || !catalogue) return key
+    if (typeof pattern === 'string') return pattern
+    let format = this.#patterns.get(key)
+    if (!format) this.#patterns.set(key, (format = new IntlMessageFormat(pattern, catalogue.tag)))
+    const all: Record<string, Value> = { ...this.#forms }
+    for (const [name, value] of Object.entries(values)) all[name] = this.#written(name, value)
+    return String(format.format(all))
+  }
+
+  #written(name: string, value: Value): Value {
+    const measure = this.#catalogue!.measured[name]
+    if (!measure || typeof value !== 'number') return value
+    return measure === 'millimetres' ? this.length(value) : this.degrees(value)
+  }
+
+  degrees(value: number): string {
+    const rounded = Math.round(value * 10) / 10 + 0
+    return this.say(this.#manner.degrees === 'words' ? 'units.degree-words' : 'units.degree-sign', {
+      value: rounded,
+    })
+  }
+
+  length(value: number): string {
+    return this.say('units.millimetres', { value: Math.round(value * 10) / 10 + 0 })
+  }
+}
+
+const saying = new Saying()
+
+/** Says a message. */
+export const t = <K extends keyof Messages>(
+  key: K,
+  ...values: Messages[K] extends null ? [] : [Messages[K]]
+): string => saying.say(key, (values[0] ?? {}) as Record<string, Value>)
+
+/** A number of degrees, as the class writes them. */
+export const degrees = (value: number): string => saying.degrees(value)
+
+/** Tag of the language that is spoken. */
+export const spokenLanguage = (): string => saying.language
+
+/** The words of which a class chooses, by what they are for. */
+export const offeredWords = (): Catalogue['words'] => saying.words
+
+/** A date as the language writes it. */
+export const dated = (date: Date, options: Intl.DateTimeFormatOptions): string =>
+  new Intl.DateTimeFormat(saying.language, options).format(date)
+
+/** Says things as a class does. */
+export const sayAs = (manner: Manner): void => saying.as(manner)
+
+type Languages = Record<string, () => Promise<{ default: Catalogue }>>
+
+/** The language of all those there are that comes nearest to one of some wishes; the first one where none does. */
+export function nearestOf(wishes: readonly (string | null | undefined)[], languages: string[]): string {
+  for (const wish of wishes) {
+    const found =
+      languages.find((tag) => tag === wish) ?? languages.find((tag) => tag === wish?.split('-')[0])
+    if (found) return found
+  }
+  return languages[0]!
+}
+
+/** Speaks a language from now on. */
+export async function speak(
+  wishes: readonly (string | null | undefined)[],
+  languages: Languages,
+): Promise<void> {
+  const tag = nearestOf(wishes, Object.keys(languages))
+  saying.speak((await languages[tag]!()).default)
+}

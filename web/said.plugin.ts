@@ -2,7 +2,7 @@
 import { existsSync, readFileSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import type { Plugin } from 'vite'
-import { catalogueOf, languages, rooms, types } from './scripts/catalogues.mjs'
+import { catalogueOf, languages, named, offered, rooms, types } from './scripts/catalogues.mjs'
 
 const all = 'virtual:said/'
 const one = '\0said/'
@@ -23,6 +23,8 @@ export function said(): Plugin {
       return id.startsWith(all) ? `\0${id}` : id.startsWith('/said/') ? `\0${id.slice(1)}` : undefined
     },
     load(id) {
+      if (id === `\0${all}names`) return `export default ${JSON.stringify(named())}`
+      if (id === `\0${all}words`) return `export default ${JSON.stringify(offered())}`
       if (id.startsWith(`\0${all}`)) {
         const room = id.slice(all.length + 1) as keyof typeof rooms
         const each = languages.map((tag) => `${JSON.stringify(tag)}: () => import('/said/${tag}/${room}')`)

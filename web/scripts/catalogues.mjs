@@ -9,9 +9,9 @@ const json = (file) => JSON.parse(readFileSync(join(folder, file), 'utf8'))
 
 /** The files that each room speaks from. */
 export const rooms = {
-  board: ['shared', 'sheet', 'board', 'units', 'angles', 'instrument'],
-  bench: ['shared', 'sheet', 'bench', 'units', 'angles', 'instrument'],
-  desk: ['shared', 'sheet', 'desk', 'units', 'angles', 'instrument'],
+  board: ['shared', 'sheet', 'board', 'units'],
+  bench: ['shared', 'sheet', 'bench', 'units'],
+  desk: ['shared', 'sheet', 'desk', 'units'],
   door: ['shared', 'door', 'units'],
 }
 
@@ -43,6 +43,20 @@ function sent(text) {
       ? parts[0].value
       : parts
 }
+
+/** All languages with what their speakers call them. */
+export const named = () => languages.map((tag) => ({ tag, name: about(tag).name }))
+
+/** The words of which a class chooses: by language and by what they are for, the usual one first. */
+export const offered = () =>
+  Object.fromEntries(
+    languages.map((tag) => [
+      tag,
+      Object.fromEntries(
+        Object.entries(json(`${tag}/words.json`)).map(([use, choices]) => [use, Object.keys(choices)]),
+      ),
+    ]),
+  )
 
 /** All that a room has to know of a language. */
 export function catalogueOf(tag, room) {

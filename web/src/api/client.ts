@@ -3,6 +3,7 @@
  * every failure as a Problem that can be shown as it is.
  */
 import createClient, { type Middleware } from 'openapi-fetch'
+import { sayIfKnown, spokenLanguage, t } from '../said/said.svelte'
 import { patient } from './patience'
 import type { components, paths } from './schema.generated'
 
@@ -49,10 +50,24 @@ export class Problem extends Error {
 
   /** The whole story in one text. */
   get text(): string {
-    const fields = Object.entries(this.errors).map(([field, messages]) => `${field} ${messages.join(' ')}`)
+    const fields = Object.entries(this.errors).map(([field, messages]) => {
+      const name = labelOf(field)
+      const sentence = messages.join(' ')
+      return name ? t('shared.field', { name, sentence }) : sentence
+    })
     return fields.length > 0 ? fields.join(' ') : `${this.message} ${this.detail}`
   }
 }
+
+/** What a field is called on the page; null where it has no name there. */
+const labelOf = (field: string): string | null =>
+  sayIfKnown(
+    `shared.fields.${field
+      .split('.')
+      .at(-1)!
+      .replace(/\[\d+\]/g, '')
+      .replace(/[A-Z]/g, (letter) => `-${letter.toLowerCase()}`)}`,
+  )
 
 type Room = 'teacher' | 'student'
 const tokens: Record<Room, string | undefined> = { teacher: undefined, student: undefined }
@@ -62,6 +77,7 @@ const withToken: Middleware = {
   onRequest({ request }) {
     const token = tokens[roomOf(request.url)]
     if (request.method !== 'GET' && token) request.headers.set('X-Jaunty-Token', token)
+    request.headers.set('Accept-Language', spokenLanguage())
     return request
   },
 }
@@ -82,7 +98,7 @@ const client = createClient<paths>({ baseUrl: location.origin, fetch: (request) 
 client.use(withToken, withClock)
 
 const unreachable = (): Problem =>
-  new Problem(0, 'The server cannot be reached.', 'Check the connection; nothing is lost.')
+  new Problem(0, t('shared.unreachable.title'), t('shared.unreachable.detail'))
 
 /** Waits for a reply and returns its body, or throws a Problem. */
 export async function ask<T>(
@@ -105,7 +121,7 @@ export async function ask<T>(
   }
   throw new Problem(
     reply.response.status,
-    problem.title ?? 'The server did not accept that.',
+    problem.title ?? t('shared.not-accepted'),
     problem.detail ?? '',
     problem.errors,
     problem.type,

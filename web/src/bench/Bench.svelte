@@ -1,9 +1,13 @@
 <!-- The Bench: a student joins, picks a set, works on it; also where there is no connection for a while. -->
 <script lang="ts">
   import { onMount } from 'svelte'
+  import languages from 'virtual:said/bench'
   import { api, ask, entered, Problem, session, tell, type Schema } from '../api/client'
   import DemoNote from '../shared/DemoNote.svelte'
   import { facesFor } from '../shared/faces'
+  import { choose, chosenBy } from '../said/choices'
+  import LanguageMenu from '../said/LanguageMenu.svelte'
+  import { sayAs, speak, spokenLanguage, t } from '../said/said.svelte'
   import { Latest } from '../shared/latest'
   import Join from './Join.svelte'
   import { Outbox } from './keeping/outbox.svelte'
@@ -14,7 +18,10 @@
   import SetList from './SetList.svelte'
   import Work from './Work.svelte'
 
-  type Student = { id: string; name: string }
+  type Student = { id: string; name: string; language: string | null }
+
+  /** Whoever is at this device before somebody signs in. */
+  const anybody = 'bench'
 
   let student: Student | null = $state.raw(null)
   /** Whether it is known that nobody is signed in. */
@@ -40,16 +47,33 @@
     }
   }
 
+  /** Each student is spoken to in the language they have chosen here, else in that of their class. */
+  async function speakWith(who: Student): Promise<void> {
+    await speak([chosenBy(who.id), who.language, chosenBy(anybody)], languages)
+    choose(anybody, spokenLanguage())
+  }
+
+  const speakFromNow = (tag: string): Promise<void> =>
+    guarded(async () => {
+      choose(student?.id ?? anybody, tag)
+      choose(anybody, tag)
+      await speak([tag], languages)
+      if (student) await (open ? pick(open.set.id) : list())
+    })
+
   const list = (): Promise<void> =>
     guarded(async () => {
       open = null
+      sayAs({})
       history.replaceState(null, '', location.pathname)
       if (!student) return
       updates.apply()
-      const { id, name } = student
+      const { id, name, language } = student
       try {
         sets = (await latest.of(ask(api.GET('/api/v1/bench/assignments')))) ?? sets
-        await shelf.come({ studentId: id, name, list: $state.snapshot(sets) }).catch(() => undefined)
+        await shelf
+          .come({ studentId: id, name, language, list: $state.snapshot(sets) })
+          .catch(() => undefined)
         // What the class has is there without a connection, too.
         for (const { id: setId } of sets.filter((set) => !set.closed).slice(0, 5)) void fetchAhead(id, setId)
       } catch (error) {
@@ -86,6 +110,7 @@
         if (expired(error) && outbox) outbox.mustSignIn = true
       }
       if (!found) return
+      sayAs(found.set.rules)
       open = found
       history.replaceState(null, '', `#${assignmentId}`)
     })
@@ -97,6 +122,7 @@
       outbox = null
       open = null
     }
+    await speakWith(who)
     student = who
     nobody = false
     sets = known
@@ -110,11 +136,13 @@
 
   async function come(reply: Schema['SessionReply']): Promise<void> {
     if (!reply.signedIn) return
-    const who = { id: reply.id!, name: reply.name ?? '' }
+    const who = { id: reply.id!, name: reply.name ?? '', language: reply.language }
     // Whoever comes straight to a set is known here from now on, too, whether or not the list is ever fetched.
     const before = await shelf.visit().catch(() => undefined)
     const known = before?.studentId === who.id && !before.left ? before.list : []
-    await shelf.come({ studentId: who.id, name: who.name, list: known }).catch(() => undefined)
+    await shelf
+      .come({ studentId: who.id, name: who.name, language: who.language, list: known })
+      .catch(() => undefined)
     await sit(who, known)
   }
 
@@ -132,7 +160,7 @@
       open = null
       nobody = true
       sets = []
-      if (!told) failure = 'You have left this device. The server is told as soon as it can be reached.'
+      if (!told) failure = t('bench.left')
     })
 
   /** Ends the session; whether the server could be told. */
@@ -177,7 +205,10 @@
       return come(now)
     }
     // The server may be slow or away; what lies here can be worked on meanwhile.
-    const sits = sit({ id: before.studentId, name: before.name }, before.list)
+    const sits = sit(
+      { id: before.studentId, name: before.name, language: before.language ?? null },
+      before.list,
+    )
     try {
       const now = await asks
       if (now.signedIn && now.id !== before.studentId) {
@@ -204,6 +235,7 @@
   )
 </script>
 
+<svelte:head><title>{t('bench.page')}</title></svelte:head>
 <div class="bench" class:works={open !== null}>
   <DemoNote />
   {#if failure}<p class="failure" role="alert">{failure}</p>{/if}
@@ -216,15 +248,18 @@
     />
   {/if}
   {#if open && student && outbox}
-    {#key open.set.id}
+    {#key `${open.set.id} ${spokenLanguage()}`}
       <Work set={open.set} instruments={open.instruments} name={student.name} {outbox} onleave={list} />
     {/key}
   {:else}
     <header>
-      <a href="/">Jaunty Compass</a><span class="room">Bench</span>
+      <a href="/">{t('shared.product')}</a><span class="room">{t('bench.title')}</span>
       {#if student}
         <span>{student.name}</span>
-        <button type="button" onclick={leave}>Leave</button>
+      {/if}
+      <LanguageMenu onpick={speakFromNow} />
+      {#if student}
+        <button type="button" onclick={leave}>{t('bench.leave')}</button>
       {/if}
     </header>
     {#if student}

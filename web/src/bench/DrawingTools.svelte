@@ -1,7 +1,9 @@
 <!-- What is in the hand while a drawing is made. -->
 <script lang="ts">
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
+  import type { HouseRules } from '../api/client'
   import type { Tool } from '../sheet/drawing'
+  import { t } from '../said/said.svelte'
 
   interface Props {
     tool: Tool
@@ -11,57 +13,51 @@
     ownBase?: boolean
     /** Whether an angle stands there to be measured: the straightedge only extends its arms. */
     forArms?: boolean
+    /** By how many dots the class draws. */
+    dots?: HouseRules['dots']
     canUndo: boolean
     onpick: (tool: Tool) => void
     onundo: () => void
   }
-  let { tool, byEye = false, ownBase = false, forArms = false, canUndo, onpick, onundo }: Props = $props()
+  let {
+    tool,
+    byEye = false,
+    ownBase = false,
+    forArms = false,
+    dots = 'one',
+    canUndo,
+    onpick,
+    onundo,
+  }: Props = $props()
 
-  const all: { key: Tool; label: string; hint: string }[] = [
-    { key: 'protractor', label: 'Protractor', hint: 'Slide it by its body, turn it by its rim.' },
-    { key: 'dot', label: 'Dot', hint: 'Tap at the rim, at your measure.' },
-    {
-      key: 'ray',
-      label: 'Straightedge',
-      hint: 'The protractor is lifted. Draw from the vertex through your dot.',
-    },
-    {
-      key: 'freehand',
-      label: 'Freehand',
-      hint: 'Whatever your hand draws. For rays the straightedge is better.',
-    },
-    { key: 'arc', label: 'Arc', hint: 'Tap inside the opening you mean.' },
-  ]
+  const all: Tool[] = ['protractor', 'dot', 'ray', 'freehand', 'arc']
   const tools = $derived(
     forArms
-      ? all.filter(({ key }) => key === 'protractor' || key === 'ray')
+      ? all.filter((key) => key === 'protractor' || key === 'ray')
       : byEye
-        ? all.filter(({ key }) => key !== 'protractor' && key !== 'dot')
+        ? all.filter((key) => key !== 'protractor' && key !== 'dot')
         : all,
   )
-  const hints: Partial<Record<Tool, string>> = { ray: 'Draw from the vertex, as wide as it looks right.' }
-  const own: Partial<Record<Tool, string>> = {
-    ray: 'The base ray first, long enough to pass the rim; then from its end through your dot.',
-    protractor: 'Lay it on your own base ray: slide it by its body, turn it by its rim.',
-  }
-  const extending: Partial<Record<Tool, string>> = {
-    ray: 'An arm too short? Draw on along it, past the rim. Its length changes nothing about the angle.',
-  }
   const hint = $derived(
-    (forArms ? extending[tool] : byEye ? hints[tool] : ownBase ? own[tool] : undefined) ??
-      all.find((t) => t.key === tool)!.hint,
+    forArms && tool === 'ray'
+      ? t('bench.tool.extend')
+      : byEye && tool === 'ray'
+        ? t('bench.tool.by-eye')
+        : ownBase && (tool === 'ray' || tool === 'protractor')
+          ? t('bench.tool.own-base', { toolKey: tool })
+          : t('bench.tool.hint', { toolKey: tool, dots }),
   )
 </script>
 
-<div class="tools" role="radiogroup" aria-label="In your hand">
-  {#each tools as each (each.key)}
-    <button type="button" role="radio" aria-checked={tool === each.key} onclick={() => onpick(each.key)}
-      >{each.label}</button
+<div class="tools" role="radiogroup" aria-label={t('bench.tools')}>
+  {#each tools as key (key)}
+    <button type="button" role="radio" aria-checked={tool === key} onclick={() => onpick(key)}
+      >{t('bench.tool.name', { toolKey: key })}</button
     >
   {/each}
 </div>
 <p class="hint" aria-live="polite">{hint}</p>
-<Button kind="tertiary" disabled={!canUndo} on:click={onundo}>Undo</Button>
+<Button kind="tertiary" disabled={!canUndo} on:click={onundo}>{t('bench.undo')}</Button>
 
 <style>
   .tools {

@@ -2,6 +2,7 @@
 <script lang="ts">
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
   import type { Sent } from './keeping/outbox.svelte'
+  import { t } from '../said/said.svelte'
 
   interface Props {
     marked: Sent
@@ -13,7 +14,6 @@
   }
   let { marked, onagain, onnext, onshow, ontwin }: Props = $props()
 
-  const said = { accepted: 'That fits', near: 'Very near', notYet: 'Not yet' }
   const verdict = $derived(marked.mark.verdict)
   const feedback = $derived(marked.mark.feedback)
   const again = $derived(verdict !== 'accepted' && marked.triesLeft > 0)
@@ -22,7 +22,7 @@
 <div class="feedback {verdict}" role="status" data-testid="feedback">
   <p class="verdict">
     <span aria-hidden="true">{verdict === 'accepted' ? '✓' : verdict === 'near' ? '≈' : '↻'}</span>
-    {said[verdict]}
+    {t('bench.verdict', { verdict })}
   </p>
   {#if feedback.praise}<p class="praise">{feedback.praise.text}</p>{/if}
   {#if feedback.happened}<p class="happened">{feedback.happened.text}</p>{/if}
@@ -30,23 +30,23 @@
 </div>
 <div class="doing">
   {#if again}
-    <Button on:click={onagain}>Try again</Button>
+    <Button on:click={onagain}>{t('bench.try-again')}</Button>
   {/if}
   {#if onshow && verdict !== 'accepted'}
-    <Button kind="tertiary" on:click={onshow}>Show me</Button>
+    <Button kind="tertiary" on:click={onshow}>{t('bench.show-me')}</Button>
   {/if}
   {#if ontwin}
-    <Button kind="tertiary" on:click={ontwin}>Another like it</Button>
+    <Button kind="tertiary" on:click={ontwin}>{t('bench.another')}</Button>
   {/if}
   {#if onnext}
-    <Button kind={again ? 'tertiary' : 'primary'} on:click={onnext}>Next item</Button>
+    <Button kind={again ? 'tertiary' : 'primary'} on:click={onnext}>{t('bench.next')}</Button>
   {/if}
 </div>
 <p class="quiet small">
   {#if again}
-    {marked.triesLeft === 1 ? 'One try' : `${marked.triesLeft} tries`} left.
+    {t('bench.tries-left', { count: marked.triesLeft })}
   {/if}
-  {marked.id ? 'Your work is saved.' : 'For practice; this one is not kept.'}
+  {marked.id ? t('bench.saved') : t('bench.not-kept')}
 </p>
 
 <style>

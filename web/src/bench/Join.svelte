@@ -4,6 +4,7 @@
   import Checkbox from 'carbon-components-svelte/src/Checkbox/Checkbox.svelte'
   import TextInput from 'carbon-components-svelte/src/TextInput/TextInput.svelte'
   import { api, ask, entered, session, tell, type Schema } from '../api/client'
+  import { t } from '../said/said.svelte'
 
   interface Props {
     onjoin: (session: Schema['SessionReply']) => void
@@ -40,16 +41,19 @@
 
 <main>
   <form onsubmit={join}>
-    <h1>Come to the Bench</h1>
-    <p class="quiet">
-      Your teacher has told you the class code and your PIN. Or point the camera at your card.
-    </p>
-    <TextInput labelText="Class code" autocomplete="off" autocapitalize="characters" bind:value={classCode} />
-    <TextInput labelText="Your given name" autocomplete="off" bind:value={givenName} />
-    <TextInput labelText="PIN" inputmode="numeric" autocomplete="off" bind:value={pin} />
-    <Checkbox labelText="This is my own tablet: keep me signed in" bind:checked={keep} />
+    <h1>{t('bench.join.title')}</h1>
+    <p class="quiet">{t('bench.join.hint')}</p>
+    <TextInput
+      labelText={t('shared.fields.class-code')}
+      autocomplete="off"
+      autocapitalize="characters"
+      bind:value={classCode}
+    />
+    <TextInput labelText={t('bench.join.given-name')} autocomplete="off" bind:value={givenName} />
+    <TextInput labelText={t('shared.fields.pin')} inputmode="numeric" autocomplete="off" bind:value={pin} />
+    <Checkbox labelText={t('bench.join.own-tablet')} bind:checked={keep} />
     {#if complaint}<p class="complaint" role="alert">{complaint}</p>{/if}
-    <Button type="submit" disabled={busy}>Start</Button>
+    <Button type="submit" disabled={busy}>{t('bench.join.start')}</Button>
   </form>
 </main>
 

@@ -1,13 +1,14 @@
 <!-- An item as a sheet of paper with a panel beside it; below it on a narrow screen. -->
 <script lang="ts">
   import type { Snippet } from 'svelte'
+  import { t } from '../said/said.svelte'
 
   let { sheet, panel }: { sheet: Snippet; panel: Snippet } = $props()
 </script>
 
 <div class="layout">
   <div class="paper">{@render sheet()}</div>
-  <section class="panel" aria-label="Item">{@render panel()}</section>
+  <section class="panel" aria-label={t('bench.panel')}>{@render panel()}</section>
 </div>
 
 <style>

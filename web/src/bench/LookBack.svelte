@@ -2,6 +2,7 @@
 <script lang="ts">
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
   import { api, ask, tell, type Schema } from '../api/client'
+  import { t } from '../said/said.svelte'
 
   interface Props {
     assignmentId: string
@@ -10,12 +11,7 @@
   }
   let { assignmentId, before, onkept }: Props = $props()
 
-  const ladder = [
-    'I am still looking for the way',
-    'I find it with help',
-    'I find it alone',
-    'I could show someone',
-  ]
+  const ladder = ['1', '2', '3', '4']
   // svelte-ignore state_referenced_locally
   let step = $state(before?.step ?? 0)
   // svelte-ignore state_referenced_locally
@@ -25,7 +21,7 @@
   async function keep(event: SubmitEvent): Promise<void> {
     event.preventDefault()
     if (step === 0) {
-      said = 'Choose a step first.'
+      said = t('bench.look-back.choose')
       return
     }
     try {
@@ -38,27 +34,29 @@
           }),
         ),
       )
-      said = 'Kept. Your teacher can read it.'
+      said = t('bench.look-back.kept')
     } catch (error) {
       said = tell(error)
     }
   }
 </script>
 
-<form onsubmit={keep} aria-label="Look back">
+<form onsubmit={keep} aria-label={t('bench.look-back.title')}>
   <fieldset>
-    <legend>Look back: where do you stand?</legend>
-    {#each ladder as text, i (text)}
+    <legend>{t('bench.look-back.question')}</legend>
+    {#each ladder as stepNumber, i (stepNumber)}
       <label class:chosen={step === i + 1}
-        ><input type="radio" name="ladder" value={i + 1} bind:group={step} />{text}</label
+        ><input type="radio" name="ladder" value={i + 1} bind:group={step} />{t('bench.look-back.step', {
+          stepNumber,
+        })}</label
       >
     {/each}
   </fieldset>
   <label class="line"
-    >One line, if you like
+    >{t('bench.look-back.line')}
     <textarea maxlength="200" rows="2" bind:value={line}></textarea>
   </label>
-  <Button type="submit" kind="tertiary">Keep it</Button>
+  <Button type="submit" kind="tertiary">{t('bench.look-back.keep')}</Button>
   {#if said}<p role="status">{said}</p>{/if}
 </form>
 

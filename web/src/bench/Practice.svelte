@@ -1,11 +1,12 @@
 <!-- Another item like one of the set, for practice: as many as are wanted, marked at once and kept nowhere. -->
 <script lang="ts">
-  import { api, ask, tell, type Instrument, type Schema } from '../api/client'
+  import { api, ask, tell, type HouseRules, type Instrument, type Schema } from '../api/client'
   import { Latest } from '../shared/latest'
   import type { Sent } from './keeping/outbox.svelte'
   import type { ItemView } from './response'
   import { viewOf } from './seen'
   import Worksheet from './Worksheet.svelte'
+  import { t } from '../said/said.svelte'
 
   interface Props {
     assignmentId: string
@@ -16,9 +17,10 @@
     /** The try it follows: what went wrong there would show again. */
     after: number
     instruments: Instrument[]
+    rules: HouseRules
     onback: () => void
   }
-  let { assignmentId, index, place, after, instruments, onback }: Props = $props()
+  let { assignmentId, index, place, after, instruments, rules, onback }: Props = $props()
 
   let number = $state(1)
   let view: ItemView | null = $state.raw(null)
@@ -63,8 +65,8 @@
 </script>
 
 <p class="practice">
-  Another one like item {place}, for practice.
-  <button type="button" class="as-link" onclick={onback}>Back to the item</button>
+  {t('bench.practice.title', { place })}
+  <button type="button" class="as-link" onclick={onback}>{t('bench.practice.back')}</button>
 </p>
 {#if complaint}<p class="practice" role="alert">{complaint}</p>{/if}
 {#if view}
@@ -72,6 +74,7 @@
     <Worksheet
       {view}
       {instruments}
+      {rules}
       {marked}
       busy={false}
       onhandin={mark}

@@ -1,6 +1,7 @@
 <!-- Where one is in the set: answered, near, to look at again, open. Told apart by shape as well as colour. -->
 <script lang="ts">
   import type { Schema } from '../api/client'
+  import { t } from '../said/said.svelte'
 
   interface Props {
     verdicts: (Schema['Verdict'] | null)[]
@@ -10,10 +11,15 @@
     onpick: (index: number) => void
   }
   let { verdicts, waiting, at, onpick }: Props = $props()
-  const said = { accepted: 'fits', near: 'near', notYet: 'not yet' }
+  const label = (place: number, verdict: Schema['Verdict'] | null): string =>
+    waiting[place - 1]
+      ? t('bench.progress.waiting', { place })
+      : verdict
+        ? t('bench.progress.marked', { place, verdict })
+        : t('bench.progress.item', { place })
 </script>
 
-<nav aria-label="Items">
+<nav aria-label={t('bench.progress.title')}>
   {#each verdicts as verdict, i (i)}
     <button
       type="button"
@@ -21,7 +27,7 @@
       class:waits={waiting[i]}
       class:now={i === at}
       aria-current={i === at ? 'step' : undefined}
-      aria-label="Item {i + 1}{waiting[i] ? ', waiting to be sent' : verdict ? `, ${said[verdict]}` : ''}"
+      aria-label={label(i + 1, verdict)}
       onclick={() => onpick(i)}><span>{i + 1}</span></button
     >
   {/each}

@@ -1,11 +1,13 @@
 <!-- What an item asks, one field after the other, with the tools that it takes, and the button to hand it in. -->
 <script lang="ts">
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
+  import type { HouseRules } from '../api/client'
   import ChoiceAsk from './asks/ChoiceAsk.svelte'
   import FieldAsk from './asks/FieldAsk.svelte'
   import DrawingTools from './DrawingTools.svelte'
   import type { ItemView, Response } from './response'
   import type { SheetWork } from './sheetWork.svelte'
+  import { t } from '../said/said.svelte'
 
   interface Props {
     view: ItemView
@@ -13,9 +15,11 @@
     busy: boolean
     /** Whether arms may be drawn on with the straightedge. */
     mayExtend: boolean
+    /** By how many dots the class draws. */
+    dots: HouseRules['dots']
     onhandin: (response: Response) => void
   }
-  let { view, work, busy, mayExtend, onhandin }: Props = $props()
+  let { view, work, busy, mayExtend, dots, onhandin }: Props = $props()
 
   // The numbers of a figure's many corners stand two by two, so that nobody scrolls for the button.
   const numbers = ['reading', 'degrees', 'count']
@@ -39,11 +43,12 @@
         onchange={(value) => work.fill(ask, value)}
       />
     {:else if ask.type === 'drawing' && !work.now.includes(ask)}
-      <p class="fan">{ask.label.text} <strong>Done.</strong></p>
+      <p class="fan">{ask.label.text} <strong>{t('bench.drawing.done')}</strong></p>
     {:else if ask.type === 'drawing'}
       <DrawingTools
         tool={work.tool}
         byEye={ask.byEye === true}
+        {dots}
         ownBase={view.drawing !== null && !view.drawing?.baseRay}
         canUndo={work.canUndo}
         onpick={(next) => work.pick(next)}
@@ -52,7 +57,7 @@
     {:else if ask.type === 'fan'}
       <p class="fan">
         {ask.label.text}
-        <strong>{work.filled.values[ask.field] ? 'Open.' : 'Still folded.'}</strong>
+        <strong>{work.filled.values[ask.field] ? t('bench.fan.open') : t('bench.fan.folded')}</strong>
         {#if work.complaints[ask.field]}<span role="alert">{work.complaints[ask.field]}</span>{/if}
       </p>
     {:else}
@@ -74,7 +79,7 @@
       onundo={() => work.undo()}
     />
   {/if}
-  <Button type="submit" disabled={busy}>{work.isLast ? 'Hand in' : 'Save and go on'}</Button>
+  <Button type="submit" disabled={busy}>{work.isLast ? t('bench.hand-in') : t('bench.save-and-next')}</Button>
 </form>
 
 <style>

@@ -1,6 +1,7 @@
 <!-- What is set to the student's class. -->
 <script lang="ts">
   import type { Schema } from '../api/client'
+  import { t } from '../said/said.svelte'
 
   interface Props {
     sets: Schema['BenchListReply'][]
@@ -10,19 +11,21 @@
 </script>
 
 <main>
-  <h1>On your bench</h1>
+  <h1>{t('bench.sets.title')}</h1>
   {#each sets as set (set.id)}
     <button type="button" onclick={() => onopen(set.id)}>
       <span class="title">{set.title}</span>
       <span class="quiet">
-        {set.answered} of {set.items} answered{set.closed ? ' · closed' : ''}
+        {t('bench.sets.answered', { count: set.answered, wholeSet: set.items })}{set.closed
+          ? ` · ${t('bench.sets.closed')}`
+          : ''}
       </span>
       <span class="beads" aria-hidden="true">
         {#each { length: set.items } as _, i (i)}<i class:full={i < set.answered}></i>{/each}
       </span>
     </button>
   {:else}
-    <p>Nothing is set yet. Sharpen your pencil.</p>
+    <p>{t('bench.sets.none')}</p>
   {/each}
 </main>
 

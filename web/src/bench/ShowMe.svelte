@@ -7,6 +7,7 @@
   import { pressOf } from '../board/player'
   import Sheet from '../sheet/Sheet.svelte'
   import SheetScene from '../sheet/SheetScene.svelte'
+  import { t } from '../said/said.svelte'
 
   interface Props {
     script: Script
@@ -37,25 +38,27 @@
   class="show"
   role="dialog"
   aria-modal="true"
-  aria-label="Show me: {script.title.text}"
+  aria-label={t('bench.show.title', { name: script.title.text })}
   tabindex="-1"
   bind:this={dialog}
   onkeydown={key}
 >
   <div class="sheet">
-    <Sheet label="What happened" {...script.window}>
+    <Sheet label={t('bench.show.sheet')} {...script.window}>
       <SheetScene scene={stage.scene} {instruments} beat={stage.at} />
     </Sheet>
   </div>
   <div class="band">
     <p aria-live="polite" data-testid="shown">{said}</p>
     <div class="buttons">
-      <Button kind="tertiary" disabled={stage.at === 0} on:click={() => stage.press('back')}>Back</Button>
+      <Button kind="tertiary" disabled={stage.at === 0} on:click={() => stage.press('back')}
+        >{t('bench.show.back')}</Button
+      >
       {#if last}
-        <Button on:click={onclose}>Close</Button>
+        <Button on:click={onclose}>{t('shared.close')}</Button>
       {:else}
-        <Button on:click={() => stage.press('next')}>Next</Button>
-        <Button kind="ghost" on:click={onclose}>Close</Button>
+        <Button on:click={() => stage.press('next')}>{t('bench.show.next')}</Button>
+        <Button kind="ghost" on:click={onclose}>{t('shared.close')}</Button>
       {/if}
     </div>
   </div>

@@ -3,6 +3,7 @@
   import type { Schema } from '../api/client'
   import Join from './Join.svelte'
   import type { Outbox } from './keeping/outbox.svelte'
+  import { t } from '../said/said.svelte'
 
   interface Props {
     outbox: Outbox
@@ -13,7 +14,6 @@
   let { outbox, name, onjoin, onleave }: Props = $props()
   let signsIn = $state(false)
   const many = $derived(outbox.waiting.length)
-  const answers = $derived(many === 1 ? 'Your answer' : `${many} answers`)
   $effect(() => {
     if (!outbox.mustSignIn) signsIn = false
   })
@@ -26,37 +26,25 @@
   }}
 />
 {#if outbox.mustSignIn}
-  <section class="note" aria-label="Sign in again">
-    <p role="alert">
-      {name}, please sign in again. {many > 0
-        ? `${answers} will go off then; nothing is lost.`
-        : 'Nothing is lost.'} You can go on working.
-    </p>
-    <button type="button" onclick={() => (signsIn = !signsIn)} aria-expanded={signsIn}>Sign in</button>
-    <button type="button" onclick={onleave}>I am not {name}</button>
+  <section class="note" aria-label={t('bench.again.title')}>
+    <p role="alert">{t('bench.again.please', { name, count: many })}</p>
+    <button type="button" onclick={() => (signsIn = !signsIn)} aria-expanded={signsIn}
+      >{t('bench.again.sign-in')}</button
+    >
+    <button type="button" onclick={onleave}>{t('bench.again.not-me', { name })}</button>
   </section>
   {#if signsIn}<Join {onjoin} givenName={name} />{/if}
 {:else if outbox.cannotKeep}
-  <p class="note" role="alert">
-    This device has no room to keep your work. Your answers go straight to your teacher: leave this page open{many >
-    0
-      ? ` until ${many === 1 ? 'your answer has' : `your ${many} answers have`} gone off`
-      : ''}.
-  </p>
+  <p class="note" role="alert">{t('bench.waiting.no-room', { count: many })}</p>
 {:else if outbox.unreachable && many > 0}
-  <p class="note" role="status">
-    The server cannot be reached. {many === 1
-      ? 'Your answer is kept here and goes off by itself.'
-      : `${many} answers are kept here and go off by themselves.`} Work on.
-  </p>
+  <p class="note" role="status">{t('bench.waiting.unreachable', { count: many })}</p>
 {/if}
 {#each outbox.refused as answer (answer.id)}
   <p class="note refused" role="alert">
     <span>
-      Your answer to item {answer.body.itemIndex + 1} was not taken. {answer.refused!.detail} It is kept here until
-      you put it away.
+      {t('bench.waiting.refused', { place: answer.body.itemIndex + 1, why: answer.refused!.detail })}
     </span>
-    <button type="button" onclick={() => void outbox.dismiss(answer.id)}>Put it away</button>
+    <button type="button" onclick={() => void outbox.dismiss(answer.id)}>{t('bench.waiting.clear')}</button>
   </p>
 {/each}
 

@@ -11,6 +11,7 @@
   import ShowMe from './ShowMe.svelte'
   import { scriptOf, viewOf } from './seen'
   import Worksheet from './Worksheet.svelte'
+  import { t } from '../said/said.svelte'
 
   interface Props {
     set: Schema['BenchReply']
@@ -132,7 +133,7 @@
 
 <div class="work">
   <header>
-    <button type="button" class="room" onclick={onleave}>Bench</button>
+    <button type="button" class="room" onclick={onleave}>{t('bench.title')}</button>
     <span class="title">{set.title}</span>
     <Progress
       verdicts={asked.map((i) => latest(i)?.mark.verdict ?? null)}
@@ -152,14 +153,15 @@
           place={place + 1}
           after={marked?.try ?? 0}
           {instruments}
+          rules={set.rules}
           onback={() => (practises = false)}
         />
       {:else if waits}
         <div class="kept">
-          <h1>Handed in</h1>
-          <p>Your answer to item {place + 1} waits here until the server can be reached. Nothing is lost.</p>
+          <h1>{t('bench.handed-in.title')}</h1>
+          <p>{t('bench.handed-in.waits', { place: place + 1 })}</p>
           <Button on:click={next}
-            >{place + 1 < asked.length || !complete ? 'Next item' : 'Back to the Bench'}</Button
+            >{place + 1 < asked.length || !complete ? t('bench.next') : t('bench.back-to-bench')}</Button
           >
         </div>
       {:else}
@@ -167,6 +169,7 @@
           <Worksheet
             view={item}
             {instruments}
+            rules={set.rules}
             {marked}
             busy={false}
             draft={drafts.of(at)}

@@ -4,7 +4,7 @@
 -->
 <script lang="ts">
   import { onDestroy } from 'svelte'
-  import type { Instrument } from '../api/client'
+  import type { HouseRules, Instrument } from '../api/client'
   import { endsOf } from '../sheet/drawing'
   import DrawnFigure from '../sheet/DrawnFigure.svelte'
   import Fan from '../sheet/Fan.svelte'
@@ -26,10 +26,13 @@
   import { toldAnswer, type ItemView, type Response } from './response'
   import { SheetWork } from './sheetWork.svelte'
   import Surface from './Surface.svelte'
+  import { t } from '../said/said.svelte'
 
   interface Props {
     view: ItemView
     instruments: Instrument[]
+    /** How the class does things. */
+    rules: HouseRules
     /** The marked answer that is looked at, or null while the item is worked on. */
     marked: Sent | null
     busy: boolean
@@ -45,6 +48,7 @@
   let {
     view,
     instruments,
+    rules,
     marked,
     busy,
     onhandin,
@@ -122,11 +126,11 @@
   const fanAt = $derived({ x: view.window.left + 24, y: view.window.bottom + 22 })
   const does = $derived(
     {
-      protractor: 'does nothing now',
-      dot: 'makes a dot',
-      ray: work.from ? 'ends the ray' : 'begins the ray',
-      freehand: work.stroke ? 'ends the stroke' : 'begins a stroke',
-      arc: 'marks the arc',
+      protractor: t('sheet.pencil.nothing'),
+      dot: t('sheet.pencil.dot'),
+      ray: work.from ? t('sheet.pencil.end-line') : t('sheet.pencil.begin-line'),
+      freehand: work.stroke ? t('sheet.pencil.end-line') : t('sheet.pencil.begin-line'),
+      arc: t('sheet.pencil.arc'),
     }[work.tool],
   )
   const making = $derived(work.from ? { from: work.from, to: work.pencil } : null)
@@ -151,7 +155,7 @@
 <Layout>
   {#snippet sheet()}
     <Sheet
-      label="Your sheet"
+      label={t('bench.sheet.label')}
       {...paper.window}
       onpaperdown={(event) => paper.hold(event)}
       onpapermove={(...move) => paper.carry(...move)}
@@ -199,10 +203,10 @@
       {/if}
     </Sheet>
     <div class="near">
-      <button type="button" aria-label="Zoom in" onclick={() => paper.bring(1.4)}>+</button>
+      <button type="button" aria-label={t('bench.zoom-in')} onclick={() => paper.bring(1.4)}>+</button>
       <button
         type="button"
-        aria-label="Zoom out"
+        aria-label={t('bench.zoom-out')}
         disabled={paper.isWhole}
         onclick={() => paper.bring(1 / 1.4)}>−</button
       >
@@ -211,7 +215,7 @@
   {#snippet panel()}
     <h1>{view.prompt.text}</h1>
     {#if view.inHand && !marked}
-      <p class="visually-hidden">On the sheet: {described(view)}</p>
+      <p class="visually-hidden">{t('bench.sheet.described', { sentence: described(view) })}</p>
       <p class="visually-hidden" role="status" data-testid="heard">{hearing.said}</p>
     {/if}
     {#if marked}
@@ -226,16 +230,11 @@
       </dl>
       <Feedback {marked} {onagain} {onnext} {onshow} {ontwin} />
     {:else}
-      <Questions {view} {work} {busy} {mayExtend} onhandin={handIn} />
+      <Questions {view} {work} {busy} {mayExtend} dots={rules.dots} onhandin={handIn} />
       {#if inHand && instrument}
         <p class="quiet small">
-          {#if isDrawing}
-            With keys: Tab to the protractor or the pencil; arrows move, comma and full stop turn, Enter
-            draws, Shift for tenths.
-          {:else}
-            Slide the protractor by its body, turn it by its rim. With keys: arrows slide, comma and full stop
-            turn, Shift for tenths.
-          {/if}
+          {#if view.kind === 'reflex'}{t('bench.reflex', { reflexWay: rules.reflex ?? 'handier' })}<br />{/if}
+          {isDrawing ? t('bench.keys.drawing') : t('bench.keys.measuring')}
         </p>
       {/if}
     {/if}

@@ -3,33 +3,43 @@
  * arms or under the pencil. All of them are told, as all are seen: which one counts is for the student to say.
  */
 import type { Angle, Instrument, Placement, Point, Schema } from '../api/client'
-import { directionOf, signOf, spoken } from '../sheet/geometry'
+import { directionOf, signOf } from '../sheet/geometry'
+import { directionTold, placeTold } from '../sheet/told'
 import { LiveReadings } from '../sheet/readings.svelte'
 import type { ItemView } from './response'
+import { t } from '../said/said.svelte'
 
 /** So long, in ms, nothing moves before it is told. */
 const rest = 500
-
-const place = (at: Point): string => `${spoken(at.x)} mm right and ${spoken(at.y)} mm up`
 
 /** What stands on the sheet, without how far an angle opens. */
 export function described(view: ItemView): string {
   if (view.drawing?.baseRay) {
     const { vertex, direction, length } = view.drawing.baseRay
     const { names, opening } = view.drawing
-    return (
-      `Vertex ${names.vertex} is ${place(vertex)}. Ray ${names.vertex}${names.start} runs ${spoken(length)} mm, ` +
-      `turned ${spoken(direction)} degrees from level right. It is to open ${opening}.`
-    )
+    return t('bench.heard.base', {
+      vertex: names.vertex,
+      at: placeTold(vertex),
+      startRay: names.vertex + names.start,
+      distance: length,
+      turned: directionTold(direction),
+      opening,
+    })
   }
   return (view.sheet.figures ?? [])
     .map(({ angle, names }) => {
-      if (!names) return `A vertex is ${place(angle.vertex)}.`
-      return (
-        `Vertex ${names.vertex} is ${place(angle.vertex)}. Ray ${names.vertex}${names.start} runs ${spoken(angle.startLength)} mm, ` +
-        `turned ${spoken(angle.start)} degrees from level right; ray ${names.vertex}${names.end} runs ${spoken(angle.endLength)} mm, ` +
-        `opening ${angle.opening}.`
-      )
+      const at = placeTold(angle.vertex)
+      if (!names) return t('bench.heard.vertex', { at })
+      return t('bench.heard.angle', {
+        vertex: names.vertex,
+        at,
+        startRay: names.vertex + names.start,
+        distance: angle.startLength,
+        turned: directionTold(angle.start),
+        endRay: names.vertex + names.end,
+        secondLength: angle.endLength,
+        opening: angle.opening,
+      })
     })
     .join(' ')
 }
@@ -45,8 +55,8 @@ export function nearest(view: ItemView, placement: Placement): Named | null {
   const { angle, names } = figure
   return {
     angle,
-    start: names ? `Ray ${names.vertex}${names.start}` : 'One arm',
-    end: names ? `Ray ${names.vertex}${names.end}` : 'The other arm',
+    start: names ? armTold(names.vertex + names.start) : t('bench.heard.one-arm'),
+    end: names ? armTold(names.vertex + names.end) : t('bench.heard.other-arm'),
   }
 }
 
@@ -65,10 +75,12 @@ export function toPencil(view: ItemView, pencil: Point): Named | null {
       startLength: base.length,
       endLength: Math.max(1, Math.hypot(pencil.x - base.vertex.x, pencil.y - base.vertex.y)),
     },
-    start: `Ray ${names.vertex}${names.start}`,
-    end: 'The pencil',
+    start: armTold(names.vertex + names.start),
+    end: t('bench.heard.pencil'),
   }
 }
+
+const armTold = (ray: string): string => t('bench.heard.arm', { ray })
 
 /** The numbers that stand on both sides, as the core tells them. */
 export function numbersTold({ standing }: Schema['ReadingsReply'], { start, end }: Named): string {
@@ -87,7 +99,9 @@ export class Hearing {
   /** What is read out. */
   get said(): string {
     const { reply } = this.#live
-    return reply && this.#named ? `${reply.lying.text}. ${numbersTold(reply, this.#named)}` : ''
+    return reply && this.#named
+      ? t('bench.heard.lying', { lying: reply.lying.text, sentence: numbersTold(reply, this.#named) })
+      : ''
   }
 
   /** Tells it once nothing has moved for a while; what was to be told before is not. */

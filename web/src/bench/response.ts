@@ -1,6 +1,7 @@
 /** From what was filled in to a response, and back: each ask names the properties of the response that carry it. */
 import type { Placement, Schema } from '../api/client'
 import { drawingOf, empty, type Drawing } from '../sheet/drawing'
+import { degrees, t } from '../said/said.svelte'
 
 export type Ask = Schema['Ask']
 export type ItemView = Schema['ItemView']
@@ -24,7 +25,10 @@ export function numberOf(text: string): number {
 }
 
 const rangeOf = (ask: Ask): [number, number] => [ask.least ?? 0, ask.most ?? 360]
-const writeANumber = (ask: Ask): string => `Write a number from ${rangeOf(ask).join(' to ')}, like 64.`
+function writeANumber(ask: Ask): string {
+  const [from, to] = rangeOf(ask)
+  return t('bench.complaint.number', { from, to })
+}
 
 /** What is wrong with what stands in a box, said so that it can be mended; nothing where all is well. */
 export function complaintAbout(ask: Ask, filled: Filled): string {
@@ -32,9 +36,9 @@ export function complaintAbout(ask: Ask, filled: Filled): string {
   const text = (filled.values[ask.field] ?? '').trim()
   if (text === '') {
     if (ask.optional) return ''
-    if (ask.type === 'choice') return 'Choose one.'
-    if (ask.type === 'text') return 'Write it down first.'
-    if (ask.type === 'fan') return 'Open the fan first.'
+    if (ask.type === 'choice') return t('bench.complaint.choose')
+    if (ask.type === 'text') return t('bench.complaint.write')
+    if (ask.type === 'fan') return t('bench.complaint.fan')
     return writeANumber(ask)
   }
   const number = numberOf(text)
@@ -84,5 +88,5 @@ export function toldAnswer(ask: Ask, filled: Filled): string {
   const text = filled.values[ask.field]
   if (text === undefined || text === '') return ''
   if (ask.type === 'choice') return ask.options?.find((option) => option.key === text)?.text.text ?? text
-  return isNumber(ask) && ask.type !== 'count' ? `${numberOf(text)}°` : text
+  return isNumber(ask) && ask.type !== 'count' ? degrees(numberOf(text)) : text
 }

@@ -7,6 +7,7 @@
   import type { Instrument } from '../api/client'
   import type { Wanted } from './address'
   import { instrumentName } from '../sheet/instrumentName'
+  import { t } from '../said/said.svelte'
 
   interface Props {
     wanted: Wanted
@@ -50,37 +51,37 @@
   }
 </script>
 
-<form aria-label="Another angle" onsubmit={choose}>
-  <h2>Another angle</h2>
+<form aria-label={t('board.angle.title')} onsubmit={choose}>
+  <h2>{t('board.angle.title')}</h2>
   <NumberInput
     id="measure"
-    labelText="Measure in degrees"
+    labelText={t('board.angle.measure')}
     min={0}
     max={360}
     step={1}
     allowDecimal
     bind:value={draft.measure}
-    invalidText="Type a number from 0 to 360."
+    invalidText={t('board.angle.measure-invalid')}
   />
   <div class="two">
-    <Select id="opens" labelText="It opens" bind:selected={draft.opens}>
-      <SelectItem value="right" text="to the right" />
-      <SelectItem value="left" text="to the left" />
+    <Select id="opens" labelText={t('board.angle.opens')} bind:selected={draft.opens}>
+      <SelectItem value="right" text={t('board.angle.opens-to', { side: 'right' })} />
+      <SelectItem value="left" text={t('board.angle.opens-to', { side: 'left' })} />
     </Select>
     <NumberInput
       id="tilt"
-      labelText="Tilt, 0 is level"
+      labelText={t('board.angle.tilt')}
       hideSteppers
       min={-180}
       max={180}
       step={5}
       bind:value={draft.tilt}
-      invalidText="From −180 to 180."
+      invalidText={t('board.angle.tilt-invalid')}
     />
   </div>
   <Select
     id="instrument"
-    labelText="Instrument"
+    labelText={t('board.angle.instrument')}
     selected={draft.instrument}
     on:update={(e) => setInstrument(String(e.detail))}
   >
@@ -89,29 +90,34 @@
     {/each}
   </Select>
   <div class="two">
-    <Select id="short" labelText="Arms" selected={short} on:update={(e) => setArms(String(e.detail))}>
-      <SelectItem value="yes" text="one too short" />
-      <SelectItem value="no" text="past the rim" />
+    <Select
+      id="short"
+      labelText={t('board.angle.arms')}
+      selected={short}
+      on:update={(e) => setArms(String(e.detail))}
+    >
+      <SelectItem value="yes" text={t('board.angle.arms-short')} />
+      <SelectItem value="no" text={t('board.angle.arms-long')} />
     </Select>
     <Select
       id="base"
-      labelText="Base ray"
+      labelText={t('board.angle.base')}
       selected={draft.baseGiven ? 'given' : 'drawn'}
       on:update={(e) => (draft.baseGiven = e.detail === 'given')}
     >
-      <SelectItem value="given" text="given" />
-      <SelectItem value="drawn" text="drawn first" />
+      <SelectItem value="given" text={t('board.angle.base-given')} />
+      <SelectItem value="drawn" text={t('board.angle.base-drawn')} />
     </Select>
   </div>
   <div class="buttons">
-    <Button kind="secondary" on:click={onclose}>Cancel</Button>
-    <Button type="submit">Show it</Button>
+    <Button kind="secondary" on:click={onclose}>{t('board.angle.cancel')}</Button>
+    <Button type="submit">{t('board.angle.show')}</Button>
   </div>
   <div class="give">
-    <Select id="give" labelText="Or put down one of a kind, to handle freely" bind:selected={kind}>
-      {#each kinds as one (one)}<SelectItem value={one} text={one} />{/each}
+    <Select id="give" labelText={t('board.angle.give')} bind:selected={kind}>
+      {#each kinds as one (one)}<SelectItem value={one} text={t('board.angle.kind', { kind: one })} />{/each}
     </Select>
-    <Button kind="tertiary" size="field" on:click={() => ongive(kind)}>Give me one</Button>
+    <Button kind="tertiary" size="field" on:click={() => ongive(kind)}>{t('board.angle.give-one')}</Button>
   </div>
 </form>
 

@@ -1,5 +1,6 @@
 <!-- The steps as beads on a line. -->
 <script lang="ts">
+  import { t } from '../said/said.svelte'
   interface Props {
     labels: string[]
     at: number
@@ -14,7 +15,7 @@
   })
 </script>
 
-<ol aria-label="Steps" bind:this={list}>
+<ol aria-label={t('board.steps')} bind:this={list}>
   {#each labels as label, i (i)}
     <li class:done={i < at} class:now={i === at}>
       <button type="button" aria-current={i === at ? 'step' : undefined} onclick={() => onpick(i)}>

@@ -17,6 +17,7 @@
   import { savePicture, saveSheet } from './takeaway'
   import Tray from './Tray.svelte'
   import type { Options } from './ViewMenu.svelte'
+  import { t } from '../said/said.svelte'
 
   const session = new BoardSession()
   const { stage, live, lesson } = session
@@ -137,12 +138,13 @@
 />
 <svelte:document onfullscreenchange={() => !document.fullscreenElement && (options.projecting = false)} />
 
+<svelte:head><title>{t('board.page')}</title></svelte:head>
 <div class="board" class:dark={options.dark} class:projecting={options.projecting} class:printing>
   <main class="stage" bind:this={svg}>
     <StageSheet
       {stage}
       instruments={session.instruments}
-      label={script ? `Sheet: ${session.title}` : 'Empty sheet'}
+      label={script ? t('board.sheet', { name: session.title }) : t('board.sheet-empty')}
       tool={session.tool}
       {blunt}
       {lying}
@@ -161,7 +163,7 @@
     />
     <header>
       {#if !options.projecting}
-        <h1><a href="/">Jaunty Compass</a></h1>
+        <h1><a href="/">{t('shared.product')}</a></h1>
         <p class="quiet">{session.title}</p>
       {/if}
       {#if script && stage.beat}
@@ -223,12 +225,7 @@
   {/if}
 </div>
 {#if options.blank}
-  <div
-    class="blank"
-    class:dark={options.dark}
-    role="img"
-    aria-label="The Board is blank; B shows it again"
-  ></div>
+  <div class="blank" class:dark={options.dark} role="img" aria-label={t('board.blank')}></div>
 {/if}
 {#if printing && script}
   <Handout {script} instruments={session.instruments} onclose={() => (printing = false)} />

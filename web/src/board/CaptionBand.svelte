@@ -4,6 +4,7 @@
   import ChevronRight from 'carbon-icons-svelte/lib/ChevronRight.svelte'
   import type { Schema } from '../api/client'
   import { mostHands } from './order'
+  import { t } from '../said/said.svelte'
 
   interface Props {
     caption: string
@@ -27,13 +28,13 @@
   }
 </script>
 
-<section class="band" aria-label="Caption">
-  <button type="button" class="step" aria-label="Back" disabled={first} onclick={onback}
+<section class="band" aria-label={t('board.caption')}>
+  <button type="button" class="step" aria-label={t('board.back')} disabled={first} onclick={onback}
     ><ChevronLeft size={32} /></button
   >
   <div class="words" aria-live="polite" data-testid="caption">
     {#if asking && question}
-      <p class="ask">Ask first</p>
+      <p class="ask">{t('board.ask-first')}</p>
       <p class="said">{question.text.text}</p>
       {#if question.choices.length > 0}
         <ul>
@@ -46,7 +47,7 @@
                   inputmode="numeric"
                   min="0"
                   max={mostHands}
-                  aria-label="Hands for {choice}"
+                  aria-label={t('board.hands', { name: choice })}
                   value={counts[i] ?? ''}
                   oninput={(event) => oncount(i, hands(event.currentTarget.value))}
                 />
@@ -63,14 +64,15 @@
           {#each question.choices as { text: choice }, i (choice)}
             <li class:right={i === question.answer}>
               {choice}{#if counts[i] != null}&nbsp;<span class="tally">{counts[i]}</span
-                >{/if}{#if i === question.answer}<span class="visually-hidden">, the answer</span>{/if}
+                >{/if}{#if i === question.answer}<span class="visually-hidden">{t('board.the-answer')}</span
+                >{/if}
             </li>
           {/each}
         </ul>
       {/if}
     {/if}
   </div>
-  <button type="button" class="step" aria-label="Next" disabled={last} onclick={onnext}
+  <button type="button" class="step" aria-label={t('board.next')} disabled={last} onclick={onnext}
     ><ChevronRight size={32} /></button
   >
 </section>

@@ -1,6 +1,7 @@
 <!-- Everything the Board can demonstrate, one press each. -->
 <script lang="ts">
   import type { Demonstration } from '../api/client'
+  import { t } from '../said/said.svelte'
 
   interface Props {
     demonstrations: Demonstration[]
@@ -9,23 +10,24 @@
   }
   let { demonstrations, shown, onpick }: Props = $props()
 
-  const headings: Record<Demonstration['group'], string> = {
-    words: 'Words and names',
-    estimating: 'Estimating',
-    measuring: 'Measuring',
-    drawing: 'Drawing',
-    reflex: 'Reflex angles',
-    wentWrong: 'What went wrong?',
-  }
+  const order: Demonstration['group'][] = [
+    'words',
+    'estimating',
+    'measuring',
+    'drawing',
+    'reflex',
+    'wentWrong',
+  ]
   const groups = $derived(
-    (Object.keys(headings) as Demonstration['group'][]).map((group) => ({
+    order.map((group) => ({
       group,
-      heading: headings[group],
+      heading: t('board.group', { group }),
       entries: demonstrations.filter((d) => d.group === group),
     })),
   )
   /** Under its heading a replay needs only the name of the mistake. */
-  const short = (title: string): string => title.replace(/^What went wrong\? /, '')
+  const short = (title: string, heading: string): string =>
+    title.startsWith(heading) ? title.slice(heading.length).trim() : title
 </script>
 
 <div class="list">
@@ -39,7 +41,7 @@
               type="button"
               aria-current={entry.key === shown ? 'true' : undefined}
               title={entry.summary.text}
-              onclick={() => onpick(entry)}>{short(entry.title.text)}</button
+              onclick={() => onpick(entry)}>{short(entry.title.text, heading)}</button
             >
           </li>
         {/each}

@@ -3,6 +3,7 @@
   import type { Schema } from '../api/client'
   import * as hand from './hand'
   import type { Stage } from './stage.svelte'
+  import { t } from '../said/said.svelte'
 
   interface Props {
     stage: Stage
@@ -17,19 +18,19 @@
 </script>
 
 <div class="free" role="status">
-  <span>Your hand has the sheet.</span>
+  <span>{t('board.free.title')}</span>
   {#if laid}
-    <button type="button" class="as-link" onclick={() => turnOver(laid)}>Turn over</button>
+    <button type="button" class="as-link" onclick={() => turnOver(laid)}>{t('board.free.turn-over')}</button>
     <button type="button" class="as-link" onclick={() => stage.touch((s) => hand.putAway(s, laid.id))}
-      >Put away</button
+      >{t('board.free.put-away')}</button
     >
   {/if}
   {#if stage.settled.straightedge}
     <button type="button" class="as-link" onclick={() => stage.touch((s) => hand.layStraightedge(s, null))}
-      >Put the straightedge away</button
+      >{t('board.free.put-straightedge-away')}</button
     >
   {/if}
-  <button type="button" class="as-link" onclick={() => stage.rejoin()}>Back to the demonstration</button>
+  <button type="button" class="as-link" onclick={() => stage.rejoin()}>{t('board.free.back')}</button>
 </div>
 
 <style>

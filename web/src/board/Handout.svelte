@@ -5,6 +5,7 @@
   import { sceneOf } from '../sheet/scene'
   import Sheet from '../sheet/Sheet.svelte'
   import SheetScene from '../sheet/SheetScene.svelte'
+  import { t } from '../said/said.svelte'
 
   interface Props {
     script: Script
@@ -22,13 +23,12 @@
   )
 </script>
 
-<section class="handout" aria-label="Handout">
+<section class="handout" aria-label={t('board.handout.title')}>
   <div class="tools">
-    <Button size="small" on:click={() => window.print()}>Print</Button>
-    <Button size="small" kind="secondary" on:click={onclose}>Back to the Board</Button>
+    <Button size="small" on:click={() => window.print()}>{t('board.handout.print')}</Button>
+    <Button size="small" kind="secondary" on:click={onclose}>{t('board.handout.back')}</Button>
     <p>
-      One small picture for each step. Print at 100 % for the last one to be
-      {smaller === 1 ? 'true to size' : `at its scale of 1 : ${smaller}`}.
+      {t('board.handout.hint', { scaleOf: smaller })}
     </p>
   </div>
   <h1>{script.title.text}</h1>
@@ -36,7 +36,7 @@
     {#each script.steps as step (step.key)}
       <li>
         <div class="picture">
-          <Sheet label="Step: {step.label.text}" {...script.window}>
+          <Sheet label={t('board.handout.step', { name: step.label.text })} {...script.window}>
             <SheetScene scene={sceneOf(step.state)} {instruments} />
           </Sheet>
         </div>
@@ -49,17 +49,17 @@
     {/each}
   </ol>
   <div class="finished">
-    <h2>{smaller === 1 ? 'True to size' : `Too large for this paper: drawn at 1 : ${smaller}`}</h2>
+    <h2>{t('board.handout.size', { scaleOf: smaller })}</h2>
     <div
       class="true"
       style:width="{script.window.width / smaller}mm"
       style:height="{script.window.height / smaller}mm"
     >
-      <Sheet label="Finished sheet, {smaller === 1 ? 'true to size' : `1 : ${smaller}`}" {...script.window}>
+      <Sheet label={t('board.handout.finished', { scaleOf: smaller })} {...script.window}>
         <SheetScene scene={sceneOf(last.state)} {instruments} />
       </Sheet>
     </div>
-    <p class="check">This line is 100 mm long: <span class="measure"></span></p>
+    <p class="check">{t('board.handout.check')} <span class="measure"></span></p>
   </div>
 </section>
 

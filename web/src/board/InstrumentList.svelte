@@ -3,6 +3,7 @@
   import type { Instrument } from '../api/client'
   import InstrumentPicture from '../sheet/InstrumentPicture.svelte'
   import { instrumentName } from '../sheet/instrumentName'
+  import { t } from '../said/said.svelte'
 
   interface Props {
     instruments: Instrument[]
@@ -15,8 +16,8 @@
 </script>
 
 <div class="instruments">
-  <h2>Instruments</h2>
-  <p class="quiet">Take one and lay it on.</p>
+  <h2>{t('board.instruments.title')}</h2>
+  <p class="quiet">{t('board.instruments.hint')}</p>
   <ul>
     {#each instruments as instrument (instrument.protractor.id)}
       <li>
@@ -27,11 +28,11 @@
       </li>
     {/each}
   </ul>
-  <h2>Beside them</h2>
+  <h2>{t('board.instruments.more')}</h2>
   <div class="beside">
-    <button type="button" onclick={onstraightedge}>Straightedge, with millimetres</button>
-    <button type="button" onclick={ontrace}>Tracing paper over the angle</button>
-    <label><input type="checkbox" bind:checked={blunt} />Blunt pencil: thick lines and dots</label>
+    <button type="button" onclick={onstraightedge}>{t('board.instruments.straightedge')}</button>
+    <button type="button" onclick={ontrace}>{t('board.instruments.tracing-paper')}</button>
+    <label><input type="checkbox" bind:checked={blunt} />{t('board.instruments.blunt')}</label>
   </div>
 </div>
 

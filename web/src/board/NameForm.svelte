@@ -1,6 +1,7 @@
 <!-- What is to be written at a point of the sheet. -->
 <script lang="ts">
   import { onMount } from 'svelte'
+  import { t } from '../said/said.svelte'
 
   let { onwrite }: { onwrite: (text: string) => void } = $props()
 
@@ -14,8 +15,8 @@
   }
 </script>
 
-<form onsubmit={submit} aria-label="Write on the sheet">
-  <label for="name-text">Write a name or a few words</label>
+<form onsubmit={submit} aria-label={t('board.name.title')}>
+  <label for="name-text">{t('board.name.label')}</label>
   <input
     id="name-text"
     bind:this={input}
@@ -23,7 +24,7 @@
     maxlength="40"
     onkeydown={(event) => event.code === 'Escape' && onwrite('')}
   />
-  <button type="submit">Write</button>
+  <button type="submit">{t('board.name.write')}</button>
 </form>
 
 <style>

@@ -1,5 +1,6 @@
 <!-- What went wrong with a request or an address, or what the teacher should know before the lesson does. -->
 <script lang="ts">
+  import { t } from '../said/said.svelte'
   interface Props {
     failure: string
     warnings: readonly string[]
@@ -11,7 +12,7 @@
 {#if failure}
   <p class="failure" role="alert">
     {failure}
-    <button type="button" class="as-link" onclick={onread}>All right</button>
+    <button type="button" class="as-link" onclick={onread}>{t('board.all-right')}</button>
   </p>
 {:else if warnings.length > 0}
   <p class="warning" role="note">{warnings.join(' ')}</p>

@@ -10,6 +10,7 @@
   import { mostItems, parseOrder, shifted, writeOrder, type OrderItem, type RunningOrder } from './order'
   import { download } from '../shared/download'
   import OpenFile from '../shared/OpenFile.svelte'
+  import { t } from '../said/said.svelte'
 
   interface Props {
     order: RunningOrder
@@ -36,10 +37,10 @@
 
   async function save(): Promise<void> {
     try {
-      const body = { name: order.name.trim() || 'Lesson', items: order.items }
+      const body = { name: order.name.trim() || t('board.order.lesson'), items: order.items }
       await ask(api.POST('/api/v1/running-orders', { body }))
       saved = await ask(api.GET('/api/v1/running-orders'))
-      said = 'Saved with your account.'
+      said = t('board.order.saved-account')
       fault = ''
     } catch (error) {
       fault = tell(error)
@@ -58,23 +59,21 @@
   function load(text: string): void {
     const read = parseOrder(text)
     fault = read.fault ?? ''
-    said = read.fault ? '' : 'Opened.'
+    said = read.fault ? '' : t('board.order.opened')
     if (!read.fault) onchange(read.order)
   }
 </script>
 
 <div class="order">
-  <h2>Running order</h2>
+  <h2>{t('board.order.title')}</h2>
   <TextInput
-    labelText="Name of the lesson"
+    labelText={t('board.order.name')}
     value={order.name}
     maxlength={120}
     on:input={(e) => onchange({ ...order, name: String(e.detail ?? '') })}
   />
   {#if order.items.length === 0}
-    <p class="quiet">
-      Nothing here yet. Add what is on the Board now; the list then lives in this page’s address.
-    </p>
+    <p class="quiet">{t('board.order.empty')}</p>
   {/if}
   <ol>
     {#each order.items as item, i (`${i}:${item.query}`)}
@@ -82,19 +81,19 @@
         <button type="button" class="open" onclick={() => onopen(item.query)}>{i + 1}. {item.title}</button>
         <button
           type="button"
-          aria-label="Move “{item.title}” up"
+          aria-label={t('board.order.up', { name: item.title })}
           disabled={i === 0}
           onclick={() => onchange(shifted(order, i, -1))}><ArrowUp /></button
         >
         <button
           type="button"
-          aria-label="Move “{item.title}” down"
+          aria-label={t('board.order.down', { name: item.title })}
           disabled={i === order.items.length - 1}
           onclick={() => onchange(shifted(order, i, 1))}><ArrowDown /></button
         >
         <button
           type="button"
-          aria-label="Take “{item.title}” out"
+          aria-label={t('board.order.out', { name: item.title })}
           onclick={() => onchange({ ...order, items: order.items.filter((_, at) => at !== i) })}
           ><TrashCan /></button
         >
@@ -105,32 +104,34 @@
     <Button
       size="small"
       disabled={order.items.length >= mostItems}
-      on:click={() => onchange({ ...order, items: [...order.items, now] })}>Add what is shown</Button
+      on:click={() => onchange({ ...order, items: [...order.items, now] })}>{t('board.order.add')}</Button
     >
     <Button
       size="small"
       kind="tertiary"
       disabled={order.items.length === 0}
       on:click={() => download(`${order.name || 'lesson'}.json`, writeOrder(order), 'application/json')}
-      >Save as a file</Button
+      >{t('board.order.file')}</Button
     >
     <OpenFile onopen={load} />
     {#if signedIn}
       <Button size="small" kind="tertiary" disabled={order.items.length === 0} on:click={save}
-        >Save with my account</Button
+        >{t('board.order.account')}</Button
       >
     {/if}
   </div>
   {#if saved.length > 0}
-    <h3>Saved</h3>
+    <h3>{t('board.order.saved')}</h3>
     <ul>
       {#each saved as one (one.id)}
         <li>
           <button type="button" class="open" onclick={() => onchange({ name: one.name, items: one.items })}
             >{one.name}</button
           >
-          <button type="button" aria-label="Delete “{one.name}”" onclick={() => remove(one.id)}
-            ><TrashCan /></button
+          <button
+            type="button"
+            aria-label={t('board.order.delete', { name: one.name })}
+            onclick={() => remove(one.id)}><TrashCan /></button
           >
         </li>
       {/each}

@@ -12,6 +12,7 @@
   import type { BoardSession } from './session.svelte'
   import type { Panel } from './Tray.svelte'
   import ViewMenu, { type Options } from './ViewMenu.svelte'
+  import { t } from '../said/said.svelte'
 
   interface Props {
     session: BoardSession
@@ -44,7 +45,7 @@
   }
 </script>
 
-<Popover label={panel}>
+<Popover label={t('board.tray.panel', { panel })}>
   {#if panel === 'list'}
     <DemonstrationList
       demonstrations={session.demonstrations}
@@ -79,7 +80,7 @@
     <RulesForm
       rules={session.wanted.rules}
       trust={session.instruments.find((i) => i.protractor.id === session.wanted.instrument)?.rules ?? []}
-      submit="Do it this way"
+      submit={t('shared.rules.use')}
       onchoose={(rules) => session.show({ ...session.wanted, rules })}
     />
   {:else if panel === 'order'}

@@ -1,7 +1,7 @@
 <!-- What the protractor shows just now, in numbers; hidden until the teacher wants it. -->
 <script lang="ts">
   import type { Schema } from '../api/client'
-  import { spoken } from '../sheet/geometry'
+  import { degrees, t } from '../said/said.svelte'
 
   let { reply }: { reply: Schema['ReadingsReply'] | null } = $props()
 
@@ -9,29 +9,29 @@
   let shown = $state(false)
 
   const reading = (value: number | null | undefined): string =>
-    value === null || value === undefined ? 'off the scale' : `${spoken(value)}°`
+    value === null || value === undefined ? t('board.readings.off') : degrees(value)
 </script>
 
-<section aria-label="Readings" data-testid="readings">
+<section aria-label={t('board.readings.title')} data-testid="readings">
   {#if reply}
     <dl>
       {#each reply.scales as scale (scale.scale)}
         <dt class:used={scale.scale === reply.advice.scale}>{scale.scale}</dt>
         <dd class:used={scale.scale === reply.advice.scale}>
-          {#if shown}{reading(scale.start)} … {reading(scale.end)}{:else}covered{/if}
+          {shown
+            ? t('board.readings.from-to', { one: reading(scale.start), two: reading(scale.end) })
+            : t('board.readings.covered')}
         </dd>
       {/each}
-      <dt>centre mark</dt>
-      <dd>{spoken(reply.alignment.centreOffset)} mm off</dd>
-      <dt>zero line</dt>
-      <dd>{spoken(Math.abs(reply.alignment.zeroLineOff))}° off</dd>
+      <dt>{t('board.readings.lies')}</dt>
+      <dd>{reply.lying.text}</dd>
     </dl>
     <p>{reply.advice.why.text}</p>
     <button type="button" aria-pressed={shown} onclick={() => (shown = !shown)}>
-      {shown ? 'Cover the numbers' : 'Show the numbers'}
+      {shown ? t('board.readings.cover') : t('board.readings.show')}
     </button>
   {:else}
-    <p>Lay the protractor on to see what it shows.</p>
+    <p>{t('board.readings.none')}</p>
   {/if}
 </section>
 

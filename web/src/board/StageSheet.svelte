@@ -13,6 +13,7 @@
   import type { Stage } from './stage.svelte'
   import type { Tool } from './Tray.svelte'
   import { closeUp, fromMiddle, moved, type View } from '../sheet/view'
+  import { t } from '../said/said.svelte'
 
   interface Props {
     stage: Stage
@@ -141,12 +142,12 @@
 
   const does = $derived(
     tool === 'dot'
-      ? 'makes a dot'
+      ? t('sheet.pencil.dot')
       : tool === 'name'
-        ? 'writes here'
+        ? t('sheet.pencil.write')
         : ruling
-          ? 'ends the line'
-          : 'begins a line',
+          ? t('sheet.pencil.end-line')
+          : t('sheet.pencil.begin-line'),
   )
 </script>
 

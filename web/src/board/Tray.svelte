@@ -16,6 +16,7 @@
   import TouchInteraction from 'carbon-icons-svelte/lib/TouchInteraction.svelte'
   import Undo from 'carbon-icons-svelte/lib/Undo.svelte'
   import View from 'carbon-icons-svelte/lib/View.svelte'
+  import { t } from '../said/said.svelte'
 
   interface Props {
     panel: Panel | null
@@ -31,23 +32,23 @@
     panel = panel === which ? null : which
   }
   const tools = [
-    { key: 'hand', name: 'Hand', Icon: TouchInteraction },
-    { key: 'ray', name: 'Ray', Icon: RulerAlt },
-    { key: 'dot', name: 'Dot', Icon: DotMark },
-    { key: 'name', name: 'Name', Icon: StringText },
+    { key: 'hand', Icon: TouchInteraction },
+    { key: 'ray', Icon: RulerAlt },
+    { key: 'dot', Icon: DotMark },
+    { key: 'name', Icon: StringText },
   ] as const
 </script>
 
-<nav aria-label="Tray">
+<nav aria-label={t('board.tray.title')}>
   <button type="button" aria-pressed={panel === 'list'} onclick={() => toggle('list')}
-    ><ListBulleted size={20} /><span>List</span></button
+    ><ListBulleted size={20} /><span>{t('board.tray.panel', { panel: 'list' })}</span></button
   >
   <button type="button" aria-pressed={panel === 'angle'} onclick={() => toggle('angle')}>
     <svg viewBox="0 0 32 24" width="28" height="21" aria-hidden="true">
       <path d="M3 21H30" stroke="var(--start-arm)" stroke-width="3" fill="none" />
       <path d="M3 21 22 3" stroke="var(--end-arm)" stroke-width="3" stroke-dasharray="7 2" fill="none" />
     </svg>
-    <span>Angle</span>
+    <span>{t('board.tray.panel', { panel: 'angle' })}</span>
   </button>
   <button type="button" aria-pressed={panel === 'instruments'} onclick={() => toggle('instruments')}>
     <svg viewBox="-26 -26 52 32" width="32" height="20" aria-hidden="true">
@@ -59,32 +60,36 @@
         stroke-width="2.5"
       />
     </svg>
-    <span>Instruments</span>
+    <span>{t('board.tray.panel', { panel: 'instruments' })}</span>
   </button>
   <hr />
-  <div role="group" aria-label="Tools">
-    {#each tools as { key, name, Icon } (key)}
+  <div role="group" aria-label={t('board.tray.tools')}>
+    {#each tools as { key, Icon } (key)}
       <button type="button" aria-pressed={tool === key} onclick={() => (tool = key)}
-        ><Icon size={20} /><span>{name}</span></button
+        ><Icon size={20} /><span>{t('board.tray.tool', { toolKey: key })}</span></button
       >
     {/each}
   </div>
   <div class="pair">
-    <button type="button" aria-label="Undo" disabled={!canUndo} onclick={onundo}><Undo size={20} /></button>
-    <button type="button" aria-label="Redo" disabled={!canRedo} onclick={onredo}><Redo size={20} /></button>
+    <button type="button" aria-label={t('board.tray.undo')} disabled={!canUndo} onclick={onundo}
+      ><Undo size={20} /></button
+    >
+    <button type="button" aria-label={t('board.tray.redo')} disabled={!canRedo} onclick={onredo}
+      ><Redo size={20} /></button
+    >
   </div>
   <hr />
   <button type="button" aria-pressed={panel === 'readings'} onclick={() => toggle('readings')}
-    ><Report size={20} /><span>Readings</span></button
+    ><Report size={20} /><span>{t('board.tray.panel', { panel: 'readings' })}</span></button
   >
   <button type="button" aria-pressed={panel === 'rules'} onclick={() => toggle('rules')}
-    ><SettingsAdjust size={20} /><span>House rules</span></button
+    ><SettingsAdjust size={20} /><span>{t('board.tray.panel', { panel: 'rules' })}</span></button
   >
   <button type="button" aria-pressed={panel === 'order'} onclick={() => toggle('order')}
-    ><Playlist size={20} /><span>Lesson</span></button
+    ><Playlist size={20} /><span>{t('board.tray.panel', { panel: 'order' })}</span></button
   >
   <button type="button" aria-pressed={panel === 'view'} onclick={() => toggle('view')}
-    ><View size={20} /><span>View</span></button
+    ><View size={20} /><span>{t('board.tray.panel', { panel: 'view' })}</span></button
   >
 </nav>
 

@@ -12,6 +12,7 @@
 
 <script lang="ts">
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
+  import { t } from '../said/said.svelte'
 
   interface Props {
     options: Options
@@ -24,28 +25,28 @@
   let { options = $bindable(), onproject, onwhole, onsvg, onpng, onhandout }: Props = $props()
 
   const switches = [
-    ['lens', 'Lens over the crossing', 'L'],
-    ['snap', 'Help with the last millimetre', ''],
-    ['pointer', 'Pointing hand', 'P'],
-    ['dark', 'Ink for a dark room', ''],
+    ['lens', 'board.view.lens', 'L'],
+    ['snap', 'board.view.snap', ''],
+    ['pointer', 'board.view.pointer', 'P'],
+    ['dark', 'board.view.dark', ''],
   ] as const
 </script>
 
 <div class="menu">
-  <h2>View</h2>
+  <h2>{t('board.view.title')}</h2>
   {#each switches as [key, label, shortcut] (key)}
     <label
-      ><input type="checkbox" bind:checked={options[key]} />{label}{#if shortcut}<kbd>{shortcut}</kbd
+      ><input type="checkbox" bind:checked={options[key]} />{t(label)}{#if shortcut}<kbd>{shortcut}</kbd
         >{/if}</label
     >
   {/each}
-  <Button size="small" kind="tertiary" on:click={onwhole}>Whole sheet (0)</Button>
-  <Button size="small" on:click={onproject}>Project: sheet, steps and caption only (F)</Button>
-  <p class="quiet">B blanks the Board. Plus and minus zoom; the empty hand carries the paper.</p>
-  <h2>Take away</h2>
-  <Button size="small" kind="tertiary" on:click={onsvg}>Sheet as SVG, true to size</Button>
-  <Button size="small" kind="tertiary" on:click={onpng}>Sheet as PNG</Button>
-  <Button size="small" kind="tertiary" on:click={onhandout}>Handout of all steps</Button>
+  <Button size="small" kind="tertiary" on:click={onwhole}>{t('board.view.whole')}</Button>
+  <Button size="small" on:click={onproject}>{t('board.view.project')}</Button>
+  <p class="quiet">{t('board.view.keys')}</p>
+  <h2>{t('board.view.take-away')}</h2>
+  <Button size="small" kind="tertiary" on:click={onsvg}>{t('board.view.svg')}</Button>
+  <Button size="small" kind="tertiary" on:click={onpng}>{t('board.view.png')}</Button>
+  <Button size="small" kind="tertiary" on:click={onhandout}>{t('board.view.handout')}</Button>
 </div>
 
 <style>

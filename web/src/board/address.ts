@@ -1,5 +1,6 @@
 /** What is demonstrated, as it stands in the page's address, so that it can be bookmarked and shared. */
 import type { HouseRules, Placement, Schema } from '../api/client'
+import { t } from '../said/said.svelte'
 
 export interface Wanted {
   /** Key of the demonstration. */
@@ -46,9 +47,7 @@ function number(query: URLSearchParams, name: string, fallback: number, least: n
   if (text === null) return fallback
   const value = text.trim() === '' ? NaN : Number(text)
   if (Number.isFinite(value) && value >= least && value <= most) return value
-  throw new Fault(
-    `“${name}” must be a number from ${least} to ${most}; the address says “${text.slice(0, 40)}”.`,
-  )
+  throw new Fault(t('board.address.number', { name, from: least, to: most, own: text.slice(0, 40) }))
 }
 
 function oneOf<T extends string>(
@@ -61,14 +60,14 @@ function oneOf<T extends string>(
   if (text === null) return fallback
   const found = allowed.find((word) => word === text)
   if (found) return found
-  throw new Fault(`“${name}” must be ${allowed.join(' or ')}; the address says “${text.slice(0, 40)}”.`)
+  throw new Fault(t('board.address.one-of', { name, items: allowed.join(', '), own: text.slice(0, 40) }))
 }
 
 function name(query: URLSearchParams, key: string, fallback: string): string {
   const text = query.get(key)
   if (text === null) return fallback
   if (/^[\w:-]{1,80}$/.test(text)) return text
-  throw new Fault(`“${key}” is not a name we know: “${text.slice(0, 40)}”.`)
+  throw new Fault(t('board.address.name', { name: key, own: text.slice(0, 40) }))
 }
 
 function rules(query: URLSearchParams): Partial<HouseRules> {
@@ -80,7 +79,7 @@ function rules(query: URLSearchParams): Partial<HouseRules> {
   } catch {
     // Told below, as every other fault is.
   }
-  throw new Fault('The house rules in this address are cut off or changed.')
+  throw new Fault(t('board.address.rules'))
 }
 
 function placement(query: URLSearchParams): Placement | null {
@@ -90,13 +89,12 @@ function placement(query: URLSearchParams): Placement | null {
   if ([x, y, turn].every((n) => Number.isFinite(n) && Math.abs(n!) <= 2000)) {
     return { centre: { x: x!, y: y! }, turn: turn!, turnedOver: over === 1 }
   }
-  throw new Fault('“lay” must be three numbers: x and y of the centre mark in mm, and the turn in degrees.')
+  throw new Fault(t('board.address.lay'))
 }
 
 /** Reads an address. What is missing is as usual; what makes no sense is told, and nothing is guessed. */
 export function readAddress(search: string): AddressRead {
-  if (search.length > longest)
-    return { wanted: null, fault: 'This address is far too long to be one of ours.' }
+  if (search.length > longest) return { wanted: null, fault: t('board.address.too-long') }
   const query = new URLSearchParams(search)
   try {
     return {

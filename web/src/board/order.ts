@@ -2,6 +2,8 @@
  * A lesson's running order: named demonstrations in a row. Without signing in it lives in the page's address, behind the #;
  * as a file it is JSON with a format name and a version.
  */
+import { t } from '../said/said.svelte'
+
 export interface OrderItem {
   title: string
   /** The address of the demonstration, from its question mark on. */
@@ -71,42 +73,38 @@ export const withHands = (order: RunningOrder, tallies: Tallies): RunningOrder =
 /** Reads a running order from text; a fault says what is wrong with it, and where. */
 export function parseOrder(text: string): { order: RunningOrder; fault: string | null } {
   const refuse = (fault: string): { order: RunningOrder; fault: string } => ({ order: emptyOrder, fault })
-  if (text.length > longestFile) return refuse('This list is far too long to be one of ours.')
+  if (text.length > longestFile) return refuse(t('board.order.fault.too-long'))
   let value: unknown
   try {
     value = JSON.parse(text)
   } catch (error) {
-    return refuse(`This list is cut off or changed: ${lineOf(text, error)}.`)
+    return refuse(t('board.order.fault.broken', { count: lineOf(text, error) }))
   }
   if (typeof value !== 'object' || value === null || (value as { format?: unknown }).format !== format) {
-    return refuse(`This is no running order: its format is not “${format}”.`)
+    return refuse(t('board.order.fault.format', { name: format }))
   }
   const { version: made, name, items } = value as { version?: unknown; name?: unknown; items?: unknown }
   if (made !== version) {
-    return refuse(
-      `This list was made by another version (${String(made)}); this one reads version ${version}.`,
-    )
+    return refuse(t('board.order.fault.version', { own: String(made).slice(0, 20), count: version }))
   }
-  if (typeof name !== 'string' || name.length > longestName)
-    return refuse('The list’s name is missing or too long.')
+  if (typeof name !== 'string' || name.length > longestName) return refuse(t('board.order.fault.name'))
   if (!Array.isArray(items) || items.length > mostItems) {
-    return refuse(`A list has at most ${mostItems} demonstrations; this one is not a list or has more.`)
+    return refuse(t('board.order.fault.items', { most: mostItems }))
   }
   for (const [i, item] of items.entries()) {
     const { title, query, hands } = (item ?? {}) as Record<keyof OrderItem, unknown>
-    if (!isHands(hands)) return refuse(`The shows of hands of demonstration ${i + 1} are not whole.`)
+    if (!isHands(hands)) return refuse(t('board.order.fault.hands', { place: i + 1 }))
     if (!isText(title, longestName) || !isText(query, longestQuery) || !query.startsWith('?')) {
-      return refuse(`Demonstration ${i + 1} of the list is not whole.`)
+      return refuse(t('board.order.fault.item', { place: i + 1 }))
     }
   }
   return { order: { name, items: items as OrderItem[] }, fault: null }
 }
 
 /** Where JSON broke off, as a person counts lines. */
-function lineOf(text: string, error: unknown): string {
+function lineOf(text: string, error: unknown): number {
   const position = /position (\d+)/.exec(String(error))?.[1]
-  const line = text.slice(0, position === undefined ? text.length : Number(position)).split('\n').length
-  return `see line ${line}`
+  return text.slice(0, position === undefined ? text.length : Number(position)).split('\n').length
 }
 
 export const writeOrder = (order: RunningOrder): string =>
@@ -123,13 +121,12 @@ export function orderAddress(order: RunningOrder): string {
 export function readOrder(hash: string): { order: RunningOrder; fault: string | null } {
   const coded = /^#list=(.*)$/.exec(hash)?.[1]
   if (coded === undefined) return { order: emptyOrder, fault: null }
-  if (coded.length > longestFile)
-    return { order: emptyOrder, fault: 'The list in this address is far too long.' }
+  if (coded.length > longestFile) return { order: emptyOrder, fault: t('board.order.fault.address-long') }
   try {
     const bytes = Uint8Array.from(atob(coded.replace(/-/g, '+').replace(/_/g, '/')), (c) => c.charCodeAt(0))
     return parseOrder(new TextDecoder('utf-8', { fatal: true }).decode(bytes))
   } catch {
-    return { order: emptyOrder, fault: 'The list in this address is cut off or changed; it opens empty.' }
+    return { order: emptyOrder, fault: t('board.order.fault.address') }
   }
 }
 

@@ -1,5 +1,14 @@
 /** What the Board shows and how it came there: a demonstration, its address, the lesson it stands in, the instruments at hand. */
-import { api, ask, tell, type Demonstration, type Instrument, type Script } from '../api/client'
+import languages from 'virtual:said/board'
+import {
+  api,
+  ask,
+  tell,
+  type Demonstration,
+  type HouseRules,
+  type Instrument,
+  type Script,
+} from '../api/client'
 import { LiveReadings } from '../sheet/readings.svelte'
 import { Latest } from '../shared/latest'
 import { wholeSheet, type View } from '../sheet/view'
@@ -11,6 +20,7 @@ import { Lesson } from './lesson.svelte'
 import { orderAddress, readOrder } from './order'
 import { Stage } from './stage.svelte'
 import type { Panel, Tool } from './Tray.svelte'
+import { sayAs, speak, spokenLanguage, t } from '../said/said.svelte'
 
 export class BoardSession {
   readonly stage = new Stage()
@@ -34,7 +44,7 @@ export class BoardSession {
   }
 
   get title(): string {
-    return this.script?.title.text ?? 'Jaunty Compass'
+    return this.script?.title.text ?? t('shared.product')
   }
 
   /** Whether an instrument is one that the teacher has described. */
@@ -45,6 +55,7 @@ export class BoardSession {
   async show(next: Wanted, at = 0): Promise<boolean> {
     const from = this.panel
     try {
+      await this.#speakFor(next.rules)
       const chosen = this.isOwn(next.instrument)
         ? this.instruments.find((i) => i.protractor.id === next.instrument)!.protractor
         : null
@@ -65,6 +76,25 @@ export class BoardSession {
       this.failure = tell(error)
       return false
     }
+  }
+
+  /** The Board speaks the language of the class, where its rules say which, and in its words. */
+  async #speakFor(rules: Partial<HouseRules>): Promise<void> {
+    const before = spokenLanguage()
+    await speak([rules.language, ...navigator.languages], languages)
+    sayAs({ ...rules, language: rules.language ?? spokenLanguage() })
+    if (this.ready && spokenLanguage() !== before) await this.#fetchLists()
+  }
+
+  async #fetchLists(): Promise<void> {
+    const [instruments, demonstrations, cabinet] = await Promise.all([
+      ask(api.GET('/api/v1/instruments')),
+      ask(api.GET('/api/v1/demonstrations')),
+      loadCabinet(),
+    ])
+    this.#own = cabinet.map((i) => i.protractor.id)
+    this.instruments = [...instruments, ...cabinet]
+    this.demonstrations = demonstrations
   }
 
   /** Closes the panel that something was asked from; one that was opened while it came stays open. */
@@ -94,14 +124,10 @@ export class BoardSession {
 
   /** Opens what the address says, as it was left in this tab. */
   async begin(): Promise<void> {
+    const read = readAddress(location.search)
     try {
-      ;[this.instruments, this.demonstrations] = await Promise.all([
-        ask(api.GET('/api/v1/instruments')),
-        ask(api.GET('/api/v1/demonstrations')),
-      ])
-      const cabinet = await loadCabinet()
-      this.#own = cabinet.map((i) => i.protractor.id)
-      this.instruments = [...this.instruments, ...cabinet]
+      await this.#speakFor(read.wanted?.rules ?? {})
+      await this.#fetchLists()
     } catch (error) {
       this.failure = tell(error)
       return
@@ -109,9 +135,8 @@ export class BoardSession {
     const listed = readOrder(location.hash)
     if (listed.fault) this.failure = listed.fault
     this.lesson.take(listed.order)
-    const read = readAddress(location.search)
     if (read.fault !== null) {
-      this.failure = `This address cannot be read. ${read.fault} Choose a demonstration from the list.`
+      this.failure = t('board.address.unreadable', { why: read.fault })
       this.panel = 'list'
     } else {
       const before = kept(location.search)

@@ -26,7 +26,13 @@ export interface Manner {
   degrees?: 'sign' | 'words'
 }
 
+/** A message that takes no arguments. */
+export type PlainMessage = {
+  [K in keyof Messages]: Messages[K] extends null ? K : never
+}[keyof Messages]
+
 type Value = string | number
+const baseOf = (tag: string): string => tag.split('-')[0]!
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 
 function formsOf(catalogue: Catalogue, chosen: Manner['words']): Record<string, string> {
@@ -45,16 +51,15 @@ class Saying {
   #catalogue: Catalogue | null = $state.raw(null)
   #manner: Manner = $state.raw({})
   #patterns = new Map<string, IntlMessageFormat>()
-  readonly #forms = $derived(this.#catalogue ? formsOf(this.#catalogue, this.#manner.words) : {})
+  /** A class has words of its own in its own language only; elsewhere the usual ones stand. */
+  readonly #words = $derived(
+    baseOf(this.#manner.language ?? 'en') === baseOf(this.language) ? this.#manner.words : null,
+  )
+  readonly #forms = $derived(this.#catalogue ? formsOf(this.#catalogue, this.#words) : {})
 
   /** Tag of the language. */
   get language(): string {
     return this.#catalogue?.tag ?? 'en'
-  }
-
-  /** The words of which a class chooses. */
-  get words(): Catalogue['words'] {
-    return this.#catalogue?.words ?? {}
   }
 
   speak(catalogue: Catalogue): void {
@@ -64,10 +69,12 @@ class Saying {
     document.documentElement.lang = catalogue.tag
   }
 
-  /** A class has words of its own in its own language only; elsewhere the usual ones stand. */
   as(manner: Manner): void {
-    const base = (tag: string): string => tag.split('-')[0]!
-    this.#manner = base(manner.language ?? 'en') === base(this.language) ? manner : { ...manner, words: null }
+    this.#manner = manner
+  }
+
+  knows(key: string): boolean {
+    return this.#catalogue?.messages[key] !== undefined
   }
 
   say(key: string, values: Record<string, Value>): string {
@@ -108,14 +115,14 @@ export const t = <K extends keyof Messages>(
   ...values: Messages[K] extends null ? [] : [Messages[K]]
 ): string => saying.say(key, (values[0] ?? {}) as Record<string, Value>)
 
+/** Says a message whose key is put together at run time; null where there is none. */
+export const sayIfKnown = (key: string): string | null => (saying.knows(key) ? saying.say(key, {}) : null)
+
 /** A number of degrees, as the class writes them. */
 export const degrees = (value: number): string => saying.degrees(value)
 
 /** Tag of the language that is spoken. */
 export const spokenLanguage = (): string => saying.language
-
-/** The words of which a class chooses, by what they are for. */
-export const offeredWords = (): Catalogue['words'] => saying.words
 
 /** A date as the language writes it. */
 export const dated = (date: Date, options: Intl.DateTimeFormatOptions): string =>

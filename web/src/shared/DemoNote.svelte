@@ -1,5 +1,6 @@
 <!-- Says where everything is made up: whoever uses it for a real class would publish it. -->
 <script lang="ts">
+  import { t } from '../said/said.svelte'
   import { school } from './school'
 
   let isDemo = $state(false)
@@ -10,10 +11,7 @@
 </script>
 
 {#if isDemo}
-  <p>
-    This is a demonstration. The school and its people are made up and the passwords are public: please put no
-    real names in.
-  </p>
+  <p>{t('shared.demo')}</p>
 {/if}
 
 <style>

@@ -1,10 +1,12 @@
 <!-- A button that opens a file of ours and hands on its text. -->
 <script lang="ts">
+  import { t } from '../said/said.svelte'
+
   interface Props {
     label?: string
     onopen: (text: string) => void
   }
-  let { label = 'Open a file', onopen }: Props = $props()
+  let { label = t('shared.file.open'), onopen }: Props = $props()
 
   async function load(event: Event): Promise<void> {
     const input = event.currentTarget as HTMLInputElement

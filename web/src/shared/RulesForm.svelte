@@ -4,8 +4,11 @@
   import Select from 'carbon-components-svelte/src/Select/Select.svelte'
   import SelectItem from 'carbon-components-svelte/src/Select/SelectItem.svelte'
   import TextInput from 'carbon-components-svelte/src/TextInput/TextInput.svelte'
+  import names from 'virtual:said/names'
+  import offered from 'virtual:said/words'
   import type { HouseRules, Schema } from '../api/client'
-  import { ruleChoices, wordChoices } from './houseRules'
+  import { spokenLanguage, t } from '../said/said.svelte'
+  import { lineLabels, ruleChoices, wordLabels } from './houseRules'
 
   interface Props {
     /** Where the class does things otherwise than usual. */
@@ -52,45 +55,55 @@
   const shown = (key: keyof HouseRules, usual: string): string => String(draft[key] ?? usual)
   const wordOf = (key: string, usual: string): string =>
     (draft.words as Record<string, string> | undefined)?.[key] ?? usual
-  const steps = [
-    ['kind', 'Kind'],
-    ['centre', 'Centre'],
-    ['zero-line', 'Zero line'],
-    ['scale', 'Which scale'],
-    ['count', 'Count'],
-    ['check', 'Check'],
-  ] as const
+  const language = $derived(draft.language ?? spokenLanguage())
+  const words = $derived(Object.entries(offered[language] ?? {}))
+
+  /** A class has words of its own for one language: with another one it begins anew. */
+  function setLanguage(tag: string): void {
+    if (tag !== language) draft = { ...draft, language: tag, words: undefined }
+  }
 </script>
 
 <form
-  aria-label="House rules"
+  aria-label={t('shared.rules.title')}
   onsubmit={(event) => {
     event.preventDefault()
     onchoose(JSON.parse(JSON.stringify(draft)) as Partial<HouseRules>)
   }}
 >
-  <h2>House rules</h2>
+  <h2>{t('shared.rules.title')}</h2>
   <div class="grid">
+    <Select
+      id="rule-language"
+      labelText={t('shared.rules.language')}
+      selected={language}
+      on:update={(e) => setLanguage(String(e.detail))}
+    >
+      {#each names as { tag, name } (tag)}<SelectItem value={tag} text={name} />{/each}
+    </Select>
     {#each ruleChoices as { key, label, choices } (key)}
       <Select
         id="rule-{key}"
-        labelText={label}
+        labelText={t(label)}
         selected={shown(key, choices[0]![0])}
         on:update={(e) => setRule(key, String(e.detail), choices[0]![0])}
       >
-        {#each choices as [value, text] (value)}<SelectItem {value} {text} />{/each}
+        {#each choices as [value, text] (value)}<SelectItem {value} text={text()} />{/each}
       </Select>
     {/each}
   </div>
   {#each doubtful as one (one.rule)}
-    <p class="doubt" role="note"><strong>{one.name.text}</strong> on this instrument: {one.why.text}</p>
+    <p class="doubt" role="note">
+      <strong>{one.name.text}</strong>
+      {t('shared.rules.on-this-instrument', { why: one.why.text })}
+    </p>
   {/each}
-  <h3>Words</h3>
+  <h3>{t('shared.rules.words.title')}</h3>
   <div class="grid">
-    {#each wordChoices as { key, label, choices } (key)}
+    {#each words.filter(([, choices]) => choices.length > 1) as [key, choices] (`${language} ${key}`)}
       <Select
         id="word-{key}"
-        labelText={label}
+        labelText={t(wordLabels[key]!)}
         selected={wordOf(key, choices[0]!)}
         on:update={(e) => setWord(key, String(e.detail), choices[0]!)}
       >
@@ -98,11 +111,11 @@
       </Select>
     {/each}
   </div>
-  <h3>A line of your own</h3>
+  <h3>{t('shared.rules.line.title')}</h3>
   <div class="grid">
-    {#each steps as [step, label] (step)}
+    {#each Object.entries(lineLabels) as [step, label] (step)}
       <TextInput
-        labelText="At “{label}”"
+        labelText={t(label)}
         maxlength={160}
         value={own[step] ?? ''}
         on:input={(e) => setLine(step, String(e.detail ?? ''))}

@@ -1,140 +1,140 @@
 /** What a class may choose, as forms show it. The first of each is the usual one. What it means is the server's. */
 import type { HouseRules } from '../api/client'
+import { t, type PlainMessage } from '../said/said.svelte'
 
 interface RuleChoice {
   key: keyof HouseRules
-  label: string
-  choices: [value: string, text: string][]
+  label: PlainMessage
+  choices: [value: string, text: () => string][]
 }
 
+const ways: RuleChoice['choices'] = [
+  ['startAtZero', () => t('shared.rules.way.start-at-zero')],
+  ['openingSide', () => t('shared.rules.way.opening-side')],
+  ['sizeFirst', () => t('shared.rules.way.size-first')],
+  ['turningDirection', () => t('shared.rules.way.turning-direction')],
+]
+const within = (degrees: number): [string, () => string] => [
+  String(degrees),
+  () => t('shared.rules.tolerance.within', { reading: degrees }),
+]
+
 export const ruleChoices: RuleChoice[] = [
-  {
-    key: 'scale',
-    label: 'Choosing the scale',
-    choices: [
-      ['startAtZero', 'start at zero'],
-      ['openingSide', 'opening side'],
-      ['sizeFirst', 'size first'],
-      ['turningDirection', 'turning direction'],
-    ],
-  },
+  { key: 'scale', label: 'shared.rules.scale.label', choices: ways },
   {
     key: 'confirming',
-    label: 'Confirmed by',
-    choices: [
-      ['', 'nothing'],
-      ['startAtZero', 'start at zero'],
-      ['openingSide', 'opening side'],
-      ['sizeFirst', 'size first'],
-      ['turningDirection', 'turning direction'],
-    ],
+    label: 'shared.rules.confirming.label',
+    choices: [['', () => t('shared.rules.way.nothing')], ...ways],
   },
   {
     key: 'turning',
-    label: 'When it is not level, turn',
+    label: 'shared.rules.turning.label',
     choices: [
-      ['instrument', 'the protractor'],
-      ['page', 'the page'],
+      ['instrument', () => t('shared.rules.turning.instrument')],
+      ['page', () => t('shared.rules.turning.page')],
     ],
   },
   {
     key: 'reflex',
-    label: 'Reflex angles',
+    label: 'shared.rules.reflex.label',
     choices: [
-      ['handier', 'whichever is handier'],
-      ['from360', 'take from 360'],
-      ['addTo180', 'add to 180'],
-      ['fullCircle', 'on a full circle'],
+      ['handier', () => t('shared.rules.reflex.easier')],
+      ['from360', () => t('shared.rules.reflex.from-360')],
+      ['addTo180', () => t('shared.rules.reflex.add-to-180')],
+      ['fullCircle', () => t('shared.rules.reflex.full-circle')],
     ],
   },
   {
     key: 'kind',
-    label: 'Say the kind',
+    label: 'shared.rules.kind.label',
     choices: [
-      ['first', 'first of all'],
-      ['afterLaying', 'once it is laid on'],
-      ['whenChoosing', 'when choosing the scale'],
+      ['first', () => t('shared.rules.kind.first')],
+      ['afterLaying', () => t('shared.rules.kind.after-placing')],
+      ['whenChoosing', () => t('shared.rules.kind.when-choosing')],
     ],
   },
   {
     key: 'estimateFirst',
-    label: 'Estimate first',
+    label: 'shared.rules.estimate.label',
     choices: [
-      ['false', 'no'],
-      ['true', 'yes'],
+      ['false', () => t('shared.rules.no')],
+      ['true', () => t('shared.rules.yes')],
     ],
   },
   {
     key: 'order',
-    label: 'First to its place',
+    label: 'shared.rules.order.label',
     choices: [
-      ['centreFirst', 'the centre mark'],
-      ['zeroLineFirst', 'the zero line'],
+      ['centreFirst', () => t('shared.rules.order.centre')],
+      ['zeroLineFirst', () => t('shared.rules.order.zero-line')],
     ],
   },
   {
     key: 'dots',
-    label: 'Draw by',
+    label: 'shared.rules.dots.label',
     choices: [
-      ['one', 'one dot'],
-      ['two', 'two dots'],
+      ['one', () => t('shared.rules.dots.one')],
+      ['two', () => t('shared.rules.dots.two')],
     ],
   },
   {
     key: 'labelling',
-    label: 'Label a drawing with',
+    label: 'shared.rules.labelling.label',
     choices: [
-      ['measure', 'arc and measure'],
-      ['arc', 'the arc'],
-      ['full', 'everything'],
+      ['measure', () => t('shared.rules.labelling.measure')],
+      ['arc', () => t('shared.rules.labelling.arc')],
+      ['full', () => t('shared.rules.labelling.full')],
     ],
   },
   {
     key: 'tolerance',
-    label: 'Accept answers in new sets',
-    choices: [
-      ['2', 'within 2°'],
-      ['1', 'within 1°'],
-      ['3', 'within 3°'],
-      ['5', 'within 5°'],
-    ],
+    label: 'shared.rules.tolerance.label',
+    choices: [within(2), within(1), within(3), within(5)],
   },
   {
     key: 'degrees',
-    label: 'Degrees',
+    label: 'shared.rules.degrees.label',
     choices: [
-      ['sign', '64°'],
-      ['words', '64 degrees'],
+      ['sign', () => t('shared.rules.degrees.sign')],
+      ['words', () => t('shared.rules.degrees.words')],
     ],
   },
 ]
 
-export const wordChoices: { key: string; label: string; choices: string[] }[] = [
-  { key: 'arm', label: 'Side of an angle', choices: ['arm', 'ray', 'side'] },
-  { key: 'centreMark', label: 'Goes on the vertex', choices: ['centre mark', 'centre', 'hole', 'cross'] },
-  { key: 'zeroLine', label: 'Goes on the arm', choices: ['zero line', 'baseline'] },
-  { key: 'straightedge', label: 'Draws lines', choices: ['straightedge', 'ruler'] },
-  { key: 'startingArm', label: 'Lined up first', choices: ['starting', 'first'] },
-  { key: 'anticlockwise', label: 'Against the clock', choices: ['anticlockwise', 'counterclockwise'] },
-  { key: 'innerScale', label: 'Inner scale', choices: ['inner', 'lower', 'bottom'] },
-  { key: 'outerScale', label: 'Outer scale', choices: ['outer', 'upper', 'top'] },
-]
+/** What each word of a class is for; which ones there are is the language's affair. */
+export const wordLabels: Record<string, PlainMessage> = {
+  arm: 'shared.rules.words.arm',
+  centreMark: 'shared.rules.words.centre-mark',
+  zeroLine: 'shared.rules.words.zero-line',
+  straightedge: 'shared.rules.words.straightedge',
+  startingArm: 'shared.rules.words.starting-arm',
+  anticlockwise: 'shared.rules.words.anticlockwise',
+  innerScale: 'shared.rules.words.inner-scale',
+  outerScale: 'shared.rules.words.outer-scale',
+}
 
-/** Of a class's rules only what differs from the usual, so that an address stays short. */
+/** The steps at which a teacher may say a line of their own. */
+export const lineLabels: Record<string, PlainMessage> = {
+  kind: 'shared.rules.line.kind',
+  centre: 'shared.rules.line.centre',
+  'zero-line': 'shared.rules.line.zero-line',
+  scale: 'shared.rules.line.scale',
+  count: 'shared.rules.line.count',
+  check: 'shared.rules.line.check',
+}
+
+/** Of a class's rules its language, and what differs from the usual, so that an address stays short. */
 export function unusual(rules: HouseRules | null | undefined): Partial<HouseRules> {
   if (!rules) return {}
   const usualOf = new Map(ruleChoices.map(({ key, choices }) => [key as string, choices[0]![0]]))
-  const words = Object.fromEntries(
-    Object.entries(rules.words ?? {}).filter(
-      ([key, word]) => wordChoices.find((c) => c.key === key)?.choices[0] !== word,
-    ),
-  )
+  const words = Object.fromEntries(Object.entries(rules.words ?? {}).filter(([, word]) => word !== null))
   return {
     ...Object.fromEntries(
       Object.entries(rules).filter(
         ([key, value]) => usualOf.has(key) && String(value ?? '') !== usualOf.get(key),
       ),
     ),
+    ...(rules.language && { language: rules.language }),
     ...(Object.keys(words).length > 0 && { words: words as HouseRules['words'] }),
     ...(rules.ownLines && Object.keys(rules.ownLines).length > 0 && { ownLines: rules.ownLines }),
   }

@@ -1,8 +1,10 @@
 <!-- The tips of an angle's arms, to be dragged or turned by keys: the start arm turns the figure, the end arm opens it. -->
 <script lang="ts">
   import type { Point, Schema } from '../api/client'
-  import { endDirection, spoken, towards } from './geometry'
+  import { endDirection, towards } from './geometry'
+  import { directionTold } from './told'
   import { useSheet } from './Sheet.svelte'
+  import { t } from '../said/said.svelte'
 
   interface Props {
     figure: Schema['Figure']
@@ -14,17 +16,10 @@
   let held: 'start' | 'end' | null = $state(null)
   const angle = $derived(figure.angle)
   const arms = $derived([
-    { which: 'start' as const, direction: angle.start, length: angle.startLength, name: 'starting arm' },
+    { which: 'start' as const, direction: angle.start, length: angle.startLength },
     ...(figure.hasEnd === false
       ? []
-      : [
-          {
-            which: 'end' as const,
-            direction: endDirection(angle),
-            length: angle.endLength,
-            name: 'other arm',
-          },
-        ]),
+      : [{ which: 'end' as const, direction: endDirection(angle), length: angle.endLength }]),
   ])
 
   function down(event: PointerEvent, which: 'start' | 'end'): void {
@@ -59,10 +54,12 @@
   <circle
     class:held={held === arm.which}
     role="group"
-    aria-roledescription="arm"
-    aria-label="{arm.name}, pointing to {spoken(((arm.direction % 360) + 360) % 360)} degrees, {spoken(
-      arm.length,
-    )} mm long. Comma and full stop turn it, up and down arrows change its length."
+    aria-roledescription={t('sheet.arm.name')}
+    aria-label={t('sheet.arm.lies', {
+      name: t('sheet.arm.which', { which: arm.which }),
+      turned: directionTold(arm.direction),
+      distance: arm.length,
+    })}
     tabindex="0"
     cx={at.x}
     cy={at.y}

@@ -1,8 +1,9 @@
 <!-- A paper fan: opened by hand to show an estimate. Its pleats are all alike, so nothing can be counted off on it. -->
 <script lang="ts">
   import type { Point } from '../api/client'
-  import { arcPath, directionOf, spoken, towards } from './geometry'
+  import { arcPath, directionOf, towards } from './geometry'
   import { useSheet } from './Sheet.svelte'
+  import { t } from '../said/said.svelte'
 
   interface Props {
     /** Where its pin is, in mm. */
@@ -57,11 +58,13 @@
       class:held
       role="slider"
       tabindex="0"
-      aria-label="Paper fan, opened by its edge. Arrows open and fold it, Shift for single degrees."
+      aria-label={t('sheet.fan.name')}
       aria-valuemin="1"
       aria-valuemax="359"
       aria-valuenow={Math.round(shown)}
-      aria-valuetext={open === null ? 'folded' : `open, about ${spoken(Math.round(shown / 5) * 5)} degrees`}
+      aria-valuetext={open === null
+        ? t('sheet.fan.folded')
+        : t('sheet.fan.open', { reading: Math.round(shown / 5) * 5 })}
       cx={tip.x}
       cy={tip.y}
       r="5"

@@ -1,10 +1,12 @@
 <!-- The pencil for those who work with keys: arrows move it, Enter does what its tool does. -->
 <script lang="ts">
   import type { Point } from '../api/client'
-  import { spoken } from './geometry'
+  import { placeTold } from './told'
+  import { t } from '../said/said.svelte'
 
   interface Props {
     at: Point
+    /** What Enter does, as a sentence. */
     does: string
     onmove: (at: Point) => void
     onpress: () => void
@@ -36,10 +38,8 @@
 <!-- svelte-ignore a11y_no_noninteractive_tabindex, a11y_no_noninteractive_element_interactions -->
 <g
   role="group"
-  aria-roledescription="pencil"
-  aria-label="Pencil at {spoken(at.x)} mm right, {spoken(
-    at.y,
-  )} mm up. Enter {does}. Arrows move it, Shift for tenths."
+  aria-roledescription={t('sheet.pencil.name')}
+  aria-label={t('sheet.pencil.lies', { at: placeTold(at), does })}
   tabindex="0"
   data-testid="pencil"
   transform="translate({at.x} {at.y})"

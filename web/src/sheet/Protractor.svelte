@@ -2,10 +2,12 @@
 <script lang="ts">
   import type { Instrument, Placement } from '../api/client'
   import { Carrying } from './carrying.svelte'
-  import { arcPath, spoken, transformOf } from './geometry'
+  import { arcPath, transformOf } from './geometry'
   import ProtractorBody from './ProtractorBody.svelte'
   import { useSheet } from './Sheet.svelte'
   import { instrumentName } from './instrumentName'
+  import { directionTold, placeTold } from './told'
+  import { t } from '../said/said.svelte'
 
   interface Props {
     instrument: Instrument
@@ -34,13 +36,13 @@
       ? `M${rimFrom} 0A${rimFrom} ${rimFrom} 0 0 1 ${-rimFrom} 0V${-p.inset - 3}H${rimFrom}Z`
       : `M${rimFrom} 0A${rimFrom} ${rimFrom} 0 0 1 ${-rimFrom} 0A${rimFrom} ${rimFrom} 0 0 1 ${rimFrom} 0Z`,
   )
-  const turn = $derived(((placement.turn % 360) + 360) % 360)
   const label = $derived(
-    `${instrumentName(p)}: ` +
-      (lying ??
-        `centre mark ${spoken(placement.centre.x)} mm right and ${spoken(placement.centre.y)} mm up, ` +
-          `turned ${spoken(turn)} degrees`) +
-      '. Arrows slide, comma and full stop turn, Shift for tenths, V turns it over.',
+    t('sheet.protractor.lies', {
+      name: instrumentName(p),
+      lying:
+        lying ??
+        t('sheet.protractor.at', { at: placeTold(placement.centre), turned: directionTold(placement.turn) }),
+    }),
   )
 </script>
 
@@ -52,7 +54,7 @@
   class:held={hand.held}
   class:sliding={hand.handling.state === 'sliding'}
   role="group"
-  aria-roledescription="protractor"
+  aria-roledescription={t('sheet.protractor.name')}
   aria-label={label}
   tabindex={onmove ? 0 : undefined}
   data-testid="protractor"

@@ -9,6 +9,7 @@
   import Straightedge from './Straightedge.svelte'
   import Thing from './Thing.svelte'
   import ThreadView from './Thread.svelte'
+  import { t } from '../said/said.svelte'
 
   interface Props {
     scene: Scene
@@ -45,7 +46,7 @@
   {#each scene.lines as line (line.id)}
     <Thing
       id={line.id}
-      name="line"
+      name={t('sheet.thing.line')}
       at={line.from}
       onmove={line.id.startsWith('own') ? onthing : undefined}
       {onremove}
@@ -72,7 +73,7 @@
 {#if scene.tracing}
   {@const traced = scene.tracing.angle}
   <g data-name="tracing paper" class="tracing">
-    <Thing id="tracing" name="tracing paper" at={traced.vertex} onmove={onthing} {onremove}>
+    <Thing id="tracing" name={t('sheet.thing.tracing-paper')} at={traced.vertex} onmove={onthing} {onremove}>
       <rect x={traced.vertex.x - 120} y={traced.vertex.y - 30} width="240" height="130" rx="1" />
       <AngleFigure angle={traced} names={null} mark="none" />
     </Thing>
@@ -82,7 +83,7 @@
   {#each scene.dots as dot (dot.id)}
     <Thing
       id={dot.id}
-      name="dot"
+      name={t('sheet.thing.dot')}
       at={dot.at}
       onmove={dot.id.startsWith('own') ? onthing : undefined}
       {onremove}

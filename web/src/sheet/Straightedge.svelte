@@ -5,9 +5,10 @@
 <script lang="ts">
   import type { Placement, Schema } from '../api/client'
   import { Carrying } from './carrying.svelte'
-  import { spoken } from './geometry'
   import Lettering from './Lettering.svelte'
+  import { directionTold, placeTold } from './told'
   import { useSheet } from './Sheet.svelte'
+  import { t } from '../said/said.svelte'
 
   interface Props {
     laid: Schema['LaidStraightedge']
@@ -38,9 +39,7 @@
     ondrop,
   }))
   const label = $derived(
-    `Straightedge: its zero ${spoken(laid.from.x)} mm right and ${spoken(laid.from.y)} mm up, turned ` +
-      `${spoken(((laid.direction % 360) + 360) % 360)} degrees. Arrows slide, comma and full stop turn, Shift for ` +
-      'tenths, Delete puts it away.',
+    t('sheet.straightedge.lies', { at: placeTold(laid.from), turned: directionTold(laid.direction) }),
   )
 
   function key(event: KeyboardEvent): void {
@@ -59,7 +58,7 @@
   class:movable={onmove}
   class:held={hand.held}
   role={onmove ? 'group' : undefined}
-  aria-roledescription={onmove ? 'straightedge' : undefined}
+  aria-roledescription={onmove ? t('sheet.straightedge.name') : undefined}
   aria-label={onmove ? label : undefined}
   tabindex={onmove ? 0 : undefined}
   data-testid="straightedge"

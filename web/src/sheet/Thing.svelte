@@ -2,8 +2,9 @@
 <script lang="ts">
   import type { Snippet } from 'svelte'
   import type { Point } from '../api/client'
-  import { spoken } from './geometry'
+  import { placeTold } from './told'
   import { useSheet } from './Sheet.svelte'
+  import { t } from '../said/said.svelte'
 
   interface Props {
     id: string
@@ -57,10 +58,8 @@
   <!-- svelte-ignore a11y_no_noninteractive_tabindex, a11y_no_noninteractive_element_interactions -->
   <g
     role="group"
-    aria-roledescription="drawn thing"
-    aria-label="{name} at {spoken(at.x)} mm right, {spoken(
-      at.y,
-    )} mm up. Arrows move it, Shift for tenths, Delete rubs it out."
+    aria-roledescription={t('sheet.thing.name')}
+    aria-label={t('sheet.thing.lies', { name, at: placeTold(at) })}
     tabindex="0"
     data-thing={id}
     onpointerdown={down}

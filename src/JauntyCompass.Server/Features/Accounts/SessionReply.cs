@@ -8,12 +8,14 @@ namespace JauntyCompass.Server.Features.Accounts;
 /// <param name="Id">Their id, or null.</param>
 /// <param name="Name">Their name, or null.</param>
 /// <param name="Head">Whether they look after the accounts of the school.</param>
+/// <param name="Language">Tag of the language of a student's class; null where nobody or a teacher is signed in.</param>
 /// <param name="AntiforgeryToken">To be sent as the header X-Jaunty-Token with every changing request.</param>
 public sealed record SessionReply(
     bool SignedIn,
     Guid? Id,
     string? Name,
     bool Head,
+    string? Language,
     string AntiforgeryToken
 )
 {
@@ -21,15 +23,16 @@ public sealed record SessionReply(
     internal static SessionReply Of(
         HttpContext context,
         ClaimsPrincipal person,
-        IAntiforgery antiforgery
+        IAntiforgery antiforgery,
+        string? language = null
     )
     {
         context.User = person;
         bool signedIn = person.Identity?.IsAuthenticated == true;
         string token = antiforgery.GetAndStoreTokens(context).RequestToken!;
         return signedIn
-            ? new SessionReply(true, person.Id(), person.Identity!.Name, person.IsHead(), token)
-            : new SessionReply(false, null, null, false, token);
+            ? new SessionReply(true, person.Id(), person.Identity!.Name, person.IsHead(), language, token)
+            : new SessionReply(false, null, null, false, null, token);
     }
 
     internal static ClaimsPrincipal Nobody => new(new ClaimsIdentity());

@@ -1,3 +1,4 @@
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Validation;
 using JauntyCompass.Locales;
 using JauntyCompass.Server.Api;
@@ -77,8 +78,31 @@ public static class StudentEndpoints
             .WithSummary("Signs the student out; the session ends at once.");
     }
 
-    private static Ok<SessionReply> Current(HttpContext context, IAntiforgery antiforgery) =>
-        TypedResults.Ok(SessionReply.Of(context, context.User, antiforgery));
+    private static async Task<Ok<SessionReply>> Current(
+        HttpContext context,
+        JauntyDbContext database,
+        IAntiforgery antiforgery
+    )
+    {
+        string? language =
+            context.User.Identity?.IsAuthenticated == true
+                ? await LanguageOf(context.User.Id(), database, context.RequestAborted)
+                : null;
+        return TypedResults.Ok(SessionReply.Of(context, context.User, antiforgery, language));
+    }
+
+    private static async Task<string> LanguageOf(
+        Guid studentId,
+        JauntyDbContext database,
+        CancellationToken cancellation
+    )
+    {
+        HouseRules? rules = await database
+            .Classes.Where(c => c.Students.Any(s => s.Id == studentId))
+            .Select(c => c.Rules)
+            .FirstOrDefaultAsync(cancellation);
+        return (rules ?? HouseRules.Usual).Language;
+    }
 
     private static async Task<Results<Ok<SessionReply>, ProblemHttpResult>> Join(
         StudentSignIn request,
@@ -114,7 +138,7 @@ public static class StudentEndpoints
         }
         await tries.GiveBack(tried, context.RequestAborted);
         device.Remember(Tries.StudentSubject(code, name), context);
-        return await Enter(student!, request.Keep, context, antiforgery);
+        return await Enter(student!, request.Keep, context, database, antiforgery);
     }
 
     private static async Task<Results<Ok<SessionReply>, ProblemHttpResult>> JoinByCard(
@@ -146,17 +170,23 @@ public static class StudentEndpoints
         KnownDevice
             .Of(context)
             .Remember(Tries.StudentSubject(found.Code, found.Student.NameKey), context);
-        return await Enter(found.Student, request.Keep, context, antiforgery);
+        return await Enter(found.Student, request.Keep, context, database, antiforgery);
     }
 
     private static async Task<Ok<SessionReply>> Enter(
         Student student,
         bool keep,
         HttpContext context,
+        JauntyDbContext database,
         IAntiforgery antiforgery
     ) =>
         TypedResults.Ok(
-            SessionReply.Of(context, await People.Enter(context, student, keep), antiforgery)
+            SessionReply.Of(
+                context,
+                await People.Enter(context, student, keep),
+                antiforgery,
+                await LanguageOf(student.Id, database, context.RequestAborted)
+            )
         );
 
     private static async Task<Ok<SessionReply>> Leave(HttpContext context, IAntiforgery antiforgery)

@@ -6,6 +6,7 @@
 import { api, ask, Problem, session, type Schema } from '../../api/client'
 import { randomId } from '../../shared/uuid'
 import { shelf as theShelf, type KeptAnswer, type Shelf } from './shelf'
+import { t } from '../../said/said.svelte'
 
 export type Sent = Schema['BenchAnswerReply']
 
@@ -203,7 +204,8 @@ export class Outbox {
         }),
       )
       // Something in between may answer in the server's place, and nicely.
-      if (reply.id !== request.id) throw new Problem(0, 'The server cannot be reached.', '')
+      if (reply.id !== request.id)
+        throw new Problem(0, t('shared.unreachable.title'), t('shared.unreachable.detail'))
       return { ...reply, response: request.response }
     }
     try {

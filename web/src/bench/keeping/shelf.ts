@@ -39,6 +39,8 @@ export interface Visit {
   studentId: string
   name: string
   list: Schema['BenchListReply'][]
+  /** Tag of the language of their class. */
+  language?: string | null
   /** Whether the student has left while the server could not be told. */
   left?: boolean
 }

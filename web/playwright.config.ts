@@ -18,6 +18,7 @@ export default defineConfig({
   reporter: 'list',
   use: {
     viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
     trace: 'off',
     actionTimeout: 30_000,
     navigationTimeout: 30_000,

@@ -51,14 +51,20 @@ function leanCarbon(): Plugin {
   }
 }
 
+/** A plain text in the language in which texts are first written: an installed page is named in one. */
+const told = (file: string, key: string): string =>
+  (JSON.parse(readFileSync(resolve(here, `../locales/en/${file}.json`), 'utf8')) as Record<string, string>)[
+    key
+  ]!
+
 /** What lets the Bench open without a connection: its page and all it is made of are kept on the device after one visit. */
 const offline = VitePWA({
   registerType: 'prompt',
   injectRegister: null,
   manifest: {
-    name: 'Jaunty Compass · Bench',
-    short_name: 'Bench',
-    description: 'Measure and draw angles, and see what happened.',
+    name: told('bench', 'page'),
+    short_name: told('bench', 'title'),
+    description: told('door', 'bench.text'),
     start_url: '/bench',
     scope: '/',
     display: 'standalone',
@@ -97,5 +103,5 @@ export default defineConfig({
       output: { chunkFileNames: (chunk) => fileNameOf(chunk.facadeModuleId) },
     },
   },
-  test: { environment: 'jsdom', include: ['src/**/*.test.ts'] },
+  test: { environment: 'jsdom', include: ['src/**/*.test.ts'], setupFiles: ['src/said/english.setup.ts'] },
 } as Parameters<typeof defineConfig>[0])

@@ -64,7 +64,8 @@ export function catalogueOf(tag, room) {
   for (const file of rooms[room]) {
     for (const [key, text] of Object.entries(messagesOf(tag, file))) messages[`${file}.${key}`] = sent(text)
   }
-  return { tag, name: about(tag).name, messages, words: json(`${tag}/words.json`), measured: measured() }
+  const { name, locale = tag } = about(tag)
+  return { tag, name, locale, messages, words: json(`${tag}/words.json`), measured: measured() }
 }
 
 /** The arguments that are written as the class writes degrees, or as a length. */

@@ -25,9 +25,9 @@ const at = (x: number) => ({ centre: { x, y: -30 }, turn: 0, turnedOver: false }
 
 it('tells where an angle stands and how its first ray runs, never how far it opens', () => {
   const told = described(view({ id: 'angle', angle: angle(0, 63), names }))
-  expect(told).toContain('Vertex L is 0 mm right and -32 mm up')
-  expect(told).toContain('Ray LK runs 80 mm, turned 180 degrees')
-  expect(told).toContain('opening clockwise')
+  expect(told).toContain('vertex L is 0 mm right and 32 mm down')
+  expect(told).toContain('Arm LK is 80 mm long, turned 180°')
+  expect(told).toContain('opens clockwise')
   expect(told).not.toContain('63')
   expect(told).not.toContain('117')
 })

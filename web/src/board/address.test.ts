@@ -71,9 +71,9 @@ describe('a running order', () => {
     [writeOrder(order).replace('"version": 1', '"version": 2'), /another version \(2\)/],
     [writeOrder(order).replace('jaunty-running-order', 'other'), /format/],
     [writeOrder(order).replace('?show=draw', 'javascript:'), /Demonstration 2/],
-    [writeOrder(order).replace('15', '"many"'), /shows of hands of demonstration 2/],
-    [writeOrder(order).replace('15', '1e9'), /shows of hands of demonstration 2/],
-    [JSON.stringify({ format: 'jaunty-running-order', version: 1, name: 'x', items: 'none' }), /at most 40/],
+    [writeOrder(order).replace('15', '"many"'), /hands counted for demonstration 2/],
+    [writeOrder(order).replace('15', '1e9'), /hands counted for demonstration 2/],
+    [JSON.stringify({ format: 'jaunty-running-order', version: 1, name: 'x', items: 'none' }), /up to 40/],
     ['x'.repeat(1_000_000), /too long/],
   ])('that was cut, edited or made later is refused with the reason', (text, reason) => {
     const read = parseOrder(text)

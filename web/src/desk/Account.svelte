@@ -5,8 +5,14 @@
   import TextInput from 'carbon-components-svelte/src/TextInput/TextInput.svelte'
   import { onMount } from 'svelte'
   import { api, ask, tell, type Schema } from '../api/client'
+  import LanguageMenu from '../said/LanguageMenu.svelte'
+  import { t } from '../said/said.svelte'
 
-  let { onrename }: { onrename: (name: string) => void } = $props()
+  interface Props {
+    onrename: (name: string) => void
+    onlanguage: (tag: string) => void
+  }
+  let { onrename, onlanguage }: Props = $props()
   let account = $state<Schema['AccountReply'] | null>(null)
   let displayName = $state('')
   let current = $state('')
@@ -34,7 +40,7 @@
       event.preventDefault()
       await ask(api.PUT('/api/v1/account', { body: { displayName } }))
       onrename(displayName)
-      return 'Your name is changed.'
+      return t('desk.account.name-changed')
     })
 
   const changePassword = (event: SubmitEvent): Promise<void> =>
@@ -43,50 +49,57 @@
       await ask(api.PUT('/api/v1/account/password', { body: { current, password } }))
       current = password = ''
       await load()
-      return 'Your password is changed. You are signed out everywhere else.'
+      return t('desk.account.password-changed')
     })
 
   const signOutElsewhere = (): Promise<void> =>
     guarded(async () => {
       await ask(api.DELETE('/api/v1/account/sessions'))
       await load()
-      return 'You are signed out everywhere else.'
+      return t('desk.account.signed-out-elsewhere')
     })
 
   onMount(() => guarded(async () => (await load(), '')))
 </script>
 
 <main>
-  <h1>Your account</h1>
+  <h1>{t('desk.account.title')}</h1>
   {#if said}<p role="status">{said}</p>{/if}
   {#if failure}<p class="failure" role="alert">{failure}</p>{/if}
   {#if account}
     <form onsubmit={rename}>
-      <h2>Name</h2>
-      <p class="quiet">You sign in as {account.userName}.</p>
-      <TextInput labelText="Name that others see" bind:value={displayName} />
-      <Button type="submit" kind="tertiary" size="field">Change the name</Button>
+      <h2>{t('desk.account.name')}</h2>
+      <p class="quiet">{t('desk.account.sign-in-as', { name: account.userName })}</p>
+      <TextInput labelText={t('desk.sign-in.display-name')} bind:value={displayName} />
+      <Button type="submit" kind="tertiary" size="field">{t('desk.account.change-name')}</Button>
     </form>
     <form onsubmit={changePassword}>
-      <h2>Password</h2>
-      <PasswordInput labelText="Password so far" autocomplete="current-password" bind:value={current} />
+      <h2>{t('shared.fields.password')}</h2>
       <PasswordInput
-        labelText="New password"
+        labelText={t('desk.account.current')}
+        autocomplete="current-password"
+        bind:value={current}
+      />
+      <PasswordInput
+        labelText={t('shared.fields.new-password')}
         autocomplete="new-password"
-        helperText="At least 15 characters; a few words in a row are good."
+        helperText={t('desk.sign-in.password-hint')}
         bind:value={password}
       />
-      <Button type="submit" kind="tertiary" size="field">Change the password</Button>
+      <Button type="submit" kind="tertiary" size="field">{t('desk.account.change-password')}</Button>
     </form>
     <section>
-      <h2>Devices</h2>
-      <p>
-        You are signed in at {account.devices === 1
-          ? 'this device only'
-          : `${account.devices} devices, this one among them`}.
-      </p>
+      <h2>{t('shared.language')}</h2>
+      <p class="quiet">{t('desk.account.language-hint')}</p>
+      <LanguageMenu onpick={onlanguage} />
+    </section>
+    <section>
+      <h2>{t('desk.account.devices')}</h2>
+      <p>{t('desk.account.signed-in-at', { count: account.devices })}</p>
       {#if account.devices > 1}
-        <Button kind="tertiary" size="field" on:click={signOutElsewhere}>Sign out everywhere else</Button>
+        <Button kind="tertiary" size="field" on:click={signOutElsewhere}
+          >{t('desk.account.sign-out-elsewhere')}</Button
+        >
       {/if}
     </section>
   {/if}

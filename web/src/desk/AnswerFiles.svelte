@@ -3,6 +3,7 @@
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
   import { api, ask, tell } from '../api/client'
   import { download } from '../shared/download'
+  import { t } from '../said/said.svelte'
 
   let { id, setId, title }: { id: string; setId: string; title: string } = $props()
   let said = $state('')
@@ -21,15 +22,15 @@
     guarded(async () => {
       const file = await ask(api.GET('/api/v1/sets/{setId}/file', { params: { path: { setId } } }))
       download(`${title}.json`, told(file), 'application/json')
-      return 'The set is saved.'
+      return t('desk.answers.set-saved')
     })
 
   const saveAnswers = (): Promise<void> =>
     guarded(async () => {
       const path = { assignmentId: id }
       const file = await ask(api.GET('/api/v1/assignments/{assignmentId}/file', { params: { path } }))
-      download(`${title}, answers.json`, told(file), 'application/json')
-      return 'The answers are saved, without names.'
+      download(`${t('desk.answers.file', { name: title })}.json`, told(file), 'application/json')
+      return t('desk.answers.saved')
     })
 
   const markAgain = (): Promise<void> =>
@@ -37,17 +38,17 @@
       const path = { assignmentId: id }
       const done = await ask(api.POST('/api/v1/assignments/{assignmentId}/marks', { params: { path } }))
       return done.markedAgain === 0
-        ? 'Every answer has been marked by the newest marker already.'
-        : `${done.markedAgain} answers were marked again, ${done.changed} of them otherwise. The old marks are kept.`
+        ? t('desk.answers.all-newest')
+        : t('desk.answers.marked-again', { count: done.markedAgain, number: done.changed })
     })
 </script>
 
 <details>
-  <summary>Files, and marking again</summary>
+  <summary>{t('desk.answers.title')}</summary>
   <div>
-    <Button kind="tertiary" size="field" on:click={saveSet}>The set as a file</Button>
-    <Button kind="tertiary" size="field" on:click={saveAnswers}>The answers as a file</Button>
-    <Button kind="tertiary" size="field" on:click={markAgain}>Mark earlier answers again</Button>
+    <Button kind="tertiary" size="field" on:click={saveSet}>{t('desk.answers.save-set')}</Button>
+    <Button kind="tertiary" size="field" on:click={saveAnswers}>{t('desk.answers.save-answers')}</Button>
+    <Button kind="tertiary" size="field" on:click={markAgain}>{t('desk.answers.mark-again')}</Button>
   </div>
   {#if said}<p role="status">{said}</p>{/if}
 </details>

@@ -11,6 +11,7 @@
   import { fileOf, likeAnother } from './describing'
   import DescriptionForm from './DescriptionForm.svelte'
   import { pixelsPerMillimetre } from './trueSize'
+  import { t } from '../said/said.svelte'
 
   let shipped: Instrument[] = $state.raw([])
   let kept: Schema['CabinetReply'][] = $state.raw([])
@@ -80,7 +81,7 @@
     try {
       await ask(api.POST('/api/v1/cabinet', { body: { instrument: $state.snapshot(draft) as Protractor } }))
       kept = await ask(api.GET('/api/v1/cabinet'))
-      said = `${draft?.name} is in the cabinet: the Board has it among its instruments.`
+      said = t('desk.cabinet.kept', { name: draft?.name ?? '' })
       failure = ''
     } catch (error) {
       beside(error)
@@ -100,12 +101,11 @@
     try {
       const read = await ask(api.POST('/api/v1/instruments/read', { body: { text } }))
       draft = { ...read.protractor }
-      said = `Opened ${read.protractor.name}.`
+      said = t('desk.cabinet.opened', { name: read.protractor.name })
       failure = ''
     } catch (error) {
       said = ''
-      failure =
-        error instanceof Problem ? Object.values(error.errors).flat().join(' ') || error.text : tell(error)
+      failure = tell(error)
     }
   }
 
@@ -117,27 +117,27 @@
 </script>
 
 <main>
-  <section class="form" aria-label="Describe an instrument">
-    <h1>Cabinet</h1>
-    <p class="quiet">Describe what your class has in hand. The words of the lesson follow the instrument.</p>
+  <section class="form" aria-label={t('desk.cabinet.describe')}>
+    <h1>{t('desk.cabinet.title')}</h1>
+    <p class="quiet">{t('desk.cabinet.hint')}</p>
     {#if draft}
       <DescriptionForm bind:draft {shipped} {errors} />
-      {#each rest as [field, message] (field)}<p class="fault" role="alert">{field} {message}</p>{/each}
+      {#each rest as [field, message] (field)}<p class="fault" role="alert">{message}</p>{/each}
       <div class="buttons">
-        <Button disabled={Object.keys(errors).length > 0} on:click={keep}>Put it into the cabinet</Button>
+        <Button disabled={Object.keys(errors).length > 0} on:click={keep}>{t('desk.cabinet.keep')}</Button>
         <Button
           kind="tertiary"
           disabled={Object.keys(errors).length > 0}
           on:click={() =>
             download(`${draft!.name}.json`, fileOf($state.snapshot(draft) as Protractor), 'application/json')}
-          >Save as a file</Button
+          >{t('desk.cabinet.save-file')}</Button
         >
         <OpenFile onopen={load} />
       </div>
       {#if failure}<p class="fault" role="alert">{failure}</p>{:else if said}<p role="status">{said}</p>{/if}
     {/if}
   </section>
-  <section class="seen" aria-label="Drawn to size">
+  <section class="seen" aria-label={t('desk.cabinet.true-size')}>
     {#if drawn}
       <div class="paper">
         <svg
@@ -145,21 +145,21 @@
           height={(half + below) * scale}
           viewBox="{-half} {-half} {2 * half} {half + below}"
           role="img"
-          aria-label="{drawn.protractor.name}, drawn to size"
+          aria-label={t('desk.cabinet.picture', { name: drawn.protractor.name })}
         >
           <g transform="scale(1 -1)"><ProtractorBody instrument={drawn} /></g>
         </svg>
       </div>
       <Calibration bind:scale />
-      <h2>Which house rules serve on it</h2>
+      <h2>{t('desk.cabinet.rules')}</h2>
       <ul class="rules">
         {#each drawn.rules as rule (rule.rule)}
           <li class={rule.trust}><strong>{rule.name.text}</strong> {rule.why.text}</li>
         {/each}
       </ul>
     {/if}
-    <h2>In the cabinet</h2>
-    {#if kept.length === 0}<p class="quiet">Nothing of your own yet.</p>{/if}
+    <h2>{t('desk.cabinet.in')}</h2>
+    {#if kept.length === 0}<p class="quiet">{t('desk.cabinet.none')}</p>{/if}
     <ul class="kept">
       {#each kept as one (one.id)}
         <li>
@@ -167,7 +167,7 @@
           <button type="button" onclick={() => (draft = { ...one.instrument.protractor })}
             >{one.instrument.protractor.name}</button
           >
-          <button type="button" onclick={() => remove(one)}>Take out</button>
+          <button type="button" onclick={() => remove(one)}>{t('desk.cabinet.take-out')}</button>
         </li>
       {/each}
     </ul>

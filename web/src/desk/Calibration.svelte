@@ -1,6 +1,8 @@
 <!-- True size on this screen: hold a card or a ruler to it and make the bar just as long. -->
 <script lang="ts">
   import { calibrate, range, standards } from './trueSize'
+  import { t } from '../said/said.svelte'
+  import Slotted from '../said/Slotted.svelte'
 
   let { scale = $bindable() }: { scale: number } = $props()
   let chosen: (typeof standards)[number]['key'] = $state('card')
@@ -8,18 +10,19 @@
 </script>
 
 <details>
-  <summary>Make it true to size on this screen</summary>
+  <summary>{t('desk.calibration.title')}</summary>
   <p>
-    Hold
-    <select aria-label="What you hold to the screen" bind:value={chosen}>
-      {#each standards as one (one.key)}<option value={one.key}>{one.label}</option>{/each}
-    </select>
-    to the screen and move the slider until the bar is exactly as long.
+    {#snippet whatSlot()}
+      <select aria-label={t('desk.calibration.what')} bind:value={chosen}>
+        {#each standards as one (one.key)}<option value={one.key}>{t(one.label)}</option>{/each}
+      </select>
+    {/snippet}
+    <Slotted message="desk.calibration.hold" slots={{ whatSlot }} />
   </p>
   <div class="bar" class:card={chosen === 'card'} style:width="{standard.millimetres * scale}px"></div>
   <input
     type="range"
-    aria-label="Length of the bar"
+    aria-label={t('desk.calibration.length')}
     min={range.least}
     max={range.most / 2}
     step="0.01"

@@ -2,24 +2,21 @@
 <script lang="ts">
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
   import type { Schema } from '../api/client'
+  import { t } from '../said/said.svelte'
 
   let { cards, className }: { cards: Schema['CardReply'][]; className: string } = $props()
 </script>
 
-<section class="cards" aria-label="Cards">
-  <p class="screen">
-    These cards are shown only now. Print them, cut them out (mind the scissors) and hand them out. Whoever
-    holds a card up to a tablet’s camera is signed in as that student: a lost card is stopped in the student’s
-    menu.
-  </p>
-  <div class="screen"><Button size="field" on:click={() => print()}>Print the cards</Button></div>
+<section class="cards" aria-label={t('desk.cards.title')}>
+  <p class="screen">{t('desk.cards.hint')}</p>
+  <div class="screen"><Button size="field" on:click={() => print()}>{t('desk.cards.print')}</Button></div>
   <ul>
     {#each cards as card (card.studentId)}
       <li>
         <svg
           viewBox="0 0 {card.size} {card.size}"
           role="img"
-          aria-label="Code that signs in {card.givenName}"
+          aria-label={t('desk.cards.code', { name: card.givenName })}
           shape-rendering="crispEdges"><path d={card.path} /></svg
         >
         <strong>{card.givenName}</strong>

@@ -5,6 +5,7 @@
   import SelectItem from 'carbon-components-svelte/src/Select/SelectItem.svelte'
   import { onMount } from 'svelte'
   import { api, ask, tell, type Schema } from '../api/client'
+  import { listed, t } from '../said/said.svelte'
 
   interface Props {
     group: Schema['ClassDetailReply']
@@ -61,10 +62,12 @@
 </script>
 
 <p>
-  Taught by {group.teachers.map((teacher) => teacher.displayName).join(' and ')}.
+  {t('desk.teachers.taught-by', {
+    items: listed(group.teachers.map((teacher) => teacher.displayName)),
+  })}
   {#if group.own && colleagues.length > 0}
     <button type="button" class="link" aria-expanded={open} onclick={() => (open = !open)}
-      >Share or hand over</button
+      >{t('desk.teachers.share')}</button
     >
   {/if}
 </p>
@@ -73,25 +76,28 @@
   <div class="share">
     {#each others as other (other.id)}
       <p>
-        {other.displayName} teaches this class, too.
-        <button type="button" class="link" onclick={() => void unshare(other.id)}>End this</button>
+        {t('desk.teachers.also', { name: other.displayName })}
+        <button type="button" class="link" onclick={() => void unshare(other.id)}
+          >{t('desk.teachers.end')}</button
+        >
       </p>
     {/each}
-    <Select labelText="Colleague" bind:selected={chosen}>
-      <SelectItem value="" text="Choose a colleague" />
+    <Select labelText={t('desk.teachers.colleague')} bind:selected={chosen}>
+      <SelectItem value="" text={t('desk.teachers.choose')} />
       {#each colleagues as colleague (colleague.id)}<SelectItem
           value={colleague.id}
           text={colleague.displayName}
         />{/each}
     </Select>
     <div class="row">
-      <Button kind="tertiary" size="field" disabled={!chosen} on:click={share}>Teach it together</Button>
-      <Button kind="tertiary" size="field" disabled={!chosen} on:click={handOver}>Hand it over</Button>
+      <Button kind="tertiary" size="field" disabled={!chosen} on:click={share}
+        >{t('desk.teachers.together')}</Button
+      >
+      <Button kind="tertiary" size="field" disabled={!chosen} on:click={handOver}
+        >{t('desk.teachers.hand-over')}</Button
+      >
     </div>
-    <p class="quiet">
-      A colleague who teaches the class with you sees its results, adds students and gives sets. Handed over,
-      it is theirs and no longer yours.
-    </p>
+    <p class="quiet">{t('desk.teachers.hint')}</p>
   </div>
 {/if}
 

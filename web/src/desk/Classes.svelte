@@ -12,6 +12,8 @@
   import ThingMenu from './ThingMenu.svelte'
   import UndoBar from './UndoBar.svelte'
   import { Undoing } from './undoing.svelte'
+  import { t } from '../said/said.svelte'
+  import Slotted from '../said/Slotted.svelte'
 
   let classes: Schema['ClassReply'][] = $state([])
   let open = $state<Schema['ClassDetailReply'] | null>(null)
@@ -117,7 +119,7 @@
       await ask(api.DELETE('/api/v1/classes/{classId}/students/{studentId}/card', { params: { path } }))
       cards = cards.filter((card) => card.studentId !== student.id)
       await load(open!.id)
-      said = `The card of ${student.givenName} opens nothing any more.`
+      said = t('desk.classes.card-stopped', { name: student.givenName })
     })
 
   const exportClass = (): Promise<void> =>
@@ -140,7 +142,7 @@
       )
       classes = await ask(api.GET('/api/v1/classes'))
       rulesOpen = false
-      said = 'Kept. Feedback on the Bench and “Teach on the Board” follow them.'
+      said = t('desk.classes.rules-kept')
     })
 
   onMount(() =>
@@ -154,24 +156,24 @@
 
 <main>
   <aside>
-    <h1>Classes</h1>
+    <h1>{t('desk.classes.title')}</h1>
     {#each seen as each (each.id)}
       <button
         type="button"
         class="class"
         aria-pressed={open?.id === each.id}
         onclick={() => guarded(() => show(each.id))}
-        >{each.name}{#if each.archived}<span class="quiet"> · archived</span>{/if}{#if !each.own}<span
-            class="quiet"
-          >
-            · shared with you</span
-          >{/if}</button
+        >{each.name}{#if each.archived}<span class="quiet">
+            · {t('desk.classes.archived')}</span
+          >{/if}{#if !each.own}<span class="quiet"> · {t('desk.classes.shared')}</span>{/if}</button
       >
     {/each}
-    <label class="archive"><input type="checkbox" bind:checked={showsArchive} /> Show what is archived</label>
+    <label class="archive"
+      ><input type="checkbox" bind:checked={showsArchive} /> {t('desk.classes.show-archived')}</label
+    >
     <form onsubmit={addClass}>
-      <TextInput labelText="New class" bind:value={className} />
-      <Button type="submit" kind="tertiary" size="field">Add the class</Button>
+      <TextInput labelText={t('desk.classes.new')} bind:value={className} />
+      <Button type="submit" kind="tertiary" size="field">{t('desk.classes.add')}</Button>
     </form>
   </aside>
   {#if open}
@@ -183,42 +185,44 @@
             thing={{ kind: 'class', id: open.id, name: open.name, archived: open.archived }}
             {undoing}
             onchange={reload}
-            more={[{ text: 'Save as a file', act: () => void exportClass() }]}
+            more={[{ text: t('desk.classes.save-file'), act: () => void exportClass() }]}
           />
         {/if}
       </div>
       {#if open.archived}
-        <p>This class is archived: its students cannot sign in. Bring it back from the menu to go on.</p>
+        <p>{t('desk.classes.is-archived')}</p>
       {:else}
         <p>
-          Students join at the Bench with the class code <strong class="code">{open.code}</strong>, their name
-          and PIN, or with a card.
+          {#snippet codeSlot()}<strong class="code">{open!.code}</strong>{/snippet}
+          <Slotted message="desk.classes.join-with" slots={{ codeSlot }} />
         </p>
       {/if}
       <p>
         <button type="button" class="link" aria-expanded={rulesOpen} onclick={() => (rulesOpen = !rulesOpen)}
-          >House rules and words of this class</button
+          >{t('desk.classes.rules')}</button
         >
         {#if said}<span role="status">{said}</span>{/if}
       </p>
       {#if rulesOpen}
         {#key open.id}
-          <div class="rules"><RulesForm {rules} trust={[]} submit="Keep them" onchoose={setRules} /></div>
+          <div class="rules">
+            <RulesForm {rules} trust={[]} submit={t('desk.classes.keep-rules')} onchoose={setRules} />
+          </div>
         {/key}
       {/if}
       {#key open.id}
         <ClassTeachers group={open} onchange={reload} />
       {/key}
       <form class="add" onsubmit={addStudent}>
-        <TextInput labelText="Given name of a new student" bind:value={givenName} />
-        <Button type="submit" size="field">Add</Button>
+        <TextInput labelText={t('desk.classes.new-student')} bind:value={givenName} />
+        <Button type="submit" size="field">{t('desk.classes.add-student')}</Button>
       </form>
       <ul>
         {#each students as student (student.id)}
           <li>
-            <span>{student.givenName}{student.archived ? ' · archived' : ''}</span>
-            {#if pins[student.id]}<strong>PIN {pins[student.id]}</strong>{/if}
-            <button type="button" onclick={() => renew(student.id)}>New PIN</button>
+            <span>{student.givenName}{student.archived ? ` · ${t('desk.classes.archived')}` : ''}</span>
+            {#if pins[student.id]}<strong>{t('desk.classes.pin', { own: pins[student.id]! })}</strong>{/if}
+            <button type="button" onclick={() => renew(student.id)}>{t('desk.classes.new-pin')}</button>
             <ThingMenu
               thing={{
                 kind: 'student',
@@ -230,20 +234,19 @@
               {undoing}
               onchange={reload}
               more={[
-                { text: 'New card', act: () => void newCards([student]) },
-                ...(student.hasCard ? [{ text: 'Stop the card', act: () => void revokeCard(student) }] : []),
+                { text: t('desk.classes.new-card'), act: () => void newCards([student]) },
+                ...(student.hasCard
+                  ? [{ text: t('desk.classes.stop-card'), act: () => void revokeCard(student) }]
+                  : []),
               ]}
             />
           </li>
         {/each}
       </ul>
-      <p class="quiet">
-        A PIN is told once. Write it down for the student; here it is kept so that nobody can read it. A new
-        PIN also signs the student out everywhere.
-      </p>
+      <p class="quiet">{t('desk.classes.pin-hint')}</p>
       {#if students.length > 0}
         <Button kind="tertiary" size="field" on:click={() => newCards(students.filter((s) => !s.archived))}
-          >New cards for the whole class</Button
+          >{t('desk.classes.new-cards')}</Button
         >
       {/if}
       {#if cards.length > 0}<Cards {cards} className={open.name} />{/if}

@@ -8,6 +8,7 @@
   import type { Instrument, Protractor } from '../api/client'
   import { likeAnother, withScale, withShape } from './describing'
   import { instrumentName } from '../sheet/instrumentName'
+  import { degrees, t } from '../said/said.svelte'
 
   interface Props {
     draft: Protractor
@@ -22,20 +23,20 @@
 </script>
 
 <Select
-  labelText="Start from one like it"
+  labelText={t('desk.describe.start-from')}
   selected=""
   on:update={(e) => {
     const like = shipped.find((i) => i.protractor.id === e.detail)
     if (like) draft = likeAnother(like.protractor)
   }}
 >
-  <SelectItem value="" text="choose …" />
+  <SelectItem value="" text={t('desk.describe.choose')} />
   {#each shipped as { protractor } (protractor.id)}
     <SelectItem value={protractor.id} text={instrumentName(protractor)} />
   {/each}
 </Select>
 <TextInput
-  labelText="What the class calls it"
+  labelText={t('desk.describe.name')}
   maxlength={80}
   invalid={invalid('name')}
   invalidText={errors.name}
@@ -43,25 +44,25 @@
 />
 <div class="two">
   <Select
-    labelText="Shape"
+    labelText={t('desk.describe.shape')}
     selected={draft.shape}
     on:update={(e) => (draft = withShape(draft, e.detail as Protractor['shape']))}
   >
-    <SelectItem value="halfCircle" text="half circle" />
-    <SelectItem value="fullCircle" text="full circle" />
+    <SelectItem value="halfCircle" text={t('desk.describe.half-circle')} />
+    <SelectItem value="fullCircle" text={t('desk.describe.full-circle')} />
   </Select>
   <Select
-    labelText="Made of"
+    labelText={t('desk.describe.material')}
     selected={draft.material}
     on:update={(e) => (draft.material = e.detail as Protractor['material'])}
   >
-    <SelectItem value="clearPlastic" text="clear plastic" />
-    <SelectItem value="wood" text="wood" />
-    <SelectItem value="metal" text="metal" />
-    <SelectItem value="paper" text="paper" />
+    <SelectItem value="clearPlastic" text={t('desk.describe.made-of', { material: 'clearPlastic' })} />
+    <SelectItem value="wood" text={t('desk.describe.made-of', { material: 'wood' })} />
+    <SelectItem value="metal" text={t('desk.describe.made-of', { material: 'metal' })} />
+    <SelectItem value="paper" text={t('desk.describe.made-of', { material: 'paper' })} />
   </Select>
   <NumberInput
-    labelText="Radius of the rim, mm"
+    labelText={t('desk.describe.edge-radius')}
     hideSteppers
     allowDecimal
     invalid={invalid('edgeRadius')}
@@ -69,7 +70,7 @@
     bind:value={draft.edgeRadius}
   />
   <NumberInput
-    labelText="Half the straight edge, mm"
+    labelText={t('desk.describe.half-length')}
     hideSteppers
     allowDecimal
     invalid={invalid('halfLength')}
@@ -77,7 +78,7 @@
     bind:value={draft.halfLength}
   />
   <NumberInput
-    labelText="Zero line above the edge, mm"
+    labelText={t('desk.describe.inset')}
     hideSteppers
     allowDecimal
     invalid={invalid('inset')}
@@ -85,42 +86,42 @@
     bind:value={draft.inset}
   />
   <Select
-    labelText="Smallest graduation"
+    labelText={t('desk.describe.smallest')}
     selected={String(draft.smallestGraduation)}
     on:update={(e) => (draft.smallestGraduation = Number(e.detail))}
   >
-    {#each [0.5, 1, 2, 5, 10] as step (step)}<SelectItem value={String(step)} text="{step}°" />{/each}
+    {#each [0.5, 1, 2, 5, 10] as step (step)}<SelectItem value={String(step)} text={degrees(step)} />{/each}
   </Select>
   <Select
-    labelText="A number at every"
+    labelText={t('desk.describe.label-every')}
     selected={String(draft.labelEvery)}
     on:update={(e) => (draft.labelEvery = Number(e.detail))}
   >
-    {#each [10, 20, 30, 45] as step (step)}<SelectItem value={String(step)} text="{step}°" />{/each}
-    <SelectItem value="0" text="no numbers" />
+    {#each [10, 20, 30, 45] as step (step)}<SelectItem value={String(step)} text={degrees(step)} />{/each}
+    <SelectItem value="0" text={t('desk.describe.no-numbers')} />
   </Select>
   <Select
-    labelText="Graduations are"
+    labelText={t('desk.describe.marks')}
     selected={draft.marks}
     on:update={(e) => (draft.marks = e.detail as Protractor['marks'])}
   >
-    <SelectItem value="printed" text="printed" />
-    <SelectItem value="raised" text="raised, to count by touch" />
+    <SelectItem value="printed" text={t('desk.describe.printed')} />
+    <SelectItem value="raised" text={t('desk.describe.raised')} />
   </Select>
 </div>
-<h2>Scales</h2>
+<h2>{t('desk.describe.scales')}</h2>
 {#each draft.scales as ring, i (i)}
   <div class="ring">
     <Select
-      labelText="Zero of scale {i + 1}"
+      labelText={t('desk.describe.zero-of', { place: i + 1 })}
       selected={String(ring.zeroAt)}
       on:update={(e) => (draft = withScale(draft, i, { zeroAt: Number(e.detail) }))}
     >
-      <SelectItem value="180" text="at the left" />
-      <SelectItem value="0" text="at the right" />
+      <SelectItem value="180" text={t('desk.describe.at-left')} />
+      <SelectItem value="0" text={t('desk.describe.at-right')} />
     </Select>
     <NumberInput
-      labelText="Numbers stand at, mm"
+      labelText={t('desk.describe.radius')}
       hideSteppers
       allowDecimal
       value={ring.radius}
@@ -128,29 +129,29 @@
     />
     {#if draft.shape === 'fullCircle'}
       <Select
-        labelText="Numbers grow"
+        labelText={t('desk.describe.growth')}
         selected={ring.growth}
         on:update={(e) => (draft = withScale(draft, i, { growth: e.detail as 'clockwise' }))}
       >
-        <SelectItem value="anticlockwise" text="anticlockwise" />
-        <SelectItem value="clockwise" text="clockwise" />
+        <SelectItem value="anticlockwise" text={t('desk.describe.anticlockwise')} />
+        <SelectItem value="clockwise" text={t('desk.describe.clockwise')} />
       </Select>
     {/if}
     <button
       type="button"
       disabled={draft.scales.length === 1}
       onclick={() => (draft = { ...draft, scales: draft.scales.filter((_, at) => at !== i) })}
-      >Take out</button
+      >{t('desk.describe.take-out')}</button
     >
   </div>
 {/each}
 {#if draft.scales.length < 2}
   <Button size="small" kind="tertiary" on:click={() => (draft = withScale(draft, draft.scales.length, {}))}
-    >Another scale</Button
+    >{t('desk.describe.another-scale')}</Button
   >
 {/if}
 <label class="check"
-  ><input type="checkbox" bind:checked={draft.edgeRuler} />A ruler runs along the straight edge</label
+  ><input type="checkbox" bind:checked={draft.edgeRuler} />{t('desk.describe.edge-ruler')}</label
 >
 <label class="check"
   ><input
@@ -161,7 +162,7 @@
         ...draft,
         arm: e.currentTarget.checked ? { length: draft.edgeRadius + 15, isRuler: true } : null,
       })}
-  />It has an arm that turns and locks</label
+  />{t('desk.describe.turning-arm')}</label
 >
 
 <style>

@@ -1,7 +1,11 @@
 <!-- The Desk: sets, classes, results. -->
 <script lang="ts">
   import { onMount } from 'svelte'
+  import languages from 'virtual:said/desk'
   import { api, ask, entered, session, tell, type Schema } from '../api/client'
+  import { choose, chosenBy } from '../said/choices'
+  import LanguageMenu from '../said/LanguageMenu.svelte'
+  import { speak, spokenLanguage, t } from '../said/said.svelte'
   import DemoNote from '../shared/DemoNote.svelte'
   import Account from './Account.svelte'
   import Cabinet from './Cabinet.svelte'
@@ -16,14 +20,25 @@
 
   let who = $state<Schema['SessionReply'] | null>(null)
   let failure = $state('')
+  const anybody = 'desk'
   const route = new Route()
-  const views = $derived([
-    { view: '', label: 'Sets' },
-    { view: 'new', label: 'New set' },
-    { view: 'classes', label: 'Classes' },
-    { view: 'cabinet', label: 'Cabinet' },
-    ...(who?.head ? [{ view: 'school', label: 'School' }] : []),
-  ])
+  const views = $derived(['', 'new', 'classes', 'cabinet', ...(who?.head ? ['school'] : [])])
+
+  /** The Desk speaks as the teacher at this device has chosen, else as their browser does. */
+  async function speakAs(name: string | null): Promise<void> {
+    await speak([name && chosenBy(name), chosenBy(anybody), ...navigator.languages], languages)
+  }
+
+  async function speakFromNow(tag: string): Promise<void> {
+    if (who?.id) choose(who.id, tag)
+    choose(anybody, tag)
+    await speak([tag], languages)
+  }
+
+  async function enter(entry: Schema['SessionReply']): Promise<void> {
+    await speakAs(entry.id)
+    who = entry
+  }
 
   async function leave(): Promise<void> {
     try {
@@ -35,50 +50,57 @@
 
   onMount(async () => {
     try {
-      who = await session('teacher')
+      await enter(await session('teacher'))
     } catch (error) {
       failure = tell(error)
     }
   })
 </script>
 
+<svelte:head><title>{t('desk.page')}</title></svelte:head>
 <DemoNote />
 <header>
-  <a class="home" href="/">Jaunty Compass</a><span class="room">Desk</span>
+  <a class="home" href="/">{t('shared.product')}</a><span class="room">{t('desk.title')}</span>
   {#if who?.signedIn}
-    <nav aria-label="Desk">
-      {#each views as { view, label } (view)}
-        <a href="#/{view}" aria-current={route.view === view ? 'page' : undefined}>{label}</a>
+    <nav aria-label={t('desk.title')}>
+      {#each views as view (view)}
+        <a href="#/{view}" aria-current={route.view === view ? 'page' : undefined}
+          >{t('desk.view', { panel: view })}</a
+        >
       {/each}
     </nav>
     <a class="name" href="#/account" aria-current={route.view === 'account' ? 'page' : undefined}
       >{who.name}</a
     >
-    <button type="button" onclick={leave}>Sign out</button>
+    <button type="button" onclick={leave}>{t('desk.sign-out')}</button>
+  {:else}
+    <span class="language"><LanguageMenu onpick={speakFromNow} /></span>
   {/if}
 </header>
 {#if failure}<p class="failure" role="alert">{failure}</p>{/if}
-{#if who && route.view === 'welcome'}
-  <Welcome key={route.id} onenter={(entry) => (who = entry)} />
-{:else if who?.signedIn}
-  {#if route.view === 'new'}
-    <NewSet />
-  {:else if route.view === 'classes'}
-    <Classes />
-  {:else if route.view === 'cabinet'}
-    <Cabinet />
-  {:else if route.view === 'account'}
-    <Account onrename={(name) => (who = { ...who!, name })} />
-  {:else if route.view === 'school' && who.head}
-    <School ownId={who.id ?? ''} />
-  {:else if route.view === 'results'}
-    {#key route.id}<Results id={route.id} />{/key}
-  {:else}
-    <SetsGiven />
+{#key spokenLanguage()}
+  {#if who && route.view === 'welcome'}
+    <Welcome key={route.id} onenter={enter} />
+  {:else if who?.signedIn}
+    {#if route.view === 'new'}
+      <NewSet />
+    {:else if route.view === 'classes'}
+      <Classes />
+    {:else if route.view === 'cabinet'}
+      <Cabinet />
+    {:else if route.view === 'account'}
+      <Account onrename={(name) => (who = { ...who!, name })} onlanguage={speakFromNow} />
+    {:else if route.view === 'school' && who.head}
+      <School ownId={who.id ?? ''} />
+    {:else if route.view === 'results'}
+      {#key route.id}<Results id={route.id} />{/key}
+    {:else}
+      <SetsGiven />
+    {/if}
+  {:else if who}
+    <SignIn onenter={enter} />
   {/if}
-{:else if who}
-  <SignIn onenter={(entry) => (who = entry)} />
-{/if}
+{/key}
 
 <style>
   header {

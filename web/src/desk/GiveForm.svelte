@@ -9,6 +9,7 @@
   import NumberInput from 'carbon-components-svelte/src/NumberInput/NumberInput.svelte'
   import Select from 'carbon-components-svelte/src/Select/Select.svelte'
   import SelectItem from 'carbon-components-svelte/src/Select/SelectItem.svelte'
+  import { t } from '../said/said.svelte'
 
   interface Props {
     classes: Schema['ClassReply'][]
@@ -40,34 +41,34 @@
   }
 </script>
 
-<Select labelText="For" bind:selected={classId}>
+<Select labelText={t('desk.give.for')} bind:selected={classId}>
   {#each classes as each (each.id)}<SelectItem value={each.id} text={each.name} />{/each}
 </Select>
-<Select labelText="Tries an item" bind:selected={tries}>
+<Select labelText={t('desk.give.tries')} bind:selected={tries}>
   {#each ['1', '2', '3', '5'] as n (n)}<SelectItem value={n} text={n} />{/each}
 </Select>
 <Select
-  labelText="Who is asked what"
+  labelText={t('desk.give.asked')}
   bind:selected={asked}
   on:change={() => (limit = Math.min(limit ?? most, most))}
 >
-  <SelectItem value="all" text="Everyone all items" />
-  <SelectItem value="own" text="Each student gets the item that shows most" />
+  <SelectItem value="all" text={t('desk.give.asked-all')} />
+  <SelectItem value="own" text={t('desk.give.asked-own')} />
 </Select>
 {#if asked === 'own'}
   <NumberInput
-    labelText="Items at most"
-    helperText="Nobody is asked more once it is known what they do."
+    labelText={t('desk.give.limit')}
+    helperText={t('desk.give.limit-hint')}
     min={1}
     max={most}
     bind:value={limit}
     invalid={!valid}
-    invalidText="From 1 to {most}, as there are items."
+    invalidText={t('desk.give.limit-invalid', { most })}
   />
 {/if}
 <details>
-  <summary>What each step counts</summary>
-  <p class="quiet">Left empty, each kind of exercise has its own.</p>
+  <summary>{t('desk.give.weights')}</summary>
+  <p class="quiet">{t('desk.give.weights-hint')}</p>
   <div>
     {#each steps as [step, title] (step)}
       <NumberInput
@@ -83,8 +84,8 @@
     {/each}
   </div>
 </details>
-<Button disabled={disabled || !valid} on:click={give}>Set it to the class</Button>
-{#if classes.length === 0}<p class="quiet">Make a class first, under Classes.</p>{/if}
+<Button disabled={disabled || !valid} on:click={give}>{t('desk.give.hand-out')}</Button>
+{#if classes.length === 0}<p class="quiet">{t('desk.give.no-class')}</p>{/if}
 
 <style>
   details div {

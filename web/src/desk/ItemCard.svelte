@@ -2,6 +2,7 @@
 <script lang="ts">
   import type { Instrument, Schema } from '../api/client'
   import ItemPicture from './ItemPicture.svelte'
+  import { eitherOf, t } from '../said/said.svelte'
 
   interface Props {
     generated: Schema['GeneratedItem']
@@ -18,17 +19,20 @@
   <ItemPicture view={generated.view} {instruments} />
   <div>
     <h3>
-      {number}. {kinds.find((k) => k.key === generated.item.kind)?.title.text ?? ''}
+      {t('desk.item.title', {
+        place: number,
+        name: kinds.find((k) => k.key === generated.item.kind)?.title.text ?? '',
+      })}
       <strong>{generated.answer.text}</strong>
     </h3>
     <p class="quiet">{generated.view.prompt.text}</p>
-    <ul aria-label="What mistakes would answer">
+    <ul aria-label={t('desk.item.would')}>
       {#each showing as entry (entry.mistake)}
-        <li><b>{entry.answers.map((a) => a.text.text).join(' or ')}</b> {entry.name.text}</li>
+        <li><b>{eitherOf(entry.answers.map((a) => a.text.text))}</b> {entry.name.text}</li>
       {/each}
     </ul>
     {#if hidden > 0}
-      <p class="quiet small">{hidden === 1 ? 'One mistake' : `${hidden} mistakes`} would not show here.</p>
+      <p class="quiet small">{t('desk.item.hidden', { count: hidden })}</p>
     {/if}
   </div>
 </article>

@@ -4,6 +4,7 @@
   import { api, ask, tell, type Schema } from '../api/client'
   import ThingMenu from './ThingMenu.svelte'
   import type { Undoing } from './undoing.svelte'
+  import { dated, t } from '../said/said.svelte'
 
   interface Props {
     undoing: Undoing
@@ -14,7 +15,7 @@
   let { undoing, showsArchive, onchange }: Props = $props()
   let sets: Schema['SetReply'][] = $state([])
   let failure = $state('')
-  const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' })
+  const day = (at: string): string => dated(new Date(at), { day: 'numeric', month: 'short', year: 'numeric' })
   const seen = $derived(sets.filter((set) => showsArchive || !set.archived))
 
   async function load(): Promise<void> {
@@ -29,15 +30,13 @@
 </script>
 
 <details>
-  <summary>All your sets ({seen.length})</summary>
+  <summary>{t('desk.kept.title', { count: seen.length })}</summary>
   {#if failure}<p role="alert">{failure}</p>{/if}
   <ul>
     {#each seen as set (set.id)}
       <li>
-        <span>{set.title}{set.archived ? ' · archived' : ''}</span>
-        <span class="quiet"
-          >{set.items === 1 ? '1 item' : `${set.items} items`} · {day.format(new Date(set.createdAt))}</span
-        >
+        <span>{set.title}{set.archived ? ` · ${t('desk.kept.archived')}` : ''}</span>
+        <span class="quiet">{t('desk.kept.items', { count: set.items })} · {day(set.createdAt)}</span>
         <ThingMenu
           thing={{ kind: 'set', id: set.id, name: set.title, archived: set.archived ?? false }}
           {undoing}

@@ -13,6 +13,8 @@
   import Sentence from './wish/Sentence.svelte'
   import Word from './wish/Word.svelte'
   import { specificationOf, usualWish, wishOf, type Specification, type Wish } from './wish/wishes'
+  import { t } from '../said/said.svelte'
+  import Slotted from '../said/Slotted.svelte'
 
   let classes: Schema['ClassReply'][] = $state([])
   let kinds: Schema['KindReply'][] = $state([])
@@ -22,7 +24,7 @@
   let mistakes: Schema['MistakeReply'][] = $state([])
   let ready: Schema['ReadySet'][] = $state([])
   let counts: Record<string, number> = $state.raw({ measure: 3, draw: 2 })
-  let title = $state('Harbour angles')
+  let title = $state(t('desk.new.usual-name'))
   let seed = $state(randomSeed())
   let classId = $state('')
   let wish: Wish = $state({ ...usualWish })
@@ -122,22 +124,24 @@
 
 <div class="desk">
   <form onsubmit={(event) => event.preventDefault()}>
-    <h1>A new set</h1>
-    <TextInput labelText="Title" bind:value={title} />
+    <h1>{t('desk.new.title')}</h1>
+    <TextInput labelText={t('desk.new.name')} bind:value={title} />
     <p class="begin">
-      Begin with
-      <Word
-        label="A set that is ready"
-        value=""
-        choices={[
-          ['', 'one that is ready …'],
-          ...ready.map(({ key, title }): [string, string] => [key, title.text]),
-        ]}
-        onpick={(key) => {
-          const set = ready.find((each) => each.key === key)
-          if (set) void take(set.title.text, set.specification)
-        }}
-      />, or say what you want.
+      {#snippet setSlot()}
+        <Word
+          label={t('desk.new.ready')}
+          value=""
+          choices={[
+            ['', t('desk.new.one-ready')],
+            ...ready.map(({ key, title }): [string, string] => [key, title.text]),
+          ]}
+          onpick={(key) => {
+            const set = ready.find((each) => each.key === key)
+            if (set) void take(set.title.text, set.specification)
+          }}
+        />
+      {/snippet}
+      <Slotted message="desk.new.begin" slots={{ setSlot }} />
     </p>
     <Sentence bind:wish bind:counts {kinds} {instruments} {mistakes} />
     {#if loaded}
@@ -156,11 +160,13 @@
       ongive={give}
     />
   </form>
-  <section aria-label="Items">
+  <section aria-label={t('desk.new.items')}>
     <div class="top">
-      <h2>{made ? `${made.items.length} items` : 'Items'}</h2>
-      <span class="quiet">Under each: what mistakes would answer.</span>
-      <Button kind="tertiary" size="field" on:click={() => (seed = randomSeed())}>Other numbers</Button>
+      <h2>{made ? t('desk.new.item-count', { count: made.items.length }) : t('desk.new.items')}</h2>
+      <span class="quiet">{t('desk.new.under-each')}</span>
+      <Button kind="tertiary" size="field" on:click={() => (seed = randomSeed())}
+        >{t('desk.new.other-numbers')}</Button
+      >
     </div>
     {#if failure}<p class="failure" role="alert">{failure}</p>{/if}
     {#if made && !failure}<SetReport report={made.report} />{/if}

@@ -7,6 +7,7 @@
   import AnswerFiles from './AnswerFiles.svelte'
   import StudentSheets from './StudentSheets.svelte'
   import { teachAgain } from './teach'
+  import { t } from '../said/said.svelte'
 
   let { id }: { id: string } = $props()
   let results = $state<Schema['ResultsReply'] | null>(null)
@@ -14,9 +15,6 @@
   /** Whose sheets lie open. */
   let opened = $state('')
   const secondsBetweenLooks = 5
-  const numberWord = (n: number): string =>
-    ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine', 'Ten'][n] ?? String(n)
-  const words = { accepted: 'fits', near: 'near', notYet: 'not yet' }
 
   const latest = new Latest()
 
@@ -58,35 +56,43 @@
   })
 
   const handedIn = $derived(results?.students.filter((s) => s.progress.answered > 0).length ?? 0)
+  const verdictOf = (item: Schema['ItemResult']): string =>
+    t('desk.results.verdict', { verdict: item.verdict ?? 'none' })
   const cell = (item: Schema['ItemResult']): string =>
-    item.verdict
-      ? `${words[item.verdict]}${item.causeName ? `: ${item.causeName.text}` : ''}`
-      : 'not answered'
+    item.causeName
+      ? t('desk.results.cell', { sentence: verdictOf(item), name: item.causeName.text })
+      : verdictOf(item)
 </script>
 
 {#if failure}<p class="failure" role="alert">{failure}</p>{/if}
 {#if results}
   <main>
-    <section class="chart" aria-label="Answers">
+    <section class="chart" aria-label={t('desk.results.answers')}>
       <div class="top">
         <div>
           <h1>{results.title}</h1>
           <p class="quiet">
-            {results.className} · {handedIn} of {results.students.length} have started{results.closedAt
-              ? ' · closed'
-              : ''}
+            {[
+              results.className,
+              t('desk.results.started', { count: handedIn, wholeSet: results.students.length }),
+              results.closedAt && t('desk.results.closed'),
+            ]
+              .filter(Boolean)
+              .join(' · ')}
           </p>
         </div>
-        {#if !results.closedAt}<Button kind="ghost" size="field" on:click={close}>Close it</Button>{/if}
+        {#if !results.closedAt}<Button kind="ghost" size="field" on:click={close}
+            >{t('desk.results.close')}</Button
+          >{/if}
       </div>
       <table>
         <thead>
           <tr>
-            <th scope="col"><span class="visually-hidden">Student</span></th>
+            <th scope="col"><span class="visually-hidden">{t('desk.results.student')}</span></th>
             {#each results.items as item, i (i)}
-              <th scope="col" title={item.view.prompt.text}>{i + 1}<small>{item.view.kind}</small></th>
+              <th scope="col" title={item.view.prompt.text}>{i + 1}</th>
             {/each}
-            <th scope="col" class="cause">likely cause</th>
+            <th scope="col" class="cause">{t('desk.results.likely-cause')}</th>
           </tr>
         </thead>
         <tbody>
@@ -120,28 +126,31 @@
         </tbody>
       </table>
       <p class="legend quiet">
-        <span class="mark accepted"></span> fits <span class="mark near"></span> near
-        <span class="mark notYet"></span> not yet <span class="mark none"></span> not answered
+        {#each ['accepted', 'near', 'notYet', 'none'] as verdict (verdict)}
+          <span class="mark {verdict}"></span> {t('desk.results.verdict', { verdict })}
+        {/each}
       </p>
       <AnswerFiles {id} setId={results.setId} title={results.title} />
     </section>
-    <section class="groups" aria-label="Likely causes">
+    <section class="groups" aria-label={t('desk.results.likely-causes')}>
       {#each results.groups as group (group.cause)}
         <article>
-          <h2>
-            {numberWord(group.students.length)}
-            {group.name.text}
-          </h2>
+          <h2>{t('desk.results.group', { count: group.students.length, name: group.name.text })}</h2>
           <p class="quiet">{group.students.join(', ')}</p>
           {#if group.example}
-            <p>{group.example.asked}° came back as {group.example.answered}°.</p>
-            <a href={teachAgain(group.example, results.rules)}>Teach on the Board</a>
+            <p>
+              {t('desk.results.example', {
+                first: group.example.asked,
+                second: group.example.answered,
+              })}
+            </p>
+            <a href={teachAgain(group.example, results.rules)}>{t('desk.results.teach')}</a>
           {/if}
         </article>
       {:else}
         <article>
-          <h2>Nothing to teach again</h2>
-          <p class="quiet">{handedIn === 0 ? 'Nobody has handed in yet.' : 'No mistake stands out.'}</p>
+          <h2>{t('desk.results.nothing')}</h2>
+          <p class="quiet">{handedIn === 0 ? t('desk.results.nobody') : t('desk.results.no-mistake')}</p>
         </article>
       {/each}
     </section>

@@ -6,15 +6,17 @@
   import { onMount } from 'svelte'
   import { api, ask, tell, type Schema } from '../api/client'
   import StaffMember from './StaffMember.svelte'
+  import { dated, t } from '../said/said.svelte'
 
   let { ownId }: { ownId: string } = $props()
   let staff: Schema['StaffReply'][] = $state([])
   let settings = $state<Schema['SchoolReply'] | null>(null)
   /** An address that was just made; it is told once. */
-  let told = $state<{ what: string; address: string; endsAt: string } | null>(null)
+  let told = $state<{ name: string | null; address: string; endsAt: string } | null>(null)
   let said = $state('')
   let failure = $state('')
-  const day = new Intl.DateTimeFormat('en-GB', { weekday: 'long', hour: '2-digit', minute: '2-digit' })
+  const time = (at: string): string =>
+    dated(new Date(at), { weekday: 'long', hour: '2-digit', minute: '2-digit' })
 
   async function guarded(work: () => Promise<string | undefined>): Promise<void> {
     try {
@@ -29,16 +31,13 @@
     staff = await ask(api.GET('/api/v1/staff'))
   }
 
-  const tellAddress = (what: string, made: Schema['OneTimeAddress']): void => {
-    told = { what, address: location.origin + made.path, endsAt: made.endsAt }
+  const tellAddress = (name: string | null, made: Schema['OneTimeAddress']): void => {
+    told = { name, address: location.origin + made.path, endsAt: made.endsAt }
   }
 
   const invite = (head: boolean): Promise<void> =>
     guarded(async () => {
-      tellAddress(
-        'A new colleague makes their account',
-        await ask(api.POST('/api/v1/staff/invitations', { body: { head } })),
-      )
+      tellAddress(null, await ask(api.POST('/api/v1/staff/invitations', { body: { head } })))
       return undefined
     })
 
@@ -49,7 +48,7 @@
       settings = await ask(
         api.PUT('/api/v1/school', { body: { teachersMayRegister, keepAnswersMonths, keepArchivedMonths } }),
       )
-      return 'Kept. What is older is deleted tonight.'
+      return t('desk.school.kept')
     })
 
   onMount(() =>
@@ -61,17 +60,19 @@
 </script>
 
 <main>
-  <h1>School</h1>
+  <h1>{t('desk.school.title')}</h1>
   {#if said}<p class="said" role="status">{said}</p>{/if}
   {#if failure}<p class="said failure" role="alert">{failure}</p>{/if}
   <section aria-labelledby="staff">
-    <h2 id="staff">Teachers</h2>
+    <h2 id="staff">{t('desk.school.teachers')}</h2>
     {#if told}
       <p class="told" role="status">
-        {told.what} at this address, once, until {day.format(new Date(told.endsAt))}. It is shown only now:
+        {told.name === null
+          ? t('desk.school.invited', { time: time(told.endsAt) })
+          : t('desk.school.resets', { name: told.name, time: time(told.endsAt) })}
         <code>{told.address}</code>
         <Button kind="ghost" size="small" on:click={() => void navigator.clipboard.writeText(told!.address)}
-          >Copy</Button
+          >{t('desk.school.copy')}</Button
         >
       </p>
     {/if}
@@ -82,36 +83,38 @@
           isSelf={teacher.id === ownId}
           others={staff.filter((other) => other.id !== teacher.id)}
           onchange={(text) => guarded(async () => (await load(), text))}
-          onaddress={(made) => tellAddress(`${teacher.displayName} chooses a new password`, made)}
+          onaddress={(made) => tellAddress(teacher.displayName, made)}
           onfailure={(text) => (failure = text)}
         />
       {/each}
     </ul>
     <div class="row">
-      <Button size="field" on:click={() => invite(false)}>Invite a colleague</Button>
+      <Button size="field" on:click={() => invite(false)}>{t('desk.school.invite')}</Button>
       <Button size="field" kind="tertiary" on:click={() => invite(true)}
-        >Invite someone to look after the accounts, too</Button
+        >{t('desk.school.invite-head')}</Button
       >
     </div>
   </section>
   {#if settings}
     <form onsubmit={keep}>
-      <h2>How long things are kept</h2>
-      <NumberInput labelText="Answers, in months" min={1} max={120} bind:value={settings.keepAnswersMonths} />
+      <h2>{t('desk.school.keeping')}</h2>
       <NumberInput
-        labelText="Archived classes, in months"
+        labelText={t('desk.school.answers-months')}
+        min={1}
+        max={120}
+        bind:value={settings.keepAnswersMonths}
+      />
+      <NumberInput
+        labelText={t('desk.school.archived-months')}
         min={1}
         max={120}
         bind:value={settings.keepArchivedMonths}
       />
-      <Checkbox
-        labelText="Teachers may make an account without an invitation"
-        bind:checked={settings.teachersMayRegister}
-      />
+      <Checkbox labelText={t('desk.school.may-register')} bind:checked={settings.teachersMayRegister} />
       <p class="quiet">
-        What is older is deleted every night. <a href="/privacy">What is kept, and why</a>
+        {t('desk.school.deleted-nightly')} <a href="/privacy">{t('desk.school.what-is-kept')}</a>
       </p>
-      <Button type="submit" size="field">Keep these</Button>
+      <Button type="submit" size="field">{t('desk.school.keep')}</Button>
     </form>
   {/if}
 </main>

@@ -1,9 +1,10 @@
 <!-- Wishes as a file and from a file; a whole set from a file is kept and given as it is. -->
 <script lang="ts">
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
-  import { api, ask, Problem, tell, type Schema } from '../api/client'
+  import { api, ask, tell, type Schema } from '../api/client'
   import { download } from '../shared/download'
   import OpenFile from '../shared/OpenFile.svelte'
+  import { t } from '../said/said.svelte'
 
   interface Props {
     title: string
@@ -26,8 +27,7 @@
     try {
       const isSet = /"format"\s*:\s*"jaunty-set"/.test(text)
       if (isSet && classId === '') {
-        fault =
-          'A set from a file is given at once: make a class first, under Classes, then open the file again.'
+        fault = t('desk.files.class-first')
         return
       }
       if (isSet) {
@@ -40,17 +40,16 @@
       }
       const read = await ask(api.POST('/api/v1/specifications/read', { body: { text } }))
       onwishes(read.title, read.specification)
-      said = `Opened ${read.title}.`
+      said = t('desk.files.opened', { name: read.title })
     } catch (error) {
-      fault =
-        error instanceof Problem ? Object.values(error.errors).flat().join(' ') || error.text : tell(error)
+      fault = tell(error)
     }
   }
 </script>
 
 <div>
-  <Button kind="tertiary" on:click={save}>Save these settings as a file</Button>
-  <OpenFile label="Open wishes or a set" onopen={open} />
+  <Button kind="tertiary" on:click={save}>{t('desk.files.save')}</Button>
+  <OpenFile label={t('desk.files.open')} onopen={open} />
 </div>
 {#if fault}<p class="fault" role="alert">{fault}</p>{:else if said}<p role="status">{said}</p>{/if}
 

@@ -1,29 +1,25 @@
 <!-- What a set can tell of the mistakes it is aimed at, and what it cannot, with the reason. -->
 <script lang="ts">
   import type { Schema } from '../api/client'
+  import { listed, t } from '../said/said.svelte'
 
   let { report }: { report: Schema['SetReport'] } = $props()
+
+  const counted = (shown: Schema['SetReport']['shown']): string =>
+    listed(shown.map((each) => t('desk.report.times', { name: each.name.text, count: each.items })))
 </script>
 
 <div class="report">
   <p>
-    {#if report.shown.length > 0}
-      <strong>Shows:</strong>
-      {report.shown.map((each) => `${each.name.text} (${each.items}×)`).join(', ')}.
-    {:else}
-      These items show none of the mistakes of the catalogue by their answer alone.
-    {/if}
+    {report.shown.length > 0
+      ? t('desk.report.shows', { items: counted(report.shown) })
+      : t('desk.report.shows-none')}
   </p>
-  {#if report.seen.length > 0}
-    <p>
-      <strong>Seen on the sheet:</strong>
-      {report.seen.map((each) => `${each.name.text} (${each.items}×)`).join(', ')}.
-    </p>
-  {/if}
+  {#if report.seen.length > 0}<p>{t('desk.report.seen', { items: counted(report.seen) })}</p>{/if}
   {#each report.otherInstruments as { text }, i (i)}<p>{text}</p>{/each}
   {#if report.cannot.length > 0}
     <details>
-      <summary>What this set cannot tell ({report.cannot.length})</summary>
+      <summary>{t('desk.report.cannot', { count: report.cannot.length })}</summary>
       <ul>
         {#each report.cannot as each, i (i)}<li>{each.why.text}</li>{/each}
       </ul>

@@ -6,12 +6,14 @@
   import ThingMenu from './ThingMenu.svelte'
   import UndoBar from './UndoBar.svelte'
   import { Undoing } from './undoing.svelte'
+  import { dated, t } from '../said/said.svelte'
 
   let assignments = $state<Schema['AssignmentReply'][] | null>(null)
   let failure = $state('')
   let showsArchive = $state(false)
   const undoing = new Undoing()
-  const day = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short' })
+  const day = (at: string): string =>
+    dated(new Date(at), { weekday: 'short', day: 'numeric', month: 'short' })
   const seen = $derived((assignments ?? []).filter((a) => showsArchive || !a.archived))
 
   async function load(): Promise<void> {
@@ -34,10 +36,13 @@
     try {
       await change(closed)
       await load()
-      undoing.add(`“${given.title}” is ${closed ? 'closed' : 'open again'}.`, async () => {
-        await change(!closed)
-        await load()
-      })
+      undoing.add(
+        t(closed ? 'desk.given.is-closed' : 'desk.given.is-open', { name: given.title }),
+        async () => {
+          await change(!closed)
+          await load()
+        },
+      )
     } catch (error) {
       failure = tell(error)
     }
@@ -48,8 +53,8 @@
 
 <main>
   <div class="top">
-    <h1>Sets given</h1>
-    <a class="new" href="#/new">Make a new set</a>
+    <h1>{t('desk.given.title')}</h1>
+    <a class="new" href="#/new">{t('desk.given.new')}</a>
   </div>
   {#if failure}<p role="alert">{failure}</p>{/if}
   {#each seen as given (given.id)}
@@ -58,11 +63,18 @@
         <span class="title">{given.title}</span>
         <span class="quiet">{given.className}</span>
         <span class="quiet">
-          {day.format(new Date(given.setAt))} · {given.tries === 1 ? 'one try' : `${given.tries} tries`} an item{given.closedAt
-            ? ' · closed'
-            : ''}{given.archived ? ' · archived' : ''}
+          {[
+            day(given.setAt),
+            t('desk.given.tries', { count: given.tries }),
+            given.closedAt && t('desk.given.closed'),
+            given.archived && t('desk.kept.archived'),
+          ]
+            .filter(Boolean)
+            .join(' · ')}
         </span>
-        <span class="count"><strong>{given.handedIn}</strong> of {given.students} have started</span>
+        <span class="count"
+          >{t('desk.given.started', { count: given.handedIn, wholeSet: given.students })}</span
+        >
         <span class="bar" aria-hidden="true">
           <i style:width="{given.students ? (100 * given.handedIn) / given.students : 0}%"></i>
         </span>
@@ -73,16 +85,18 @@
         onchange={load}
         more={[
           {
-            text: given.closedAt ? 'Open again' : 'Close',
+            text: given.closedAt ? t('desk.given.open') : t('desk.given.close'),
             act: () => void setClosed(given, !given.closedAt),
           },
         ]}
       />
     </div>
   {:else}
-    {#if assignments}<p>Nothing is set yet. Make a set, look at its items, and give it to a class.</p>{/if}
+    {#if assignments}<p>{t('desk.given.none')}</p>{/if}
   {/each}
-  <label class="archive"><input type="checkbox" bind:checked={showsArchive} /> Show what is archived</label>
+  <label class="archive"
+    ><input type="checkbox" bind:checked={showsArchive} /> {t('desk.classes.show-archived')}</label
+  >
   <KeptSets {undoing} {showsArchive} onchange={load} />
 </main>
 <UndoBar {undoing} />

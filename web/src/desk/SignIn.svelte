@@ -7,6 +7,7 @@
   import { api, ask, entered, session, tell, type Schema } from '../api/client'
   import Card from './Card.svelte'
   import { school } from '../shared/school'
+  import { t } from '../said/said.svelte'
 
   let { onenter }: { onenter: (session: Schema['SessionReply']) => void } = $props()
   let fresh = $state(false)
@@ -42,32 +43,30 @@
   }
 </script>
 
-<Card title={fresh ? 'A desk of your own' : 'Sign in to the Desk'} onsubmit={enter}>
-  <TextInput labelText="User name" autocomplete="username" bind:value={userName} />
+<Card title={fresh ? t('desk.sign-in.title-new') : t('desk.sign-in.title')} onsubmit={enter}>
+  <TextInput labelText={t('desk.sign-in.user-name')} autocomplete="username" bind:value={userName} />
   {#if fresh}
-    <TextInput labelText="Name that others see" autocomplete="off" bind:value={displayName} />
+    <TextInput labelText={t('desk.sign-in.display-name')} autocomplete="off" bind:value={displayName} />
   {/if}
   <PasswordInput
-    labelText="Password"
+    labelText={t('shared.fields.password')}
     autocomplete={fresh ? 'new-password' : 'current-password'}
-    helperText={fresh ? 'At least 15 characters; a few words in a row are good.' : ''}
+    helperText={fresh ? t('desk.sign-in.password-hint') : ''}
     bind:value={password}
   />
-  {#if !fresh}<Checkbox labelText="This is my own device: keep me signed in" bind:checked={keep} />{/if}
+  {#if !fresh}<Checkbox labelText={t('desk.sign-in.own-device')} bind:checked={keep} />{/if}
   {#if complaint}<p class="complaint" role="alert">{complaint}</p>{/if}
-  <Button type="submit" disabled={busy}>{fresh ? 'Make the account' : 'Sign in'}</Button>
+  <Button type="submit" disabled={busy}>{fresh ? t('desk.sign-in.make') : t('desk.sign-in.enter')}</Button>
   {#if mayRegister}
     <Button
       kind="ghost"
       on:click={() => {
         fresh = !fresh
         complaint = ''
-      }}>{fresh ? 'I have an account' : 'I am new here'}</Button
+      }}>{fresh ? t('desk.sign-in.have-account') : t('desk.sign-in.am-new')}</Button
     >
   {:else}
-    <p class="quiet">
-      No account yet, or the password forgotten? Ask whoever looks after the accounts at your school.
-    </p>
+    <p class="quiet">{t('desk.sign-in.ask')}</p>
   {/if}
 </Card>
 

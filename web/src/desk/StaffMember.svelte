@@ -6,6 +6,7 @@
   import Select from 'carbon-components-svelte/src/Select/Select.svelte'
   import SelectItem from 'carbon-components-svelte/src/Select/SelectItem.svelte'
   import { api, ask, tell, type Schema } from '../api/client'
+  import { t } from '../said/said.svelte'
 
   interface Props {
     teacher: Schema['StaffReply']
@@ -37,7 +38,7 @@
   const signOut = (): Promise<void> =>
     act(async () => {
       await ask(api.DELETE('/api/v1/staff/{teacherId}/sessions', { params: { path } }))
-      await onchange(`${teacher.displayName} is signed out everywhere.`)
+      await onchange(t('desk.staff.signed-out', { name: teacher.displayName }))
     })
 
   const setHead = (head: boolean): Promise<void> =>
@@ -45,8 +46,8 @@
       await ask(api.PUT('/api/v1/staff/{teacherId}/head', { params: { path }, body: { head } }))
       await onchange(
         head
-          ? `${teacher.displayName} looks after the accounts now, too.`
-          : `${teacher.displayName} does not look after the accounts any more.`,
+          ? t('desk.staff.now-head', { name: teacher.displayName })
+          : t('desk.staff.no-longer-head', { name: teacher.displayName }),
       )
     })
 
@@ -62,7 +63,7 @@
       const query = heir ? { heir } : {}
       await ask(api.DELETE('/api/v1/staff/{teacherId}', { params: { path, query } }))
       has = null
-      await onchange(`${teacher.displayName} is removed.`)
+      await onchange(t('desk.staff.removed', { name: teacher.displayName }))
     } catch (error) {
       complaint = tell(error)
     }
@@ -71,21 +72,21 @@
 
 <li>
   <span class="name">{teacher.displayName}</span>
-  <span class="quiet">{teacher.userName}{teacher.head ? ' · looks after the accounts' : ''}</span>
-  <span class="quiet">{teacher.classes === 1 ? '1 class' : `${teacher.classes} classes`}</span>
+  <span class="quiet">{teacher.userName}{teacher.head ? ` · ${t('desk.staff.head')}` : ''}</span>
+  <span class="quiet">{t('desk.staff.classes', { count: teacher.classes })}</span>
   <OverflowMenu
     flipped
-    aria-label="More for {teacher.displayName}"
-    iconDescription="More for {teacher.displayName}"
+    aria-label={t('desk.staff.more', { name: teacher.displayName })}
+    iconDescription={t('desk.staff.more', { name: teacher.displayName })}
     size="xl"
   >
-    <OverflowMenuItem text="New password" on:click={reset} />
-    <OverflowMenuItem text="Sign out everywhere" on:click={signOut} />
+    <OverflowMenuItem text={t('desk.staff.new-password')} on:click={reset} />
+    <OverflowMenuItem text={t('desk.staff.sign-out')} on:click={signOut} />
     <OverflowMenuItem
-      text={teacher.head ? 'No longer accounts' : 'Look after accounts'}
+      text={teacher.head ? t('desk.staff.end-head') : t('desk.staff.make-head')}
       on:click={() => setHead(!teacher.head)}
     />
-    {#if !isSelf}<OverflowMenuItem danger text="Remove" on:click={askToRemove} />{/if}
+    {#if !isSelf}<OverflowMenuItem danger text={t('desk.staff.remove')} on:click={askToRemove} />{/if}
   </OverflowMenu>
 </li>
 {#if has}
@@ -93,19 +94,26 @@
     open
     danger
     size="sm"
-    modalHeading="Remove {teacher.displayName}?"
-    primaryButtonText="Remove for good"
-    secondaryButtonText="Cancel"
+    modalHeading={t('desk.staff.remove-title', { name: teacher.displayName })}
+    primaryButtonText={t('desk.staff.remove-for-good')}
+    secondaryButtonText={t('desk.cancel')}
     on:submit={() => void remove()}
     on:click:button--secondary={() => (has = null)}
     on:close={() => (has = null)}
   >
     <p>
-      {teacher.displayName} has {has.classes} classes with {has.students} students and {has.answers} answers, {has.sets}
-      sets, {has.instruments} instruments of their own and {has.runningOrders} running orders.
+      {t('desk.staff.has', {
+        name: teacher.displayName,
+        classes: has.classes,
+        students: has.students,
+        answers: has.answers,
+        sets: has.sets,
+        instruments: has.instruments,
+        orders: has.runningOrders,
+      })}
     </p>
-    <Select labelText="Who gets the classes and sets?" bind:selected={heir}>
-      <SelectItem value="" text="Nobody: delete them, too" />
+    <Select labelText={t('desk.staff.heir')} bind:selected={heir}>
+      <SelectItem value="" text={t('desk.staff.nobody')} />
       {#each others as other (other.id)}<SelectItem value={other.id} text={other.displayName} />{/each}
     </Select>
     {#if complaint}<p role="alert">{complaint}</p>{/if}

@@ -6,12 +6,12 @@
   import { facesFor } from '../shared/faces'
   import { drawingOf, empty } from '../sheet/drawing'
   import DrawnFigure from '../sheet/DrawnFigure.svelte'
-  import { spoken } from '../sheet/geometry'
   import MarkInk from '../sheet/MarkInk.svelte'
   import Protractor from '../sheet/Protractor.svelte'
   import { sceneOf } from '../sheet/scene'
   import Sheet from '../sheet/Sheet.svelte'
   import SheetScene from '../sheet/SheetScene.svelte'
+  import { degrees, listed, t } from '../said/said.svelte'
 
   interface Props {
     assignmentId: string
@@ -21,7 +21,6 @@
   let answers = $state<Schema['AnswerReply'][]>([])
   let instruments = $state<Instrument[]>([])
   let failure = $state('')
-  const verdicts = { accepted: 'fits', near: 'near', notYet: 'not yet' }
 
   let section: HTMLElement
 
@@ -48,32 +47,45 @@
   /** What was answered in the end, in words or degrees. */
   function saidIn(view: Schema['ItemView'], answer: Schema['AnswerReply']): string {
     const { value } = answer.mark
-    if (value !== null && value !== undefined) return `${spoken(value)}°`
+    if (value !== null && value !== undefined) return degrees(value)
     const filled = filledOf(view, answer.response)
-    return view.asks.map((ask) => toldAnswer(ask, filled)).findLast((told) => told !== '') ?? 'nothing'
+    return (
+      view.asks.map((ask) => toldAnswer(ask, filled)).findLast((told) => told !== '') ??
+      t('desk.sheets.nothing')
+    )
+  }
+
+  function lookedBack({ step, line }: Schema['ReflectionReply']): string {
+    const sentence = t('desk.sheets.reflection', { stepNumber: String(step) })
+    return line
+      ? t('desk.sheets.looks-back-line', { sentence, own: line })
+      : t('desk.sheets.looks-back', { sentence })
   }
 
   const likely = (mark: Schema['Mark']): string =>
     mark.causes.find((cause) => cause.mistake === mark.likelyCause)?.name.text ?? ''
 </script>
 
-<section bind:this={section} aria-label="Sheets of {student.givenName}">
-  <h2>{student.givenName}’s sheets</h2>
+<section bind:this={section} aria-label={t('desk.sheets.title', { name: student.givenName })}>
+  <h2>{t('desk.sheets.title', { name: student.givenName })}</h2>
   {#if student.habits.some((habit) => habit.named)}
     <p>
-      Over all first tries:
-      {student.habits
-        .filter((habit) => habit.named)
-        .map((habit) => `${habit.name.text} (${Math.round(habit.likelihood * 100)} %)`)
-        .join(', ')}.
+      {t('desk.sheets.habits', {
+        items: listed(
+          student.habits
+            .filter((habit) => habit.named)
+            .map((habit) =>
+              t('desk.sheets.habit', {
+                name: habit.name.text,
+                share: Math.round(habit.likelihood * 100),
+              }),
+            ),
+        ),
+      })}
     </p>
   {/if}
   {#if student.reflection}
-    <p>
-      Looks back: step {student.reflection.step} of 4{student.reflection.line
-        ? `, “${student.reflection.line}”`
-        : ''}.
-    </p>
+    <p>{lookedBack(student.reflection)}</p>
   {/if}
   {#if failure}<p role="alert">{failure}</p>{/if}
   <div class="sheets">
@@ -84,7 +96,10 @@
       {@const placement = placementIn(answer.response)}
       <figure>
         <div class="paper">
-          <Sheet label="Item {answer.itemIndex + 1}, try {answer.try}" {...view.window}>
+          <Sheet
+            label={t('desk.sheets.item', { place: answer.itemIndex + 1, count: answer.try })}
+            {...view.window}
+          >
             <SheetScene scene={sceneOf(view.sheet)} {instruments} />
             {#if view.drawing}
               <DrawnFigure
@@ -102,16 +117,21 @@
         </div>
         <figcaption>
           <strong>
-            {answer.itemIndex + 1}. {view.drawing ? 'Drew' : 'Answered'}
-            {saidIn(view, answer)}
+            {t(view.drawing ? 'desk.sheets.drew' : 'desk.sheets.answered', {
+              place: answer.itemIndex + 1,
+              sentence: saidIn(view, answer),
+            })}
           </strong>
-          of {item.answer.text}, {verdicts[answer.mark.verdict]}
-          {#if answer.try > 1}(try {answer.try}){/if}
+          {t('desk.sheets.right-answer', {
+            sentence: item.answer.text,
+            verdict: answer.mark.verdict,
+          })}
+          {#if answer.try > 1}{t('desk.sheets.try', { count: answer.try })}{/if}
           <span class="quiet">{likely(answer.mark)}</span>
         </figcaption>
       </figure>
     {:else}
-      {#if !failure}<p class="quiet">Nothing handed in yet.</p>{/if}
+      {#if !failure}<p class="quiet">{t('desk.sheets.none')}</p>{/if}
     {/each}
   </div>
 </section>

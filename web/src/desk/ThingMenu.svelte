@@ -10,6 +10,7 @@
   import { tell } from '../api/client'
   import { archive, contentsOf, named, remove, rename, restore, type Thing } from './things'
   import type { Undoing } from './undoing.svelte'
+  import { t } from '../said/said.svelte'
 
   interface Props {
     thing: Thing
@@ -43,7 +44,7 @@
     const wanted = name
     if (!(await act(() => rename(before, wanted)))) return
     asks = null
-    undoing.add(`“${before.name}” is called “${wanted}” now.`, async () => {
+    undoing.add(t('desk.thing.renamed', { name: before.name, own: wanted }), async () => {
       await rename(before, before.name)
       await onchange()
     })
@@ -52,10 +53,13 @@
   async function putAway(away: boolean): Promise<void> {
     const before = thing
     if (!(await act(() => archive(before, away)))) return
-    undoing.add(`“${before.name}” is ${away ? 'in the archive' : 'back'}.`, async () => {
-      await archive(before, !away)
-      await onchange()
-    })
+    undoing.add(
+      t(away ? 'desk.thing.is-archived' : 'desk.thing.is-back', { name: before.name }),
+      async () => {
+        await archive(before, !away)
+        await onchange()
+      },
+    )
   }
 
   async function askToDelete(): Promise<void> {
@@ -72,19 +76,24 @@
     const before = thing
     if (!(await act(() => remove(before)))) return
     asks = null
-    undoing.add(`“${before.name}” is deleted.`, async () => {
+    undoing.add(t('desk.thing.is-deleted', { name: before.name }), async () => {
       await restore(before)
       await onchange()
     })
   }
 </script>
 
-<OverflowMenu flipped aria-label="More for {thing.name}" iconDescription="More for {thing.name}" size="xl">
+<OverflowMenu
+  flipped
+  aria-label={t('desk.thing.more', { name: thing.name })}
+  iconDescription={t('desk.thing.more', { name: thing.name })}
+  size="xl"
+>
   {#each more as { text, act: does } (text)}
     <OverflowMenuItem {text} on:click={does} />
   {/each}
   <OverflowMenuItem
-    text="Rename"
+    text={t('desk.thing.rename')}
     on:click={() => {
       name = thing.name
       complaint = ''
@@ -92,19 +101,19 @@
     }}
   />
   <OverflowMenuItem
-    text={thing.archived ? 'Bring back' : 'Archive'}
+    text={thing.archived ? t('desk.thing.bring-back') : t('desk.thing.archive')}
     on:click={() => void putAway(!thing.archived)}
   />
-  <OverflowMenuItem danger text="Delete" on:click={() => void askToDelete()} />
+  <OverflowMenuItem danger text={t('desk.thing.delete')} on:click={() => void askToDelete()} />
 </OverflowMenu>
 {#if complaint && !asks}<span role="alert">{complaint}</span>{/if}
 {#if asks === 'name'}
   <Modal
     open
     size="xs"
-    modalHeading="Another name"
-    primaryButtonText="Rename"
-    secondaryButtonText="Cancel"
+    modalHeading={t('desk.thing.new-name')}
+    primaryButtonText={t('desk.thing.rename')}
+    secondaryButtonText={t('desk.cancel')}
     selectorPrimaryFocus="#thing-name"
     on:submit={() => void changeName()}
     on:click:button--secondary={() => (asks = null)}
@@ -112,7 +121,7 @@
   >
     <TextInput
       id="thing-name"
-      labelText="Name"
+      labelText={t('desk.thing.name')}
       bind:value={name}
       invalid={complaint !== ''}
       invalidText={complaint}
@@ -123,17 +132,14 @@
     open
     danger
     size="xs"
-    modalHeading="Delete “{thing.name}”?"
-    primaryButtonText="Delete"
-    secondaryButtonText="Cancel"
+    modalHeading={t('desk.thing.delete-title', { name: thing.name })}
+    primaryButtonText={t('desk.thing.delete')}
+    secondaryButtonText={t('desk.cancel')}
     on:submit={() => void deleteIt()}
     on:click:button--secondary={() => (asks = null)}
     on:close={() => (asks = null)}
   >
-    <p>
-      {goes ? `This also deletes ${goes}.` : 'Nothing else goes with it.'} You can undo this until you leave the
-      page; tomorrow it is gone for good.
-    </p>
+    <p>{goes ? t('desk.thing.goes-with', { items: goes }) : t('desk.thing.nothing-goes')}</p>
     {#if complaint}<p role="alert">{complaint}</p>{/if}
   </Modal>
 {/if}

@@ -1,6 +1,7 @@
 <!-- Tells what was just done and takes it back. -->
 <script lang="ts">
   import type { Undoing } from './undoing.svelte'
+  import { t } from '../said/said.svelte'
 
   let { undoing }: { undoing: Undoing } = $props()
 </script>
@@ -9,7 +10,7 @@
   {#each undoing.done as done (done)}
     <p>
       <span>{done.text}</span>
-      <button type="button" onclick={() => void undoing.undo(done)}>Undo</button>
+      <button type="button" onclick={() => void undoing.undo(done)}>{t('desk.undo')}</button>
     </p>
   {/each}
 </div>

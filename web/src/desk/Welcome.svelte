@@ -6,6 +6,7 @@
   import { onMount } from 'svelte'
   import { api, ask, entered, session, tell, type Schema } from '../api/client'
   import Card from './Card.svelte'
+  import { t } from '../said/said.svelte'
 
   interface Props {
     /** The key of the address. */
@@ -49,31 +50,27 @@
   }
 </script>
 
-<Card title={link && !isNew ? 'Choose a new password' : 'Welcome to Jaunty Compass'} onsubmit={enter}>
+<Card title={link && !isNew ? t('desk.welcome.title-password') : t('desk.welcome.title')} onsubmit={enter}>
   {#if link}
     {#if isNew}
-      <p>
-        Make your account here.{link.forHead
-          ? ' You will also look after the accounts of the school: invite colleagues, and help them when they forget a password.'
-          : ''}
-      </p>
-      <TextInput labelText="User name" autocomplete="username" bind:value={userName} />
-      <TextInput labelText="Name that others see" autocomplete="off" bind:value={displayName} />
+      <p>{link.forHead ? t('desk.welcome.make-head') : t('desk.welcome.make')}</p>
+      <TextInput labelText={t('desk.sign-in.user-name')} autocomplete="username" bind:value={userName} />
+      <TextInput labelText={t('desk.sign-in.display-name')} autocomplete="off" bind:value={displayName} />
     {:else}
-      <p>For {link.userName}. You will be signed out everywhere else.</p>
+      <p>{t('desk.welcome.for', { name: link.userName ?? '' })}</p>
     {/if}
     <PasswordInput
-      labelText="Password"
+      labelText={t('shared.fields.password')}
       autocomplete="new-password"
-      helperText="At least 15 characters; a few words in a row are good."
+      helperText={t('desk.sign-in.password-hint')}
       bind:value={password}
     />
   {/if}
   {#if complaint}<p class="complaint" role="alert">{complaint}</p>{/if}
   {#if link}
-    <Button type="submit" disabled={busy}>{isNew ? 'Make the account' : 'Use this password'}</Button>
+    <Button type="submit" disabled={busy}>{isNew ? t('desk.sign-in.make') : t('desk.welcome.use')}</Button>
   {:else if complaint}
-    <a href="#/">To the Desk</a>
+    <a href="#/">{t('desk.welcome.to-desk')}</a>
   {/if}
 </Card>
 

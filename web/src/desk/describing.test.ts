@@ -103,6 +103,7 @@ describe('teaching an answer again', () => {
 
   it('takes along only what the class does otherwise than usual', () => {
     const rules = {
+      language: 'en',
       scale: 'sizeFirst',
       confirming: null,
       turning: 'instrument',
@@ -111,7 +112,12 @@ describe('teaching an answer again', () => {
       words: { arm: 'ray', centreMark: 'centre mark' },
       ownLines: null,
     } as unknown as Parameters<typeof unusual>[0]
-    expect(unusual(rules)).toEqual({ scale: 'sizeFirst', estimateFirst: true, words: { arm: 'ray' } })
+    expect(unusual(rules)).toEqual({
+      language: 'en',
+      scale: 'sizeFirst',
+      estimateFirst: true,
+      words: { arm: 'ray' },
+    })
     expect(unusual(null)).toEqual({})
   })
 })

@@ -1,6 +1,7 @@
 /** Describing an instrument: the small steps of a form. Whether it can exist is the server's to say. */
 import type { Protractor } from '../api/client'
 import { instrumentName } from '../sheet/instrumentName'
+import { t } from '../said/said.svelte'
 
 /** A short name made from what the class calls it. */
 const idOf = (name: string): string =>
@@ -11,7 +12,7 @@ const idOf = (name: string): string =>
 
 /** A description to begin with, like another instrument. */
 export const likeAnother = (like: Protractor): Protractor => {
-  const name = `Our ${instrumentName(like).toLowerCase()}`
+  const name = t('desk.describe.ours', { own: instrumentName(like).toLowerCase() })
   return {
     ...like,
     title: undefined,

@@ -1,5 +1,6 @@
 /** What can be renamed, put away, brought back, deleted and restored, each by its own address, all in the same way. */
 import { api, ask, type Schema } from '../api/client'
+import { listed, t } from '../said/said.svelte'
 
 export type Thing =
   | { kind: 'class'; id: string; name: string; archived: boolean }
@@ -41,19 +42,16 @@ export async function restore(thing: Thing): Promise<void> {
   await ask(api.POST(`${of[thing.kind]}/restore`, { params: { path: pathOf(thing) } }))
 }
 
-const counted = (count: number, one: string, many: string): string =>
-  count === 1 ? `1 ${one}` : `${count} ${many}`
-
 /** What goes with a thing, in words; empty when nothing does. */
 export function named(thing: Thing, contents: Contents): string {
-  const parts = [
-    thing.kind === 'class' && contents.students > 0 && counted(contents.students, 'student', 'students'),
-    thing.kind !== 'assignment' &&
-      thing.kind !== 'student' &&
-      contents.assignments > 0 &&
-      counted(contents.assignments, 'set that was given', 'sets that were given'),
-    contents.answers > 0 && counted(contents.answers, 'answer', 'answers'),
-  ].filter((part) => part !== false)
-  const last = parts.pop()
-  return parts.length > 0 ? `${parts.join(', ')} and ${last}` : (last ?? '')
+  const isWork = thing.kind === 'class' || thing.kind === 'set'
+  return listed(
+    [
+      thing.kind === 'class' &&
+        contents.students > 0 &&
+        t('desk.thing.students', { count: contents.students }),
+      isWork && contents.assignments > 0 && t('desk.thing.assignments', { count: contents.assignments }),
+      contents.answers > 0 && t('desk.thing.answers', { count: contents.answers }),
+    ].filter((part) => part !== false),
+  )
 }

@@ -18,6 +18,6 @@ export function calibrate(scale: number): void {
 
 /** What to hold to the screen: a bank card's width is fixed by ISO/IEC 7810 (ID-1), a ruler by itself. */
 export const standards = [
-  { key: 'card', label: 'a bank card, 85.60 mm wide', millimetres: 85.6 },
-  { key: 'ruler', label: 'a ruler, 100 mm of it', millimetres: 100 },
+  { key: 'card', label: 'desk.calibration.card', millimetres: 85.6 },
+  { key: 'ruler', label: 'desk.calibration.ruler', millimetres: 100 },
 ] as const

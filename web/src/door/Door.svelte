@@ -1,46 +1,33 @@
 <!-- The front door: three rooms. -->
 <script lang="ts">
+  import { t } from '../said/said.svelte'
   import DemoNote from '../shared/DemoNote.svelte'
 
   const rooms = [
-    {
-      href: '/board',
-      name: 'Board',
-      text: 'Show the class how it is done, step by step, with a protractor that behaves like one.',
-    },
-    {
-      href: '/bench',
-      name: 'Bench',
-      text: 'Measure and draw with your own hand. Hand in, and see what happened.',
-    },
-    {
-      href: '/desk',
-      name: 'Desk',
-      text: 'Make sets, give them to a class, and see who needs which lesson again.',
-    },
-  ]
+    { href: '/board', name: 'door.board.name', text: 'door.board.text' },
+    { href: '/bench', name: 'door.bench.name', text: 'door.bench.text' },
+    { href: '/desk', name: 'door.desk.name', text: 'door.desk.text' },
+  ] as const
   const ticks = Array.from({ length: 181 }, (_, i) => i)
   const length = (i: number): number => (i % 10 === 0 ? 15 : i % 5 === 0 ? 11 : 7)
 </script>
 
+<svelte:head><title>{t('door.page')}</title></svelte:head>
 <DemoNote />
 <main>
   <div class="words">
-    <h1>Jaunty Compass</h1>
-    <p class="claim">Angles, measured and drawn: which scale, short arms, and what went wrong.</p>
-    <nav aria-label="Rooms">
+    <h1>{t('shared.product')}</h1>
+    <p class="claim">{t('door.claim')}</p>
+    <nav aria-label={t('door.rooms')}>
       {#each rooms as room (room.name)}
         <a href={room.href}>
-          <span class="name">{room.name}</span>
-          <span>{room.text}</span>
+          <span class="name">{t(room.name)}</span>
+          <span>{t(room.text)}</span>
         </a>
       {/each}
     </nav>
-    <p class="quiet">
-      This is classroom geometry. For compass points and cut-out instruments mind the points and blades, and
-      follow your school's own rules.
-    </p>
-    <p class="quiet"><a class="plain" href="/privacy">What is kept, and why</a></p>
+    <p class="quiet">{t('door.caution')}</p>
+    <p class="quiet"><a class="plain" href="/privacy">{t('door.kept')}</a></p>
   </div>
   <svg viewBox="-210 -250 420 330" aria-hidden="true">
     <path d="M-300 26H300" class="waterline" />

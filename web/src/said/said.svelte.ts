@@ -10,6 +10,8 @@ type Pattern = ConstructorParameters<typeof IntlMessageFormat>[0]
 /** All that a room knows of a language. */
 export interface Catalogue {
   tag: string
+  /** How dates, numbers and lists are written, as a locale of the browser. */
+  locale: string
   /** What its speakers call it. */
   name: string
   messages: Record<string, Pattern>
@@ -62,6 +64,10 @@ class Saying {
     return this.#catalogue?.tag ?? 'en'
   }
 
+  get locale(): string {
+    return this.#catalogue?.locale ?? 'en-GB'
+  }
+
   speak(catalogue: Catalogue): void {
     if (catalogue === this.#catalogue) return
     this.#patterns = new Map()
@@ -83,7 +89,7 @@ class Saying {
     if (pattern === undefined || !catalogue) return key
     if (typeof pattern === 'string') return pattern
     let format = this.#patterns.get(key)
-    if (!format) this.#patterns.set(key, (format = new IntlMessageFormat(pattern, catalogue.tag)))
+    if (!format) this.#patterns.set(key, (format = new IntlMessageFormat(pattern, catalogue.locale)))
     const all: Record<string, Value> = { ...this.#forms }
     for (const [name, value] of Object.entries(values)) all[name] = this.#written(name, value)
     return String(format.format(all))
@@ -118,6 +124,34 @@ export const t = <K extends keyof Messages>(
 /** Says a message whose key is put together at run time; null where there is none. */
 export const sayIfKnown = (key: string): string | null => (saying.knows(key) ? saying.say(key, {}) : null)
 
+/** A part of a sentence: text, or the place of something else. */
+interface Part {
+  text: string
+  slot: string | null
+}
+
+/** A message taken apart at the arguments that are no text but something that stands there. */
+export function slotted(
+  key: keyof Messages,
+  slots: readonly string[],
+  values: Record<string, Value> = {},
+): Part[] {
+  // Characters for private use, which no catalogue has.
+  const marked = Object.fromEntries(slots.map((slot) => [slot, `\uE000${slot}\uE000`]))
+  return saying
+    .say(key, { ...values, ...marked })
+    .split('\uE000')
+    .map((text, i) => (i % 2 === 0 ? { text, slot: null } : { text: '', slot: text }))
+}
+
+/** A list of things, as the language says it. */
+export const listed = (items: readonly string[]): string =>
+  new Intl.ListFormat(saying.locale, { type: 'conjunction' }).format(items)
+
+/** Things of which one is meant, as the language says it. */
+export const eitherOf = (items: readonly string[]): string =>
+  new Intl.ListFormat(saying.locale, { type: 'disjunction' }).format(items)
+
 /** A number of degrees, as the class writes them. */
 export const degrees = (value: number): string => saying.degrees(value)
 
@@ -126,7 +160,7 @@ export const spokenLanguage = (): string => saying.language
 
 /** A date as the language writes it. */
 export const dated = (date: Date, options: Intl.DateTimeFormatOptions): string =>
-  new Intl.DateTimeFormat(saying.language, options).format(date)
+  new Intl.DateTimeFormat(saying.locale, options).format(date)
 
 /** Says things as a class does. */
 export const sayAs = (manner: Manner): void => saying.as(manner)

@@ -1,4 +1,5 @@
 /** What a class may choose, as forms show it. The first of each is the usual one. What it means is the server's. */
+import offered from 'virtual:said/words'
 import type { HouseRules } from '../api/client'
 import { t, type PlainMessage } from '../said/said.svelte'
 
@@ -127,7 +128,11 @@ export const lineLabels: Record<string, PlainMessage> = {
 export function unusual(rules: HouseRules | null | undefined): Partial<HouseRules> {
   if (!rules) return {}
   const usualOf = new Map(ruleChoices.map(({ key, choices }) => [key as string, choices[0]![0]]))
-  const words = Object.fromEntries(Object.entries(rules.words ?? {}).filter(([, word]) => word !== null))
+  const words = Object.fromEntries(
+    Object.entries(rules.words ?? {}).filter(
+      ([use, word]) => word !== null && word !== offered[rules.language ?? 'en']?.[use]?.[0],
+    ),
+  )
   return {
     ...Object.fromEntries(
       Object.entries(rules).filter(

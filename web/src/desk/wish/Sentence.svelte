@@ -6,12 +6,15 @@
   import Word from './Word.svelte'
   import WordNumber from './WordNumber.svelte'
   import { instrumentName } from '../../sheet/instrumentName'
+  import { t } from '../../said/said.svelte'
+  import Slotted from '../../said/Slotted.svelte'
   import {
     angleKindChoices,
     angleKindsKey,
     angleKindsOf,
     arms,
     baseRays,
+    inWords,
     openings,
     orders,
     steps,
@@ -54,96 +57,127 @@
     mistakes.filter((mistake) => mistake.kinds.some((kind) => (counts[kind] ?? 0) > 0)),
   )
   const draws = $derived(taken.some(({ key }) => key.startsWith('draw')))
-  const rules: [string, string][] = [
-    ['class', 'the house rules of the class'],
-    ['own', 'house rules of its own'],
-  ]
 </script>
 
+{#snippet kindsSlot()}
+  <Several
+    named={taken}
+    others={notTaken}
+    another={t('desk.wish.another-kind')}
+    onadd={(kind) => (counts = { ...counts, [kind]: 2 })}
+    onleave={(kind) => (counts = Object.fromEntries(Object.entries(counts).filter(([key]) => key !== kind)))}
+  >
+    {#snippet before(kind)}
+      <WordNumber
+        label={t('desk.wish.kind-count', { name: kinds.find((k) => k.key === kind)?.title.text ?? '' })}
+        min={1}
+        max={30}
+        bind:value={() => counts[kind] ?? 0, (count) => (counts = { ...counts, [kind]: count })}
+      />
+      ×&nbsp;
+    {/snippet}
+  </Several>
+{/snippet}
+{#snippet stepSlot()}
+  <Word label={t('desk.wish.measures')} choices={inWords(steps)} bind:value={wish.step} />
+{/snippet}
+{#snippet fromSlot()}
+  <WordNumber label={t('desk.wish.from')} min={1} max={359} bind:value={wish.from} />
+{/snippet}
+{#snippet toSlot()}
+  <WordNumber label={t('desk.wish.to')} min={1} max={359} bind:value={wish.to} />
+{/snippet}
+{#snippet angleKindsSlot()}
+  <Word
+    label={t('desk.wish.angle-kinds')}
+    choices={angleKindChoices(wish.angleKinds)}
+    value={angleKindsKey(wish.angleKinds)}
+    onpick={(key) => (wish.angleKinds = angleKindsOf(key))}
+  />
+{/snippet}
+{#snippet openingSlot()}
+  <Word label={t('desk.wish.opening')} choices={inWords(openings)} bind:value={wish.opening} />
+{/snippet}
+{#snippet tiltSlot()}
+  <Word label={t('desk.wish.tilt')} choices={inWords(tilts)} bind:value={wish.tilt} />
+{/snippet}
+{#snippet lengthsSlot()}
+  <Word label={t('desk.wish.lengths')} choices={inWords(arms)} bind:value={wish.arms} />
+{/snippet}
+{#snippet baseSlot()}
+  <Word label={t('desk.wish.base')} choices={inWords(baseRays)} bind:value={wish.baseRays} />
+{/snippet}
+{#snippet instrumentsSlot()}
+  <Several
+    named={usable.filter(({ key }) => inHand.includes(key))}
+    others={usable.filter(({ key }) => !inHand.includes(key))}
+    another={t('desk.wish.another-instrument')}
+    onadd={(id) => hold([...inHand, id])}
+    onleave={(id) => hold(inHand.filter((each) => each !== id))}
+  />
+{/snippet}
+{#snippet rulesSlot()}
+  <Word
+    label={t('desk.wish.rules-label')}
+    choices={[
+      ['class', t('desk.wish.rules-class')],
+      ['own', t('desk.wish.rules-own')],
+    ]}
+    value={wish.rules ? 'own' : 'class'}
+    onpick={(key) => (wish.rules = key === 'own' ? {} : null)}
+  />
+{/snippet}
+{#snippet toleranceSlot()}
+  <WordNumber label={t('desk.wish.tolerance')} min={0} max={10} step={0.5} bind:value={wish.tolerance} />
+{/snippet}
+{#snippet orderSlot()}
+  <Word label={t('desk.wish.order-label')} choices={inWords(orders)} bind:value={wish.order} />
+{/snippet}
+{#snippet storySlot()}
+  <Word label={t('desk.wish.story')} choices={inWords(themes)} bind:value={wish.theme} />
+{/snippet}
+{#snippet formsSlot()}
+  <WordNumber label={t('desk.wish.forms')} min={1} max={40} bind:value={wish.forms} />
+{/snippet}
+
 <div class="sentence">
+  <p><Slotted message="desk.wish.kinds" slots={{ kindsSlot }} /></p>
   <p>
-    I want
-    <Several
-      named={taken}
-      others={notTaken}
-      another="and some of another kind"
-      onadd={(kind) => (counts = { ...counts, [kind]: 2 })}
-      onleave={(kind) =>
-        (counts = Object.fromEntries(Object.entries(counts).filter(([key]) => key !== kind)))}
-    >
-      {#snippet before(kind)}
-        <WordNumber
-          label="{kinds.find((k) => k.key === kind)?.title.text}: items"
-          min={1}
-          max={30}
-          bind:value={() => counts[kind] ?? 0, (count) => (counts = { ...counts, [kind]: count })}
-        />
-        ×&nbsp;
-      {/snippet}
-    </Several>
-  </p>
-  <p>
-    with angles of <Word label="Measures" choices={steps} bind:value={wish.step} />
-    from <WordNumber label="From, degrees" min={1} max={359} bind:value={wish.from} />° to
-    <WordNumber label="To, degrees" min={1} max={359} bind:value={wish.to} />°,
-    <Word
-      label="Kinds of angle"
-      choices={angleKindChoices(wish.angleKinds)}
-      value={angleKindsKey(wish.angleKinds)}
-      onpick={(key) => (wish.angleKinds = angleKindsOf(key))}
-    />, opening <Word label="Opening" choices={openings} bind:value={wish.opening} />
-    and lying <Word label="Lying" choices={tilts} bind:value={wish.tilt} />.
-  </p>
-  <p>
-    Their arms <Word label="Arms" choices={arms} bind:value={wish.arms} />{#if draws}; base rays are
-      <Word label="Base rays of drawings" choices={baseRays} bind:value={wish.baseRays} />{/if}.
-  </p>
-  <p>
-    Instrument:
-    <Several
-      named={usable.filter(({ key }) => inHand.includes(key))}
-      others={usable.filter(({ key }) => !inHand.includes(key))}
-      another="and in turn another"
-      onadd={(id) => hold([...inHand, id])}
-      onleave={(id) => hold(inHand.filter((each) => each !== id))}
+    <Slotted
+      message="desk.wish.angles"
+      slots={{ stepSlot, fromSlot, toSlot, kindsSlot: angleKindsSlot, openingSlot, tiltSlot }}
     />
   </p>
   <p>
-    Worked under
-    <Word
-      label="House rules"
-      choices={rules}
-      value={wish.rules ? 'own' : 'class'}
-      onpick={(key) => (wish.rules = key === 'own' ? {} : null)}
-    />; a reading within
-    <WordNumber label="Tolerance, degrees" min={0} max={10} step={0.5} bind:value={wish.tolerance} />° is
-    right.
+    <Slotted
+      message={draws ? 'desk.wish.arms-drawn' : 'desk.wish.arms'}
+      slots={draws ? { lengthsSlot, baseSlot } : { lengthsSlot }}
+    />
   </p>
+  <p><Slotted message="desk.wish.instruments" slots={{ instrumentsSlot }} /></p>
+  <p><Slotted message="desk.wish.rules" slots={{ rulesSlot, toleranceSlot }} /></p>
   <p>
-    The items come <Word label="Order" choices={orders} bind:value={wish.order} />, told
-    <Word label="Story" choices={themes} bind:value={wish.theme} />, in
-    <WordNumber label="Parallel forms" min={1} max={40} bind:value={wish.forms} />
-    {wish.forms === 1 ? 'form for everyone' : 'forms, each with its own numbers'}.
+    <Slotted
+      message="desk.wish.order"
+      slots={{ orderSlot, storySlot, formsSlot }}
+      values={{ count: wish.forms }}
+    />
   </p>
 </div>
 {#if wish.rules}
   <details open>
-    <summary>House rules of this set</summary>
-    <p class="quiet">The words stay those of the class.</p>
+    <summary>{t('desk.wish.own-rules')}</summary>
+    <p class="quiet">{t('desk.wish.own-rules-hint')}</p>
     <RulesForm
       rules={wish.rules}
       trust={instruments.find((i) => i.protractor.id === wish.instrument)?.rules ?? []}
-      submit="Use these rules"
+      submit={t('shared.rules.use')}
       onchoose={(chosen: Partial<HouseRules>) => (wish.rules = chosen)}
     />
   </details>
 {/if}
 <details>
-  <summary
-    >{wish.mistakes.length === 0
-      ? 'Looks for every mistake it can show'
-      : `Looks for ${wish.mistakes.length === 1 ? 'one mistake' : `${wish.mistakes.length} mistakes`}`}</summary
-  >
+  <summary>{t('desk.wish.mistakes', { count: wish.mistakes.length })}</summary>
   {#each possible as mistake (mistake.key)}
     <label class="mistake"
       ><input type="checkbox" value={mistake.key} bind:group={wish.mistakes} />{mistake.name.text}</label

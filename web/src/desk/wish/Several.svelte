@@ -2,6 +2,7 @@
 <script lang="ts">
   import type { Snippet } from 'svelte'
   import Word from './Word.svelte'
+  import { t } from '../../said/said.svelte'
 
   interface Props {
     named: { key: string; words: string }[]
@@ -21,7 +22,7 @@
   <span class="one"
     >{@render before?.(one.key)}<b>{one.words}</b>{#if mayBeEmpty || named.length > 1}<button
         type="button"
-        aria-label="Leave out {one.words}"
+        aria-label={t('desk.wish.leave-out', { name: one.words })}
         onclick={() => onleave(one.key)}>×</button
       >{/if}</span
   >

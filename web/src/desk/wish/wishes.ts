@@ -1,5 +1,6 @@
 /** What a teacher wishes of a set, with the words in which each wish is said. */
 import type { HouseRules, Instrument, Schema } from '../../api/client'
+import { eitherOf, t, type PlainMessage } from '../../said/said.svelte'
 
 export type Specification = Schema['SetSpecification']
 /** All of a specification but the kinds and the instruments in full. */
@@ -55,59 +56,73 @@ export function specificationOf(
   }
 }
 
-type Words<T extends string> = [value: T, words: string][]
+/** A choice of the sentence, with the message that says it. */
+type Choices<T extends string> = [value: T, message: PlainMessage][]
 
-export const steps: Words<Wish['step']> = [
-  ['any', 'any whole number of degrees'],
-  ['fives', 'multiples of five'],
-  ['tens', 'multiples of ten'],
+export const steps: Choices<Wish['step']> = [
+  ['any', 'desk.wish.step.any'],
+  ['fives', 'desk.wish.step.fives'],
+  ['tens', 'desk.wish.step.tens'],
 ]
-export const openings: Words<Wish['opening']> = [
-  ['both', 'to both sides'],
-  ['right', 'to the right'],
-  ['left', 'to the left'],
+export const openings: Choices<Wish['opening']> = [
+  ['both', 'desk.wish.open.both'],
+  ['right', 'desk.wish.open.right'],
+  ['left', 'desk.wish.open.left'],
 ]
-export const tilts: Words<Wish['tilt']> = [
-  ['level', 'level'],
-  ['mixed', 'level and tilted'],
-  ['tilted', 'tilted'],
+export const tilts: Choices<Wish['tilt']> = [
+  ['level', 'desk.wish.tilted.level'],
+  ['mixed', 'desk.wish.tilted.mixed'],
+  ['tilted', 'desk.wish.tilted.all'],
 ]
-export const arms: Words<Wish['arms']> = [
-  ['long', 'all reach past the rim'],
-  ['mixed', 'reach past the rim or are too short'],
-  ['short', 'are all too short'],
+export const arms: Choices<Wish['arms']> = [
+  ['long', 'desk.wish.length.long'],
+  ['mixed', 'desk.wish.length.mixed'],
+  ['short', 'desk.wish.length.short'],
 ]
-export const baseRays: Words<Wish['baseRays']> = [
-  ['given', 'given'],
-  ['own', 'drawn by the student'],
-  ['mixed', 'given or not'],
+export const baseRays: Choices<Wish['baseRays']> = [
+  ['given', 'desk.wish.given.there'],
+  ['own', 'desk.wish.given.own'],
+  ['mixed', 'desk.wish.given.mixed'],
 ]
-export const themes: Words<Wish['theme']> = [
-  ['harbour', 'as stories of the harbour'],
-  ['plain', 'plainly'],
+export const themes: Choices<Wish['theme']> = [
+  ['harbour', 'desk.wish.theme.harbour'],
+  ['plain', 'desk.wish.theme.plain'],
 ]
-export const orders: Words<Wish['order']> = [
-  ['blocks', 'kind by kind'],
-  ['mixed', 'mixed'],
-  ['rising', 'from easy to hard'],
+export const orders: Choices<Wish['order']> = [
+  ['blocks', 'desk.wish.sort.blocks'],
+  ['mixed', 'desk.wish.sort.mixed'],
+  ['rising', 'desk.wish.sort.rising'],
 ]
 
-const angleKindSets: [key: string, kinds: Wish['angleKinds'], words: string][] = [
-  ['usual', null, 'none of them right or straight'],
-  ['acute', ['acute'], 'acute'],
-  ['obtuse', ['obtuse'], 'obtuse'],
-  ['upToObtuse', ['acute', 'right', 'obtuse'], 'acute, right or obtuse'],
-  ['right', ['right'], 'right'],
-  ['reflex', ['reflex'], 'reflex'],
+const angleKindSets: [key: string, kinds: Wish['angleKinds'], message: PlainMessage][] = [
+  ['usual', null, 'desk.wish.kind.usual'],
+  ['acute', ['acute'], 'desk.wish.kind.acute'],
+  ['obtuse', ['obtuse'], 'desk.wish.kind.obtuse'],
+  ['upToObtuse', ['acute', 'right', 'obtuse'], 'desk.wish.kind.up-to-obtuse'],
+  ['right', ['right'], 'desk.wish.kind.right'],
+  ['reflex', ['reflex'], 'desk.wish.kind.reflex'],
 ]
+const kindMessages: Record<Schema['AngleKind'], PlainMessage> = {
+  zero: 'desk.wish.kind.zero',
+  acute: 'desk.wish.kind.acute',
+  right: 'desk.wish.kind.right',
+  obtuse: 'desk.wish.kind.obtuse',
+  straight: 'desk.wish.kind.straight',
+  reflex: 'desk.wish.kind.reflex',
+  fullTurn: 'desk.wish.kind.full-turn',
+}
 const joined = (kinds: Wish['angleKinds']): string => (kinds ?? []).toSorted().join()
-/** What may be chosen; kinds that came from a file and are none of the usual choices stand there, too. */
-export function angleKindChoices(kinds: Wish['angleKinds']): Words<string> {
-  const usual: Words<string> = angleKindSets.map(([key, , words]) => [key, words])
+/** What may be chosen, in words; kinds that came from a file and are none of the usual choices stand there, too. */
+export function angleKindChoices(kinds: Wish['angleKinds']): [key: string, words: string][] {
+  const usual = angleKindSets.map(([key, , message]): [string, string] => [key, t(message)])
   return usual.some(([key]) => key === angleKindsKey(kinds))
     ? usual
-    : [...usual, [angleKindsKey(kinds), (kinds ?? []).join(' or ')]]
+    : [...usual, [angleKindsKey(kinds), eitherOf((kinds ?? []).map((kind) => t(kindMessages[kind])))]]
 }
+/** Choices in words. */
+export const inWords = <T extends string>(choices: Choices<T>): [value: T, words: string][] =>
+  choices.map(([value, message]) => [value, t(message)])
+
 export const angleKindsKey = (kinds: Wish['angleKinds']): string =>
   angleKindSets.find(([, each]) => joined(each) === joined(kinds))?.[0] ?? joined(kinds)
 export const angleKindsOf = (key: string): Wish['angleKinds'] => {

@@ -73,6 +73,14 @@ internal sealed record CatalogueFiles(
             Path.Combine(folder, OfLanguage),
             problems
         );
+        try
+        {
+            _ = new LanguageRules(Path.GetFileName(folder), about);
+        }
+        catch (FormatException wrong)
+        {
+            problems.Add(Path.Combine(folder, OfLanguage), null, wrong.Message);
+        }
         var messages = new Dictionary<string, WrittenMessage>();
         foreach (
             string file in Directory

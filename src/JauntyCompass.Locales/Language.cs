@@ -17,8 +17,9 @@ public sealed class Language
     {
         Tag = tag;
         _from = from;
-        Rules = LanguageRules.Of(tag);
-        Name = Json<Dictionary<string, string>>($"{tag}/language.json")["name"];
+        Dictionary<string, string> about = Json<Dictionary<string, string>>($"{tag}/language.json");
+        Rules = from is null ? new LanguageRules(tag, about) : from.Rules;
+        Name = about["name"];
         Words = Json<Dictionary<string, Dictionary<string, Dictionary<string, string>>>>(
             $"{tag}/words.json"
         );

@@ -21,12 +21,18 @@ public sealed class Message : IEquatable<Message>
         _arguments = arguments.Length == 0 ? None : arguments;
         for (int i = 0; i < _arguments.Length; i++)
         {
-            if (_arguments[i].Value is Enum choice)
+            _arguments[i].Value = _arguments[i].Value switch
             {
-                _arguments[i].Value = JsonNamingPolicy.CamelCase.ConvertName(choice.ToString());
-            }
+                Enum choice => JsonNamingPolicy.CamelCase.ConvertName(choice.ToString()),
+                // What came from outside may be of any size; what is told of it is not.
+                double number => double.IsNaN(number) ? 0 : Math.Clamp(number, -Largest, Largest),
+                object value => value,
+            };
         }
     }
+
+    // The largest number that is told.
+    private const double Largest = 1e12;
 
     /// <summary>Its id, such as <c>mistakes.other-scale.happened</c>.</summary>
     public string Id { get; }

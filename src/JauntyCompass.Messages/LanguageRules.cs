@@ -2,16 +2,14 @@ using System.Globalization;
 
 namespace JauntyCompass.Messages;
 
-/// <summary>
-/// What a language does with numbers: which form of a word goes with which, and how they are written. The rules are those of the Unicode
-/// Common Locale Data Repository, from memory; held against the runtime of the pages in the tests.
-/// </summary>
+/// <summary>What a language does with numbers: which form of a word goes with which, and how they are written.</summary>
 public sealed class LanguageRules
 {
     private const int MostDecimals = 3;
+    private const string Other = "other";
 
-    private readonly Func<double, string> _cardinal;
-    private readonly Func<double, string> _ordinal;
+    private readonly (string Category, PluralRule Rule)[] _cardinal;
+    private readonly (string Category, PluralRule Rule)[] _ordinal;
     private readonly NumberFormatInfo _numbers;
 
     // A number of fewer digits than this is not grouped.
@@ -20,22 +18,28 @@ public sealed class LanguageRules
     // What stands between a number and its sign for percent.
     private readonly string _beforePercent;
 
-    private LanguageRules(
-        string language,
-        Func<double, string> cardinal,
-        Func<double, string> ordinal,
-        string point,
-        string group,
-        int groupedFrom,
-        string beforePercent
-    )
+    /// <summary>Reads the rules of a language.</summary>
+    /// <param name="language">Its tag, such as <c>en</c>.</param>
+    /// <param name="about">
+    /// By name: <c>decimal</c> and <c>group</c>, what stands within numbers; <c>grouped-from</c>, the least digits of a number that is
+    /// grouped; <c>before-percent</c>; <c>plural.one</c>, <c>ordinal.few</c> and so on, a plural rule for each form but
+    /// <c>other</c>. What is left out is as in English, without forms.
+    /// </param>
+    /// <exception cref="FormatException">One cannot be read.</exception>
+    public LanguageRules(string language, IReadOnlyDictionary<string, string> about)
     {
-        (Language, _cardinal, _ordinal, _groupedFrom) = (language, cardinal, ordinal, groupedFrom);
-        _beforePercent = beforePercent;
+        Language = language;
+        _cardinal = Rules(about, "plural.");
+        _ordinal = Rules(about, "ordinal.");
+        _groupedFrom = int.Parse(
+            about.GetValueOrDefault("grouped-from", "4"),
+            CultureInfo.InvariantCulture
+        );
+        _beforePercent = about.GetValueOrDefault("before-percent", "");
         _numbers = new NumberFormatInfo
         {
-            NumberDecimalSeparator = point,
-            NumberGroupSeparator = group,
+            NumberDecimalSeparator = about.GetValueOrDefault("decimal", "."),
+            NumberGroupSeparator = about.GetValueOrDefault("group", ","),
         };
     }
 
@@ -45,24 +49,35 @@ public sealed class LanguageRules
     /// <summary>What stands between the whole part of a number and its decimals.</summary>
     public string DecimalSeparator => _numbers.NumberDecimalSeparator;
 
-    /// <summary>English.</summary>
-    public static LanguageRules English { get; } =
-        new("en", n => n == 1 ? "one" : "other", EnglishOrdinal, ".", ",", groupedFrom: 4, "");
-
-    /// <summary>Spanish as it is written in Spain.</summary>
-    public static LanguageRules Spanish { get; } =
-        new("es", SpanishCardinal, _ => "other", ",", ".", groupedFrom: 5, "\u00a0");
-
-    /// <summary>The rules of a language, by its tag; those of English where it is not known.</summary>
-    /// <param name="tag">Such as <c>es</c> or <c>en-US</c>.</param>
-    public static LanguageRules Of(string tag) =>
-        tag.Split('-')[0] == Spanish.Language ? Spanish : English;
+    private static (string, PluralRule)[] Rules(
+        IReadOnlyDictionary<string, string> about,
+        string prefix
+    ) =>
+        [
+            .. about
+                .Where(a => a.Key.StartsWith(prefix, StringComparison.Ordinal))
+                .Select(a => (a.Key[prefix.Length..], PluralRule.Parse(a.Value))),
+        ];
 
     /// <summary>The category of a number of things: <c>one</c>, <c>many</c>, <c>other</c>.</summary>
-    public string Cardinal(double number) => _cardinal(AsWritten(number));
+    public string Cardinal(double number) => CategoryIn(_cardinal, number);
 
     /// <summary>The category of a place in a row: of 1st, 2nd, 3rd, 4th.</summary>
-    public string Ordinal(double number) => _ordinal(AsWritten(number));
+    public string Ordinal(double number) => CategoryIn(_ordinal, number);
+
+    private static string CategoryIn((string Category, PluralRule Rule)[] rules, double number)
+    {
+        // What decides is the number as it is read: 1.0001 is written 1.
+        decimal written = AsWritten(number);
+        foreach ((string category, PluralRule rule) in rules)
+        {
+            if (rule.Holds(written))
+            {
+                return category;
+            }
+        }
+        return Other;
+    }
 
     /// <summary>A number as it is written.</summary>
     public string Write(double number, NumberStyle style = NumberStyle.Decimal)
@@ -83,29 +98,14 @@ public sealed class LanguageRules
             + (style == NumberStyle.Percent ? _beforePercent + "%" : "");
     }
 
-    // What decides is the number as it is read: 1.0001 is written 1.
-    private static double AsWritten(double number) =>
-        (double)Math.Round((decimal)Math.Abs(number), MostDecimals, MidpointRounding.AwayFromZero);
-
-    private static string EnglishOrdinal(double n)
+    private static decimal AsWritten(double number)
     {
-        if (n != Math.Floor(n))
-        {
-            return "other";
-        }
-        double ones = n % 10;
-        double tens = n % 100;
-        return ones switch
-        {
-            1 when tens != 11 => "one",
-            2 when tens != 12 => "two",
-            3 when tens != 13 => "few",
-            _ => "other",
-        };
+        decimal rounded = Math.Round(
+            (decimal)Math.Abs(number),
+            MostDecimals,
+            MidpointRounding.AwayFromZero
+        );
+        // Without the zeros at its end, which nobody writes.
+        return rounded / 1.0000000000000000000000000000m;
     }
-
-    private static string SpanishCardinal(double n) =>
-        n == 1 ? "one"
-        : n != 0 && n == Math.Floor(n) && n % 1_000_000 == 0 ? "many"
-        : "other";
 }

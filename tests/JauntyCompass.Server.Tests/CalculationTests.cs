@@ -180,7 +180,9 @@ public sealed class CalculationTests(JauntyServer server) : IClassFixture<Jaunty
                 },
             }
         );
-        reply["warnings"][0]!["text"]!.GetValue<string>().ShouldContain("numbered the other way round");
+        reply["warnings"][0]!["text"]!
+            .GetValue<string>()
+            .ShouldContain("numbered the other way round");
         string said = reply["steps"].ToJsonString();
         said.ShouldContain("The hole goes exactly on the vertex");
         said.ShouldContain("64 degrees");

@@ -51,7 +51,7 @@ test('no view has an accessibility finding', async ({ page }) => {
   await page.keyboard.press('Enter')
   await expect(page.getByTestId('feedback')).toBeVisible()
   expect(await findings(page)).toEqual([])
-  await page.getByRole('button', { name: 'Item 4' }).click()
+  await page.getByRole('button', { name: 'Question 4' }).click()
   await expect(page.getByRole('radio', { name: 'Straightedge' })).toBeVisible()
   expect(await findings(page)).toEqual([])
 })
@@ -67,11 +67,11 @@ test('no state of the Board has an accessibility finding', async ({ page }) => {
   }
   await page.getByRole('button', { name: 'Instruments' }).click()
   await page.getByRole('button', { name: 'Raised marks' }).click()
-  await expect(page.getByText('Your hand has the sheet.')).toBeVisible()
+  await expect(page.getByText('You have the sheet.')).toBeVisible()
   expect(await findings(page), 'free').toEqual([])
   await page.getByRole('button', { name: 'Instruments' }).click()
   await page.getByRole('button', { name: 'Straightedge, with millimetres' }).click()
-  await page.getByRole('button', { name: 'Ray' }).click()
+  await page.getByRole('button', { name: 'Line', exact: true }).click()
   await page.getByTestId('pencil').focus()
   expect(await findings(page), 'straightedge and pencil').toEqual([])
   await page.getByRole('button', { name: 'View' }).click()
@@ -99,16 +99,16 @@ test('cabinet and house rules have no accessibility finding', async ({ page }) =
   await page.getByText('Make it true to size').click()
   expect(await findings(page)).toEqual([])
   await page.getByRole('link', { name: 'Classes' }).click()
-  await page.getByRole('button', { name: 'House rules and words of this class' }).click()
-  await expect(page.getByRole('button', { name: 'Keep them' })).toBeVisible()
+  await page.getByRole('button', { name: 'House rules, language and words of this class' }).click()
+  await expect(page.getByRole('button', { name: 'Save these rules' })).toBeVisible()
   expect(await findings(page)).toEqual([])
-  await page.getByLabel('Side of an angle').selectOption('ray')
-  await page.getByRole('button', { name: 'Keep them' }).click()
-  await expect(page.getByRole('status')).toContainText('Kept')
-  await page.getByRole('button', { name: 'House rules and words of this class' }).click()
-  await page.getByLabel('Side of an angle').selectOption('arm')
-  await page.getByRole('button', { name: 'Keep them' }).click()
-  await expect(page.getByRole('status')).toContainText('Kept')
+  await page.getByLabel('A side of an angle').selectOption('ray')
+  await page.getByRole('button', { name: 'Save these rules' }).click()
+  await expect(page.getByRole('status')).toContainText('Saved')
+  await page.getByRole('button', { name: 'House rules, language and words of this class' }).click()
+  await page.getByLabel('A side of an angle').selectOption('arm')
+  await page.getByRole('button', { name: 'Save these rules' }).click()
+  await expect(page.getByRole('status')).toContainText('Saved')
 })
 
 test('an angle is measured by ear and keys alone', async ({ page, browser, baseURL }) => {
@@ -118,17 +118,21 @@ test('an angle is measured by ear and keys alone', async ({ page, browser, baseU
   const bench = await (await browser.newContext({ baseURL })).newPage()
   await join(bench, 'Dunnock', pin, id)
   // Where things are is told in words; with them the protractor is brought to its place.
-  const told = await bench.getByText(/^On the sheet: Vertex/).innerText()
-  const [, right, up] = /is (-?[\d.]+) mm right and (-?[\d.]+) mm up/.exec(told)!.map(Number)
-  const start = Number(/turned (-?[\d.]+) degrees/.exec(told)![1])
+  const told = await bench.getByText(/^On the sheet: The vertex/).innerText()
+  const place = /([\d.]+) mm (right|left) and ([\d.]+) mm (up|down)/
+  const placeIn = (text: string): [number, number] => {
+    const [, across, side, high, level] = place.exec(text)!
+    return [Number(across) * (side === 'left' ? -1 : 1), Number(high) * (level === 'down' ? -1 : 1)]
+  }
+  const [right, up] = placeIn(told)
+  const start = Number(/turned ([\d.]+)°/.exec(told)![1])
   const protractor = bench.getByTestId('protractor')
   await bench.keyboard.press('Tab')
   await protractor.focus()
-  const lies = async (): Promise<number[]> =>
-    /centre mark (-?[\d.]+) mm right and (-?[\d.]+) mm up, turned (-?[\d.]+)/
-      .exec((await protractor.getAttribute('aria-label'))!)!
-      .slice(1)
-      .map(Number)
+  const lies = async (): Promise<[number, number, number]> => {
+    const label = (await protractor.getAttribute('aria-label'))!
+    return [...placeIn(label), Number(/turned ([\d.]+)°/.exec(label)![1])]
+  }
   const walk = async (by: number, plus: string, minus: string): Promise<void> => {
     const tenths = Math.round(Math.abs(by) * 10)
     const key = by > 0 ? plus : minus
@@ -136,21 +140,21 @@ test('an angle is measured by ear and keys alone', async ({ page, browser, baseU
     for (let i = 0; i < tenths % 10; i++) await bench.keyboard.press(`Shift+${key}`)
   }
   const [x, y, turn] = await lies()
-  await walk(right! - x!, 'ArrowRight', 'ArrowLeft')
-  await walk(up! - y!, 'ArrowUp', 'ArrowDown')
+  await walk(right - x, 'ArrowRight', 'ArrowLeft')
+  await walk(up - y, 'ArrowUp', 'ArrowDown')
   // A half circle lies over the opening: its right end on a ray that opens anticlockwise, its left end on one that does not.
-  const wanted = /opening anticlockwise/.test(told) ? start : start - 180
-  await walk(((wanted - turn! + 540) % 360) - 180, 'Comma', 'Period')
+  const wanted = /opens anticlockwise/.test(told) ? start : start - 180
+  await walk(((wanted - turn + 540) % 360) - 180, 'Comma', 'Period')
   // Both numbers are told; the one that counts up from zero is the student's to find.
   await expect(bench.getByTestId('heard')).toContainText(
-    /: outer \d+, inner \d+\. Ray .*: outer \d+, inner \d+\./,
+    /: outer \d+, inner \d+\. Arm .*: outer \d+, inner \d+\./,
   )
   const heard = await bench.getByTestId('heard').innerText()
   const [zeroOuter, , outer, inner] = [...heard.matchAll(/(?:outer|inner) (\d+)/g)].map((m) => Number(m[1]))
   const reading = zeroOuter! < 5 ? outer! : inner!
-  expect(Math.abs(reading - Number.parseInt(items[0]!.key.at(-1)!.answer, 10))).toBeLessThanOrEqual(1)
+  expect(Math.abs(reading - Number.parseInt(items[0]!.key.at(-1)!.answer.text, 10))).toBeLessThanOrEqual(1)
   await bench.getByLabel('Your reading').fill(String(reading))
   await bench.keyboard.press('Enter')
-  await expect(bench.getByTestId('feedback')).toContainText('That fits')
+  await expect(bench.getByTestId('feedback')).toContainText('That is right')
   await bench.context().close()
 })

@@ -17,8 +17,8 @@ async function atBench(
 }
 
 /** The measure of the item on the sheet, as the page was told it. */
-const measureOf = (items: { item: object; view: { prompt: string } }[], prompt: string): number =>
-  (items.find((i) => i.view.prompt === prompt)!.item as { angle: { measure: number } }).angle.measure
+const measureOf = (items: { item: object; view: { prompt: { text: string } } }[], prompt: string): number =>
+  (items.find((i) => i.view.prompt.text === prompt)!.item as { angle: { measure: number } }).angle.measure
 
 test('each student is asked what tells most, until it is known what they do', async ({
   page,
@@ -34,14 +34,14 @@ test('each student is asked what tells most, until it is known what they do', as
     { adaptiveLimit: 6 },
   )
   const bench = await atBench(browser, baseURL!, 'Linnet', pin, id)
-  const progress = bench.getByRole('navigation', { name: 'Items' }).getByRole('button')
+  const progress = bench.getByRole('navigation', { name: 'Questions' }).getByRole('button')
   for (let i = 0; i < 6; i++) {
     await expect(progress).toHaveCount(i + 1)
     const prompt = await bench.getByRole('heading', { level: 1 }).innerText()
     await bench.getByLabel('Your reading').fill(String(180 - measureOf(items, prompt)))
     await bench.getByRole('button', { name: 'Hand in' }).click()
     await expect(bench.getByTestId('feedback')).toContainText('Not yet')
-    await bench.getByRole('button', { name: 'Next item' }).click()
+    await bench.getByRole('button', { name: 'Next question' }).click()
     await expect(
       bench.getByRole('form', { name: 'Look back' }).or(bench.getByLabel('Your reading')),
     ).toBeVisible()
@@ -73,17 +73,17 @@ test('what lies on the sheet is there at another device, and answers wait while 
   for (const reading of ['12', '34']) {
     await tablet.getByLabel('Your reading').fill(reading)
     await tablet.getByRole('button', { name: 'Hand in' }).click()
-    await expect(tablet.getByText('waits here until the server can be reached')).toBeVisible()
-    await tablet.getByRole('button', { name: 'Next item' }).click()
+    await expect(tablet.getByText('is kept here until the server can be reached')).toBeVisible()
+    await tablet.getByRole('button', { name: 'Next question' }).click()
   }
-  await expect(tablet.getByRole('button', { name: /Item [12], waiting to be sent/ })).toHaveCount(2)
+  await expect(tablet.getByRole('button', { name: /Question [12], waiting to be sent/ })).toHaveCount(2)
   await tablet.context().setOffline(false)
   await expect(tablet.getByRole('button', { name: /waiting to be sent/ })).toHaveCount(0, { timeout: 20_000 })
 
   // The first device sees what was handed in elsewhere.
   await desk.reload()
-  await expect(desk.getByRole('button', { name: /Item 1, (fits|near|not yet)/ })).toBeVisible()
-  await expect(desk.getByRole('button', { name: /Item 2, (fits|near|not yet)/ })).toBeVisible()
+  await expect(desk.getByRole('button', { name: /Question 1, (correct|nearly there|not yet)/ })).toBeVisible()
+  await expect(desk.getByRole('button', { name: /Question 2, (correct|nearly there|not yet)/ })).toBeVisible()
   await desk.context().close()
   await tablet.context().close()
 })

@@ -63,11 +63,11 @@ for (const [name, viewport] of [
     const measured = items[0]!
     await layOn((measured.item as unknown as { angle: { vertex: Spot } }).angle.vertex)
     await bench.getByLabel('Your reading').tap()
-    await bench.getByLabel('Your reading').fill(measured.key.at(-1)!.answer)
+    await bench.getByLabel('Your reading').fill(measured.key.at(-1)!.answer.text)
     await bench.getByRole('button', { name: 'Hand in' }).tap()
-    await expect(bench.getByTestId('feedback')).toContainText('That fits')
+    await expect(bench.getByTestId('feedback')).toContainText('That is right')
 
-    await bench.getByRole('button', { name: 'Item 2', exact: true }).tap()
+    await bench.getByRole('button', { name: 'Question 2', exact: true }).tap()
     const { vertex, direction } = items[1]!.view.drawing!.baseRay
     const outward = direction + Number((items[1]!.item as { measure?: number }).measure)
     await layOn(vertex)
@@ -79,7 +79,7 @@ for (const [name, viewport] of [
     await bench.getByRole('radio', { name: 'Arc' }).tap()
     await tapSheet(bench, polar(vertex, (direction + outward) / 2, 14))
     await bench.getByRole('button', { name: 'Hand in' }).tap()
-    await expect(bench.getByTestId('feedback')).toContainText(/That fits|Very near/)
+    await expect(bench.getByTestId('feedback')).toContainText(/That is right|Nearly there/)
     expect(await overflow()).toBeLessThanOrEqual(0)
     await bench.context().close()
   })

@@ -15,8 +15,8 @@ test('the protractor is slid by its body and turned by its rim, and the readings
   const now = await placementOf(protractor)
   expect(now.x).toBeCloseTo(5, 0)
   expect(now.turn).toBeCloseTo(10, 0)
-  await expect(page.getByTestId('readings')).toContainText('5 mm off')
-  await expect(page.getByTestId('readings')).toContainText('10° off')
+  await expect(page.getByTestId('readings')).toContainText('5 mm right of the vertex')
+  await expect(page.getByTestId('readings')).toContainText('10° above the starting arm')
   await page.keyboard.press('Space')
   await expect.poll(async () => (await placementOf(protractor)).x).toBeCloseTo(0, 1)
 })
@@ -71,7 +71,7 @@ test('a reading is taken with an instrument of one’s choice, its numbers cover
   await expect(readings).toContainText('covered')
   await expect(readings).not.toContainText('128')
   await page.getByRole('button', { name: 'Show the numbers' }).click()
-  await expect(readings.getByText('0° … 128°')).toBeVisible()
+  await expect(readings.getByText('0° to 128°')).toBeVisible()
 })
 
 test('a blunt pencil draws wide, and tracing paper carries the angle away', async ({ page }) => {
@@ -79,7 +79,7 @@ test('a blunt pencil draws wide, and tracing paper carries the angle away', asyn
   await page.getByRole('button', { name: 'Instruments' }).click()
   await page.getByLabel('Blunt pencil').check()
   await page.getByRole('button', { name: 'Instruments' }).click()
-  await page.getByRole('button', { name: 'Ray' }).click()
+  await page.getByRole('button', { name: 'Line', exact: true }).click()
   await drag(page, { x: -60, y: 10 }, { x: -30, y: 50 })
   await expect(page.locator('[data-thing="own-line-1"] line.blunt')).toBeVisible()
   await page.getByRole('button', { name: 'Hand', exact: true }).click()
@@ -100,11 +100,11 @@ test('the hand takes over: an instrument, a ray, a dot, a name; undone, redone, 
   await page.getByRole('button', { name: 'Instruments' }).click()
   await page.getByRole('button', { name: 'Full circle', exact: true }).click()
   await expect(page.getByTestId('protractor')).toHaveCount(1)
-  await page.getByRole('button', { name: 'Ray' }).click()
+  await page.getByRole('button', { name: 'Line', exact: true }).click()
   await drag(page, { x: 0.5, y: 0.5 }, { x: -60, y: 40 })
   await page.getByRole('button', { name: 'Dot' }).click()
   await tap(page, { x: -70, y: 20 })
-  await page.getByRole('button', { name: 'Name' }).click()
+  await page.getByRole('button', { name: 'Text' }).click()
   await tap(page, { x: -66, y: 44 })
   await page.getByLabel('Write a name or a few words').fill('N')
   await page.keyboard.press('Enter')
@@ -142,7 +142,7 @@ test('the straightedge is laid on, guides the pencil along its edge, and is put 
   const bearing = (Math.atan2(end.y, end.x) * 180) / Math.PI
   await drag(page, end, polar({ x: 0, y: 0 }, bearing + 63.2 - (await lies())[2]!, 104))
   expect((await lies())[2]).toBeCloseTo(64, 5)
-  await page.getByRole('button', { name: 'Ray' }).click()
+  await page.getByRole('button', { name: 'Line', exact: true }).click()
   await drag(
     page,
     polar(polar({ x: 0, y: 0 }, 64, 20), 154, 2),
@@ -168,9 +168,9 @@ test('everything the pencil does, by keys alone', async ({ page }) => {
   for (const key of ['ArrowRight', 'ArrowUp', 'Shift+ArrowUp', 'Enter']) await page.keyboard.press(key)
   await expect(page.locator('[data-thing="own-dot-1"]')).toHaveAttribute(
     'aria-label',
-    /1 mm right, 1.1 mm up/,
+    /1 mm right and 1.1 mm up/,
   )
-  await page.getByRole('button', { name: 'Ray' }).focus()
+  await page.getByRole('button', { name: 'Line', exact: true }).focus()
   await page.keyboard.press('Enter')
   await pencil.focus()
   await page.keyboard.press('Enter')
@@ -178,7 +178,7 @@ test('everything the pencil does, by keys alone', async ({ page }) => {
   for (let i = 0; i < 12; i++) await page.keyboard.press('ArrowLeft')
   await page.keyboard.press('Enter')
   await expect(page.locator('[data-thing="own-line-1"] line')).toHaveAttribute('x2', '-11')
-  await page.getByRole('button', { name: 'Name' }).focus()
+  await page.getByRole('button', { name: 'Text' }).focus()
   await page.keyboard.press('Enter')
   await pencil.focus()
   await page.keyboard.press('Enter')
@@ -203,9 +203,9 @@ test('an arm is opened by its tip, by pointer and by keys', async ({ page }) => 
 test('one of a kind is put down on request', async ({ page }) => {
   await page.goto('/board')
   await page.getByRole('button', { name: 'Angle', exact: true }).click()
-  await page.getByLabel('Or put down one of a kind').selectOption('right')
+  await page.getByLabel('Or put one of a kind on the sheet').selectOption('right')
   await page.getByRole('button', { name: 'Give me one' }).click()
-  await expect(page.getByText('Your hand has the sheet.')).toBeVisible()
+  await expect(page.getByText('You have the sheet.')).toBeVisible()
 })
 
 test.describe('by touch', () => {

@@ -8,12 +8,12 @@ test('a running order lives in the address, is rearranged, and goes out and in a
   await page.goto('/board?measure=64')
   await page.getByRole('button', { name: 'Lesson' }).click()
   await page.getByLabel('Name of the lesson').fill('Both scales')
-  await page.getByRole('button', { name: 'Add what is shown' }).click()
+  await page.getByRole('button', { name: 'Add what is on the Board' }).click()
   await page.keyboard.press('Escape')
   await page.getByRole('button', { name: 'List' }).click()
   await page.getByRole('button', { name: 'Draw an angle', exact: true }).click()
   await page.getByRole('button', { name: 'Lesson' }).click()
-  await page.getByRole('button', { name: 'Add what is shown' }).click()
+  await page.getByRole('button', { name: 'Add what is on the Board' }).click()
   await page.getByRole('button', { name: 'Move “Draw 128°” up' }).click()
   const rows = page.getByRole('dialog').getByRole('listitem')
   await expect(rows.first()).toContainText('1. Draw 128°')
@@ -84,11 +84,11 @@ test('the sheet is taken away as a clean SVG in millimetres, as a PNG, and as a 
 
 test('a show of hands is kept with the lesson: in its address and in its file', async ({ page }) => {
   await page.goto('/board?measure=64')
-  await page.getByLabel('Hands for acute').fill('15')
+  await page.getByLabel('Hands up for acute').fill('15')
   await page.getByRole('button', { name: 'Lesson' }).click()
-  await page.getByRole('button', { name: 'Add what is shown' }).click()
+  await page.getByRole('button', { name: 'Add what is on the Board' }).click()
   await page.keyboard.press('Escape')
-  await page.getByLabel('Hands for obtuse').fill('9')
+  await page.getByLabel('Hands up for obtuse').fill('9')
   const [saved] = await Promise.all([
     page.waitForEvent('download'),
     (async () => {
@@ -103,8 +103,8 @@ test('a show of hands is kept with the lesson: in its address and in its file', 
   await page.goto('/desk')
   await page.evaluate(() => sessionStorage.clear())
   await page.goto(address)
-  await expect(page.getByLabel('Hands for acute')).toHaveValue('15')
-  await expect(page.getByLabel('Hands for obtuse')).toHaveValue('9')
+  await expect(page.getByLabel('Hands up for acute')).toHaveValue('15')
+  await expect(page.getByLabel('Hands up for obtuse')).toHaveValue('9')
 })
 
 test('two tabs do not fight', async ({ page, context }) => {
@@ -150,14 +150,14 @@ test('a measure between two graduations is shown as one', async ({ page }) => {
   await page.goto('/board?measure=45.5')
   await page.getByRole('button', { name: 'Count' }).click()
   await page.keyboard.press('Space')
-  await expect(page.getByTestId('caption')).toContainText('between two graduations')
+  await expect(page.getByTestId('caption')).toContainText('between two marks')
 })
 
 test('an address that was cut, or is a megabyte long, is told and opens empty', async ({ page }) => {
   await page.goto('/board?rules={"scale":')
   await expect(page.getByRole('alert')).toContainText('cut off or changed')
   await page.goto('/board?instrument=spoon')
-  await expect(page.getByRole('alert')).toContainText('instrumentId must be one of')
+  await expect(page.getByRole('alert')).toContainText('Instrument: Use one of these')
   await page.goto('/board#list=abc')
   await expect(page.getByRole('alert')).toContainText('cut off or changed')
   await page.goto('/board#list=' + 'A'.repeat(1_000_000))

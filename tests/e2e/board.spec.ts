@@ -50,7 +50,7 @@ test('a demonstration is played with the space bar alone, the question before th
   }
   const story = said.join(' ')
   const order = [
-    'acute angle',
+    'it is acute',
     'nothing to turn',
     'exactly on the vertex K',
     'covers KL',
@@ -117,7 +117,7 @@ test('a whole reflex drawing is demonstrated by keyboard alone', async ({ page }
   for (const words of [
     '360° − 290° = 70°',
     'sharp dot at 70°',
-    'outside is what makes it',
+    'on the outside makes it',
     '70° + 290° = 360°',
   ])
     expect(story).toContain(words)
@@ -147,8 +147,8 @@ test('the class counts hands before the answer is shown, and the counts stay wit
 }) => {
   await page.goto('/board?measure=64')
   await page.getByRole('button', { name: 'Which scale' }).click()
-  await page.getByLabel('Hands for inner').fill('15')
-  await page.getByLabel('Hands for outer').fill('9')
+  await page.getByLabel('Hands up for inner').fill('15')
+  await page.getByLabel('Hands up for outer').fill('9')
   await page.keyboard.press('Escape')
   await page.getByRole('button', { name: 'Next' }).click()
   await expect(page.getByRole('listitem').filter({ hasText: 'inner' })).toContainText('15')
@@ -173,9 +173,9 @@ test('house rules and words of the class are followed, and a rule that cannot se
   await page.getByRole('button', { name: 'House rules' }).click()
   await page.getByLabel('Choosing the scale').selectOption('openingSide')
   await expect(page.getByRole('note')).toContainText('numbered the other way round')
-  await page.getByLabel('Goes on the vertex').selectOption('hole')
-  await page.getByLabel('At “Count”').fill('Zero the hero!')
-  await page.getByRole('button', { name: 'Do it this way' }).click()
+  await page.getByLabel('It goes on the vertex').selectOption('hole')
+  await page.getByLabel('When you count').fill('Zero the hero!')
+  await page.getByRole('button', { name: 'Use these rules' }).click()
   await expect(page.getByRole('note')).toContainText('We start at zero')
   await page.getByRole('button', { name: 'Hole' }).click()
   await page.keyboard.press('Space')

@@ -1,5 +1,7 @@
 /* Every kind of exercise, done wrong once and right once through the real interface: by pointer, and by keys alone. */
 import type { Locator, Page } from '@playwright/test'
+import { readFileSync } from 'node:fs'
+import { join as path } from 'node:path'
 import { expect, test } from './application'
 import {
   addStudent,
@@ -29,7 +31,7 @@ const numberIn = (text: string): number => Number(/[\d.]+/.exec(text)?.[0])
 
 const keyOf = (made: Made, ask: Ask): string => {
   const step = stepOf[ask.field] ?? ask.field
-  return made.key.find((k) => k.step === step)?.answer ?? made.key.at(-1)!.answer
+  return made.key.find((k) => k.step === step)?.answer.text ?? made.key.at(-1)!.answer.text
 }
 
 /** Draws the second ray at so many degrees, with its arc in the opening that is meant. */
@@ -85,14 +87,11 @@ async function choose(group: Locator, text: string, keys: boolean): Promise<void
 async function fill(page: Page, made: Made, ask: Ask, right: boolean, keys: boolean): Promise<void> {
   const answer = keyOf(made, ask)
   if (ask.type === 'choice') {
-    const rights = answer.split(' or ')
+    const rights = answer.split(/ or | o /)
     const fits = (text: string): boolean => rights.some((r) => text === r || text.startsWith(`${r},`))
-    const picked = ask.options.find((option) => fits(option.text) === right)!
-    const label = { byEye: 'By eye I pick' }[ask.field]
-    const group = label
-      ? page.getByRole('group', { name: label })
-      : page.locator(`fieldset:has(input[name="${ask.field}"])`)
-    await choose(group, picked.text, keys)
+    const picked = ask.options.find((option) => fits(option.text.text) === right)!
+    const group = page.locator(`fieldset:has(input[name="${ask.field}"])`)
+    await choose(group, picked.text.text, keys)
   } else if (ask.type === 'drawing') {
     // What is asked of a reflex drawing is its arc outside; what the key tells is the smaller angle that stands inside.
     const wanted = Number((made.item as { measure?: number }).measure)
@@ -102,8 +101,7 @@ async function fill(page: Page, made: Made, ask: Ask, right: boolean, keys: bool
     await fan.focus()
     for (let open = 4; open + 5 <= numberIn(answer) + 3; open += 5) await page.keyboard.press('ArrowUp')
   } else {
-    const labels: Record<string, RegExp | string> = {}
-    const box = page.getByLabel(labels[ask.field] ?? labelOf(made, ask), { exact: true })
+    const box = page.getByLabel(ask.label.text, { exact: true })
     const value =
       ask.type === 'text'
         ? right
@@ -114,16 +112,19 @@ async function fill(page: Page, made: Made, ask: Ask, right: boolean, keys: bool
   }
 }
 
-const labelOf = (made: Made, ask: Ask): string =>
-  (made.view.asks.find((a) => a.field === ask.field) as unknown as { label: string }).label
+/** A plain text of the Bench in a language, as its catalogue has it. */
+function bench(language: string, key: string): string {
+  const file = path(import.meta.dirname, `../../locales/${language}/bench.json`)
+  return (JSON.parse(readFileSync(file, 'utf8')) as Record<string, string>)[key]!
+}
 
-async function work(page: Page, made: Made, right: boolean, keys: boolean): Promise<void> {
+async function work(page: Page, made: Made, right: boolean, keys: boolean, language: string): Promise<void> {
   for (const ask of made.view.asks.filter((a) => !a.optional)) {
-    const on = page.getByRole('button', { name: 'Save and go on' })
+    const on = page.getByRole('button', { name: bench(language, 'save-and-next'), exact: true })
     if ((ask as unknown as { afterwards: boolean }).afterwards && (await on.isVisible())) await on.click()
     await fill(page, made, ask, right, keys)
   }
-  const handIn = page.getByRole('button', { name: 'Hand in' })
+  const handIn = page.getByRole('button', { name: bench(language, 'hand-in'), exact: true })
   if (keys) await handIn.press('Enter')
   else await handIn.click()
   await expect(page.getByTestId('feedback')).toBeVisible()
@@ -151,34 +152,57 @@ const everyKind = [
   'draw-by-eye',
 ]
 
-for (const keys of [false, true]) {
-  test(`every kind is done wrong, then right, ${keys ? 'by keys' : 'by pointer'}`, async ({
+/** Words that no Spanish text has. */
+const english = /\b(the|your|with|and|angle|which|draw|read|from|not)\b/i
+
+for (const [language, keys] of [
+  ['en', false],
+  ['en', true],
+  ['es', true],
+] as const) {
+  test(`every kind is done wrong, then right, ${keys ? 'by keys' : 'by pointer'}, in ${language}`, async ({
     page,
     browser,
     baseURL,
   }) => {
     test.setTimeout(300_000)
+    const name = `${keys ? 'Kay' : 'Poppy'} ${language}`
     await signIn(page)
-    const pin = await addStudent(page, keys ? 'Kay' : 'Poppy')
-    const { id, items } = await give(page, everyKind)
-    const bench = await (
+    const pin = await addStudent(page, name)
+    const { id, items } = await give(page, everyKind, {}, {}, language)
+    const own = await (
       await browser.newContext({ baseURL, viewport: { width: 1280, height: 900 } })
     ).newPage()
-    await join(bench, keys ? 'Kay' : 'Poppy', pin, id)
+    await join(own, name, pin)
+    await own.getByLabel('Language').selectOption(language)
+    await own.goto(`/bench#${id}`)
+    await own.reload()
+    const panel = own.getByRole('region', { name: bench(language, 'panel') })
+    const place = (i: number): string =>
+      bench(language, 'progress.item').replace('{place, number}', String(i + 1))
     for (const [i, made] of items.entries()) {
-      await bench.getByRole('button', { name: `Item ${i + 1}`, exact: true }).click()
-      await expect(bench.getByRole('button', { name: /Hand in|Save and go on/ })).toBeVisible()
-      await work(bench, made, false, keys)
-      await expect(bench.getByTestId('feedback'), made.view.kind).toContainText(/Not yet|Very near/)
-      await bench.getByRole('button', { name: 'Try again' }).click()
-      await work(bench, made, true, keys)
-      await expect(bench.getByTestId('feedback'), made.view.kind).toContainText('That fits')
+      await own.getByRole('button', { name: place(i), exact: true }).click()
+      await expect(panel.getByRole('heading')).toHaveText(made.view.prompt.text)
+      // What is seen and what is only told: all of it in the language of the student.
+      if (language === 'es') {
+        expect((await panel.textContent())!, made.view.kind).not.toMatch(english)
+        for (const label of await own.locator('[aria-label]').all())
+          expect((await label.getAttribute('aria-label'))!, made.view.kind).not.toMatch(english)
+      }
+      await work(own, made, false, keys, language)
+      const feedback = own.getByTestId('feedback')
+      await expect(feedback, made.view.kind).toHaveClass(/notYet|near/)
+      if (language === 'es') expect((await panel.textContent())!, made.view.kind).not.toMatch(english)
+      await own.getByRole('button', { name: bench(language, 'try-again') }).click()
+      await work(own, made, true, keys, language)
+      await expect(feedback, made.view.kind).toHaveClass(/accepted/)
     }
     // All is answered: the look back stands at the end.
-    await choose(bench.getByRole('form', { name: 'Look back' }), 'I find it alone', keys)
-    await bench.getByRole('button', { name: 'Keep it', exact: true }).click()
-    await expect(bench.getByText('Kept. Your teacher can read it.')).toBeVisible()
-    await bench.context().close()
+    const back = own.getByRole('form', { name: bench(language, 'look-back.title') })
+    await back.getByRole('radio').nth(2).press('Space')
+    await back.getByRole('button', { name: bench(language, 'look-back.keep'), exact: true }).click()
+    await expect(own.getByText(bench(language, 'look-back.kept'))).toBeVisible()
+    await own.context().close()
   })
 }
 
@@ -194,7 +218,7 @@ test('show me replays one’s own answer without telling the right one; another 
     await browser.newContext({ baseURL, viewport: { width: 1280, height: 900 } })
   ).newPage()
   await join(bench, 'Sorrel', pin, id)
-  const truth = numberIn(items[0]!.key.at(-1)!.answer)
+  const truth = numberIn(items[0]!.key.at(-1)!.answer.text)
   await bench.getByLabel('Your reading').fill(String(180 - truth))
   await bench.getByRole('button', { name: 'Hand in' }).click()
   await bench.getByRole('button', { name: 'Show me' }).click()
@@ -206,12 +230,12 @@ test('show me replays one’s own answer without telling the right one; another 
     await expect(shown.getByTestId('shown')).not.toContainText(`${truth}°`)
   }
   await close.click()
-  await bench.getByRole('button', { name: 'Another like it' }).click()
+  await bench.getByRole('button', { name: 'Try another one like this' }).click()
   await expect(bench.getByText('for practice.')).toBeVisible()
   await bench.getByLabel('Your reading').fill('3')
   await bench.keyboard.press('Enter')
-  await expect(bench.getByText('this one is not kept')).toBeVisible()
-  await bench.getByRole('button', { name: 'Back to the item' }).click()
+  await expect(bench.getByText('is not saved')).toBeVisible()
+  await bench.getByRole('button', { name: 'Back to the question' }).click()
   await expect(bench.getByText(/tries left/)).toBeVisible()
   await bench.context().close()
 })
@@ -244,7 +268,7 @@ test('on an empty sheet both rays are drawn, freehand too, from any end', async 
   await bench.getByRole('radio', { name: 'Arc' }).click()
   await tap(bench, polar(vertex, 20 + measure / 2, 14))
   await bench.getByRole('button', { name: 'Hand in' }).click()
-  await expect(bench.getByTestId('feedback')).toContainText('That fits')
+  await expect(bench.getByTestId('feedback')).toContainText('That is right')
   await bench.context().close()
 })
 

@@ -23,7 +23,7 @@ test('a teacher sets a set, a student works on it, the teacher reads what happen
 }) => {
   await signInByHand(page)
   await page.getByRole('link', { name: 'Classes' }).click()
-  await page.getByLabel('Given name of a new student').fill('Ailsa')
+  await page.getByLabel('First name of a new student').fill('Ailsa')
   await page.getByRole('button', { name: 'Add', exact: true }).click()
   const added = page.getByRole('listitem').filter({ hasText: 'Ailsa' })
   const pin = (await added.getByText(/PIN \d{4}/).innerText()).replace('PIN ', '')
@@ -31,12 +31,12 @@ test('a teacher sets a set, a student works on it, the teacher reads what happen
   await page.getByRole('link', { name: 'New set', exact: true }).click()
   await expect(page.getByRole('article')).toHaveCount(5)
   await page.getByLabel('Title').fill('First readings')
-  await page.getByLabel('Measure: items').fill('2')
-  await page.getByLabel('Draw: items').fill('1')
-  await page.getByLabel('Arms').selectOption('long')
+  await page.getByLabel('Measure: questions').fill('2')
+  await page.getByLabel('Draw: questions').fill('1')
+  await page.getByLabel('Length of the arms').selectOption('long')
   await expect(page.getByRole('article')).toHaveCount(3)
   await expect(page.getByRole('article').first()).toContainText('read the other scale')
-  await page.getByRole('button', { name: 'Set it to the class' }).click()
+  await page.getByRole('button', { name: 'Give it to the class' }).click()
   await expect(page.getByRole('heading', { name: 'First readings' })).toBeVisible()
 
   const bench = await (
@@ -70,19 +70,19 @@ test('a teacher sets a set, a student works on it, the teacher reads what happen
   await bench.getByRole('button', { name: 'Try again' }).click()
   await bench.getByLabel('Your reading').fill(String(first.measure))
   await bench.keyboard.press('Enter')
-  await expect(feedback).toContainText('That fits')
+  await expect(feedback).toContainText('That is right')
 
   // The second by keyboard alone, without laying anything on.
-  await bench.getByRole('button', { name: 'Next item' }).press('Enter')
+  await bench.getByRole('button', { name: 'Next question' }).press('Enter')
   await bench.getByLabel('Your reading').fill('nonsense')
   await bench.keyboard.press('Enter')
   await expect(bench.getByText('Write a number from 0 to 360')).toBeVisible()
   await bench.getByLabel('Your reading').fill(`${items[1].angle.measure}°`)
   await bench.keyboard.press('Enter')
-  await expect(feedback).toContainText('That fits')
+  await expect(feedback).toContainText('That is right')
 
   // Draws, but leaves a gap at the vertex; then draws it well.
-  await bench.getByRole('button', { name: 'Next item' }).click()
+  await bench.getByRole('button', { name: 'Next question' }).click()
   const { baseRay, measure, opening } = items[2]
   const outward = baseRay.direction + (opening === 'anticlockwise' ? measure : -measure)
   const draw = async (gap: number): Promise<void> => {
@@ -99,14 +99,14 @@ test('a teacher sets a set, a student works on it, the teacher reads what happen
   await expect(feedback).toContainText('away from the vertex')
   await bench.getByRole('button', { name: 'Try again' }).click()
   await draw(0)
-  await expect(feedback).toContainText('That fits')
+  await expect(feedback).toContainText('That is right')
   await bench.context().close()
 
   const row = page.getByRole('row').filter({ hasText: 'Ailsa' })
-  await expect(row.getByText('fits: read the other scale')).toBeAttached({
+  await expect(row.getByText('correct: read the other scale')).toBeAttached({
     timeout: 12_000,
   })
-  await expect(row.getByText('fits: left a gap at the vertex')).toBeAttached({
+  await expect(row.getByText('correct: left a gap at the vertex')).toBeAttached({
     timeout: 12_000,
   })
 })
@@ -122,7 +122,7 @@ test('the demonstration class shows who read the other scale, and opens the Boar
   await expect(group).toContainText('Six')
   await expect(group).toContainText('Bram, Edda, Ines, Mara, Pip, Sven')
   await page.getByRole('button', { name: 'Bram' }).click()
-  const sheets = page.getByRole('region', { name: 'Sheets of Bram' })
+  const sheets = page.getByRole('region', { name: 'Bram’s sheets' })
   await expect(sheets.getByRole('figure')).toHaveCount(8)
   await expect(sheets.getByRole('figure').first()).toContainText(
     /Answered\s+\d+°\s+of \d+°, not yet\s+read the other scale/,
@@ -141,7 +141,7 @@ test('wishes that cannot be met say what can be had, and nothing can be set', as
   await page.getByLabel('From, degrees').fill('20')
   await page.getByLabel('To, degrees').fill('22')
   await expect(page.getByRole('alert')).toContainText('only 3')
-  await expect(page.getByRole('button', { name: 'Set it to the class' })).toBeDisabled()
+  await expect(page.getByRole('button', { name: 'Give it to the class' })).toBeDisabled()
 })
 
 test('wrong sign-ins are told what to do, at the Desk and at the Bench', async ({ page }) => {
@@ -152,7 +152,7 @@ test('wrong sign-ins are told what to do, at the Desk and at the Bench', async (
   await expect(page.getByRole('alert')).toContainText('These do not match')
   await page.goto('/bench')
   await page.getByLabel('Class code').fill('NOPE')
-  await page.getByLabel('Your given name').fill('Wren')
+  await page.getByLabel('Your first name').fill('Wren')
   await page.getByLabel('PIN').fill('12')
   await page.getByRole('button', { name: 'Start', exact: true }).click()
   await expect(page.getByRole('alert')).toContainText('pin must have 4 to 8 characters')
@@ -176,7 +176,7 @@ test('an answer handed in while the server is away is kept, sent when it is back
   await bench.getByLabel('Your reading').fill('12')
   await bench.route('**/answers', (route) => route.abort())
   await bench.getByRole('button', { name: 'Hand in' }).click()
-  await expect(bench.getByText('goes off by itself')).toBeVisible()
+  await expect(bench.getByText('will be sent later')).toBeVisible()
   await bench.unroute('**/answers')
   await expect(bench.getByTestId('feedback')).toBeVisible({ timeout: 8000 })
   await expect(bench.getByText('2 tries left')).toBeVisible()
@@ -218,7 +218,7 @@ test('the class’s own instrument is described in the cabinet, kept, and laid o
   await page.getByLabel('What the class calls it').fill('Our green one')
   await page.getByLabel('Radius of the rim, mm').fill('900')
   await expect(page.getByText('must be a number from 10 to 600 mm')).toBeVisible()
-  await expect(page.getByRole('button', { name: 'Put it into the cabinet' })).toBeDisabled()
+  await expect(page.getByRole('button', { name: 'Put it in the cabinet' })).toBeDisabled()
   await page.getByLabel('Radius of the rim, mm').fill('60')
   await page.getByLabel('Numbers stand at, mm').first().fill('52')
   await page.getByLabel('Numbers stand at, mm').last().fill('44')
@@ -228,7 +228,7 @@ test('the class’s own instrument is described in the cabinet, kept, and laid o
   await page.getByText('Make it true to size').click()
   await page.getByLabel('Length of the bar').fill('6')
   expect(await width()).toBeGreaterThan(before * 1.3)
-  await page.getByRole('button', { name: 'Put it into the cabinet' }).click()
+  await page.getByRole('button', { name: 'Put it in the cabinet' }).click()
   await expect(page.getByRole('status')).toContainText('is in the cabinet')
   await page
     .getByLabel('Open a file')

@@ -57,23 +57,23 @@ export async function join(page: Page, name: string, pin: string, assignment = '
   await send(page, 'POST', 'bench/session', { classCode: 'heron6', givenName: name, pin })
   await page.goto(assignment ? `/bench#${assignment}` : '/bench')
   const there = assignment
-    ? page.getByRole('navigation', { name: 'Items' })
-    : page.getByRole('heading', { name: 'On your bench' })
+    ? page.getByRole('navigation', { name: 'Questions' })
+    : page.getByRole('heading', { name: 'Your work' })
   await expect(there).toBeVisible()
 }
 
 export async function joinByHand(page: Page, name: string, pin: string): Promise<void> {
   await page.goto('/bench')
   await page.getByLabel('Class code').fill('heron6')
-  await page.getByLabel('Your given name').fill(name)
+  await page.getByLabel('Your first name').fill(name)
   await page.getByLabel('PIN').fill(pin)
   await page.getByRole('button', { name: 'Start', exact: true }).click()
-  await expect(page.getByRole('heading', { name: 'On your bench' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Your work' })).toBeVisible()
 }
 
 /** Of an item as it comes to a student's device, what the tests look at. */
 interface SeenItem {
-  view: { prompt: string; drawing: object | null }
+  view: { prompt: { text: string }; drawing: object | null }
   figures: { vertex: Spot; startTip: Spot; endTip: Spot; opening: string }[]
 }
 
@@ -97,7 +97,7 @@ export async function itemsOf(page: Page, title: string): Promise<Record<string,
       ...view,
       ...view.drawing,
       angle: angleOf(figures[0]),
-      measure: Number(/(\d+)°/.exec(view.prompt)?.[1]),
+      measure: Number(/(\d+)°/.exec(view.prompt.text)?.[1]),
     })) as unknown as Record<string, never>[]
   }, title)
 }
@@ -165,21 +165,27 @@ export const draftsOn = (page: Page): Promise<string> =>
       }),
   )
 
+/** What a reply says: a message with its text. */
+export interface Said {
+  id: string
+  text: string
+}
 export interface Ask {
   field: string
   type: string
+  label: Said
   optional: boolean
-  options: { key: string; text: string }[]
+  options: { key: string; text: Said }[]
 }
 export interface ItemView {
   kind: string
-  prompt: string
+  prompt: Said
   asks: Ask[]
   drawing: { baseRay: { vertex: Spot; direction: number; length: number }; opening: string } | null
 }
 export interface Made {
   view: ItemView
-  key: { step: string; answer: string }[]
+  key: { step: string; answer: Said }[]
   item: Record<string, never>
 }
 
@@ -189,12 +195,14 @@ export async function give(
   kinds: string[],
   wishes: Record<string, unknown> = {},
   giving: Record<string, unknown> = {},
+  language = 'en',
 ): Promise<{ id: string; items: Made[] }> {
   const specification = { kinds: kinds.map((kind) => ({ kind, count: 1 })), ...wishes }
   const set = await (await send(page, 'POST', 'sets', { title: 'All kinds', seed: 12, specification })).json()
   const classes = await (await page.request.get('/api/v1/classes')).json()
   const given = { setId: set.id, classId: classes[0].id, tries: 3, ...giving }
   const { id } = await (await send(page, 'POST', 'assignments', given)).json()
-  const { items } = await (await page.request.get(`/api/v1/sets/${set.id}`)).json()
+  const headers = { 'Accept-Language': language }
+  const { items } = await (await page.request.get(`/api/v1/sets/${set.id}`, { headers })).json()
   return { id, items }
 }

@@ -7,7 +7,7 @@ import { addStudent, copper, give, join, openDesk, send, signIn } from './people
 async function newSet(page: Page): Promise<void> {
   await openDesk(page)
   await page.getByRole('link', { name: 'New set', exact: true }).click()
-  await expect(page.getByRole('heading', { name: '5 items' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: '5 questions' })).toBeVisible()
 }
 
 const answers = (page: Page): Promise<string[]> => page.locator('article h3').allInnerTexts()
@@ -15,10 +15,10 @@ const answers = (page: Page): Promise<string[]> => page.locator('article h3').al
 test('a set is wished for in sentences, and its items follow each word', async ({ page }) => {
   await newSet(page)
   await page.getByLabel('and some of another kind').selectOption({ label: 'Reflex' })
-  await expect(page.getByRole('heading', { name: '7 items' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: '7 questions' })).toBeVisible()
   await page.getByRole('button', { name: 'Leave out Draw' }).click()
-  await page.getByLabel('Measure: items').fill('4')
-  await expect(page.getByRole('heading', { name: '6 items' })).toBeVisible()
+  await page.getByLabel('Measure: questions').fill('4')
+  await expect(page.getByRole('heading', { name: '6 questions' })).toBeVisible()
   await page.getByLabel('Kinds of angle').selectOption({ label: 'obtuse' })
   await page.getByLabel('Measures', { exact: true }).selectOption({ label: 'multiples of ten' })
   await expect
@@ -35,17 +35,17 @@ test('a set is wished for in sentences, and its items follow each word', async (
   await page.getByLabel('A set that is ready').selectOption({ label: 'Quick round of kinds' })
   await expect(page.getByLabel('Title')).toHaveValue('Quick round of kinds')
   await expect(page.getByRole('button', { name: 'Leave out Measure' })).toHaveCount(0)
-  await expect(page.getByRole('heading', { name: '6 items' })).toHaveCount(0)
+  await expect(page.getByRole('heading', { name: '6 questions' })).toHaveCount(0)
 })
 
 test('what a number of the sentence cannot be is told, and what was wished stays', async ({ page }) => {
   await newSet(page)
   await page.getByLabel('To, degrees').fill('400')
   await expect(page.getByRole('alert')).toContainText('to must be a number from 1 to 359')
-  await expect(page.getByRole('button', { name: 'Set it to the class' })).toBeDisabled()
+  await expect(page.getByRole('button', { name: 'Give it to the class' })).toBeDisabled()
   await page.getByLabel('To, degrees').fill('60')
   await expect(page.getByRole('alert')).toHaveCount(0)
-  await expect(page.getByLabel('Measure: items')).toHaveValue('3')
+  await expect(page.getByLabel('Measure: questions')).toHaveValue('3')
 })
 
 test('wishes are saved as a file and opened again, with the house rules of the set', async ({ page }) => {
@@ -54,7 +54,7 @@ test('wishes are saved as a file and opened again, with the house rules of the s
   const rules = page.getByRole('form', { name: 'House rules' })
   await rules.getByLabel('Estimate first').selectOption({ label: 'yes' })
   await rules.getByRole('button', { name: 'Use these rules' }).click()
-  await page.getByLabel('Lying').selectOption({ label: 'tilted' })
+  await page.getByLabel('Level or tilted').selectOption({ label: 'all tilted' })
   await page.getByLabel('Tolerance, degrees').fill('1')
   const download = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Save these settings as a file' }).click()
@@ -64,19 +64,19 @@ test('wishes are saved as a file and opened again, with the house rules of the s
     rules: { estimateFirst: true },
   })
   await page.reload()
-  await expect(page.getByLabel('Lying')).toHaveValue('level')
-  await page.getByLabel('Open wishes or a set').setInputFiles(file)
+  await expect(page.getByLabel('Level or tilted')).toHaveValue('level')
+  await page.getByLabel('Open settings or a set').setInputFiles(file)
   await expect(page.getByRole('status')).toContainText('Opened Harbour angles')
-  await expect(page.getByLabel('Lying')).toHaveValue('tilted')
+  await expect(page.getByLabel('Level or tilted')).toHaveValue('tilted')
   await expect(page.getByLabel('Tolerance, degrees')).toHaveValue('1')
   await expect(page.getByRole('combobox', { name: 'House rules' })).toHaveValue('own')
-  await page.getByLabel('Open wishes or a set').setInputFiles({
+  await page.getByLabel('Open settings or a set').setInputFiles({
     name: 'broken.json',
     mimeType: 'application/json',
     buffer: Buffer.from(readFileSync(file, 'utf8').replace('"tilted"', '"sideways"')),
   })
   await expect(page.getByRole('alert')).toContainText(/line \d+/)
-  await expect(page.getByLabel('Lying')).toHaveValue('tilted')
+  await expect(page.getByLabel('Level or tilted')).toHaveValue('tilted')
 })
 
 test('a whole set from a file is given as it is, and its answers are marked again', async ({
@@ -94,22 +94,22 @@ test('a whole set from a file is given as it is, and its answers are marked agai
   await page.getByRole('link', { name: 'New set', exact: true }).click()
   const renamed = text.replace('"All kinds"', '"From a file"')
   await page
-    .getByLabel('Open wishes or a set')
+    .getByLabel('Open settings or a set')
     .setInputFiles({ name: 'set.json', mimeType: 'application/json', buffer: Buffer.from(renamed) })
   await expect(page.getByRole('heading', { name: 'From a file' })).toBeVisible()
 
   const bench = await (await browser.newContext({ baseURL })).newPage()
   await join(bench, 'Thyme', pin)
   await bench.getByText('From a file').click()
-  const truth = Number.parseInt(items[0]!.key.at(-1)!.answer, 10)
+  const truth = Number.parseInt(items[0]!.key.at(-1)!.answer.text, 10)
   await bench.getByLabel('It reads, in degrees').fill(String(truth))
   await bench.getByRole('button', { name: 'Hand in' }).click()
-  await expect(bench.getByTestId('feedback')).toContainText('That fits')
+  await expect(bench.getByTestId('feedback')).toContainText('That is right')
   await bench.context().close()
 
   await page.getByText('Files, and marking again').click()
   await page.getByRole('button', { name: 'Mark earlier answers again' }).click()
-  await expect(page.getByRole('status').filter({ hasText: 'newest marker' })).toBeVisible()
+  await expect(page.getByRole('status').filter({ hasText: 'newest mark' })).toBeVisible()
 })
 
 test('the class’s own instrument can be set for, and lies on the Bench', async ({
@@ -124,8 +124,8 @@ test('the class’s own instrument can be set for, and lies on the Bench', async
   await page.getByLabel('Title').fill('In copper')
   await page.getByLabel('and in turn another').selectOption({ label: 'Our copper one' })
   await page.getByRole('button', { name: 'Leave out Desk protractor' }).click()
-  await expect(page.getByRole('button', { name: 'Set it to the class' })).toBeEnabled()
-  await page.getByRole('button', { name: 'Set it to the class' }).click()
+  await expect(page.getByRole('button', { name: 'Give it to the class' })).toBeEnabled()
+  await page.getByRole('button', { name: 'Give it to the class' }).click()
   await expect(page.getByRole('heading', { name: 'In copper' })).toBeVisible()
 
   const bench = await (await browser.newContext({ baseURL })).newPage()
@@ -159,7 +159,7 @@ test('kinds of angle from a file stand in the sentence, and a set from a file wa
     tolerance: 1.5,
   }
   const open = (file: object) =>
-    page.getByLabel('Open wishes or a set').setInputFiles({
+    page.getByLabel('Open settings or a set').setInputFiles({
       name: 'file.json',
       mimeType: 'application/json',
       buffer: Buffer.from(JSON.stringify(file)),

@@ -1,7 +1,11 @@
 using System.Diagnostics;
 using System.IO.Compression;
+using System.Net;
+using System.Text.Json.Nodes;
+using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Commands;
 using JauntyCompass.Server.Storage;
+using Microsoft.EntityFrameworkCore;
 using Npgsql;
 using Shouldly;
 using Xunit;
@@ -13,7 +17,13 @@ namespace JauntyCompass.Server.Tests.Upgrade;
 /// </summary>
 public sealed class UpgradeTests
 {
-    private static async Task<string> Old()
+    private static string Dumps => Path.Combine(AppContext.BaseDirectory, "Upgrade");
+
+    /// <summary>A database of each form in which things have been stored since then, with one of each kind in it.</summary>
+    public static TheoryData<string> Forms =>
+        [.. Directory.GetFiles(Dumps, "form-*.sql.gz").Select(f => Path.GetFileName(f)!)];
+
+    private static async Task<string> Old(string name)
     {
         string connection = TestDatabase.CreateEmpty();
         var to = new NpgsqlConnectionStringBuilder(connection);
@@ -44,9 +54,7 @@ public sealed class UpgradeTests
         using Process process = Process.Start(start)!;
         await using (
             var dump = new GZipStream(
-                File.OpenRead(
-                    Path.Combine(AppContext.BaseDirectory, "Upgrade", "before-schools.sql.gz")
-                ),
+                File.OpenRead(Path.Combine(Dumps, name)),
                 CompressionMode.Decompress
             )
         )
@@ -63,7 +71,7 @@ public sealed class UpgradeTests
     [Fact]
     public async Task A_database_that_cannot_be_read_is_left_as_it_is_and_that_is_said()
     {
-        string connection = await Old();
+        string connection = await Old("before-schools.sql.gz");
         var said = new StringWriter();
         TextWriter usual = Console.Error;
         Console.SetError(said);
@@ -82,6 +90,94 @@ public sealed class UpgradeTests
         // Nothing of it was touched.
         TestDatabase.Run(connection, "SELECT given_name FROM students");
         (await ValidationError(connection))!.ShouldContain("older version");
+    }
+
+    [Theory]
+    [MemberData(nameof(Forms))]
+    public async Task Everything_that_a_version_has_kept_is_read_by_all_that_follow(string dump)
+    {
+        string connection = await Old(dump);
+        (
+            await CommandLine.RunAsync(["migrate"], ("ConnectionStrings:Jaunty", connection))
+        ).ShouldBe(0);
+        using var server = new JauntyServer(connection, null, (RateLimits.Setting, "false"));
+        string[] empty = await server.Ask(database => Task.FromResult(EmptyTables(database)));
+        empty.ShouldBeSubsetOf([
+            "teacher_claims",
+            "teacher_logins",
+            "teacher_tokens",
+            "co_teachers",
+            "one_time_links",
+            "sessions",
+            "sign_in_tries",
+            "drafts",
+        ]);
+
+        using var teacher = new Visitor(server);
+        await teacher.Get("session");
+        (
+            await teacher.Post(
+                "session",
+                new JsonObject { ["userName"] = "fenwick", ["password"] = "brass and blue ink" }
+            )
+        ).Status.ShouldBe(HttpStatusCode.OK);
+        var given = (JsonArray)(await teacher.Get("assignments")).Body!;
+        given.ShouldNotBeEmpty();
+        foreach (JsonNode? assignment in given)
+        {
+            string id = assignment!["id"]!.GetValue<string>();
+            Reply results = await teacher.Get($"assignments/{id}/results");
+            results.Status.ShouldBe(HttpStatusCode.OK);
+            foreach (JsonNode? student in (JsonArray)results["students"])
+            {
+                string studentId = student!["studentId"]!.GetValue<string>();
+                (
+                    await teacher.Get($"assignments/{id}/students/{studentId}/answers")
+                ).Status.ShouldBe(HttpStatusCode.OK);
+            }
+            // An old answer is marked again as one of today is.
+            (await teacher.Post($"assignments/{id}/marks", null)).Status.ShouldBe(
+                HttpStatusCode.OK
+            );
+        }
+        foreach (string list in (string[])["sets", "classes", "cabinet", "running-orders"])
+        {
+            ((JsonArray)(await teacher.Get(list)).Body!).ShouldNotBeEmpty(list);
+        }
+
+        using var greta = new Visitor(server);
+        (await greta.Join("HERON6", "Greta", "6031")).Status.ShouldBe(HttpStatusCode.OK);
+        var sets = (JsonArray)(await greta.Get("bench/assignments")).Body!;
+        sets.Count.ShouldBe(given.Count);
+        foreach (JsonNode? set in sets)
+        {
+            Reply open = await greta.Get($"bench/assignments/{set!["id"]!.GetValue<string>()}");
+            open.Status.ShouldBe(HttpStatusCode.OK);
+            ((JsonArray)open["items"]).ShouldAllBe(item =>
+                item!["view"]!["prompt"]!["text"]!.GetValue<string>() != ""
+            );
+        }
+    }
+
+    // Reads every row of every table; the names of those that have none.
+    private static string[] EmptyTables(JauntyDbContext database)
+    {
+        System.Reflection.MethodInfo set = typeof(DbContext).GetMethod(
+            nameof(DbContext.Set),
+            Type.EmptyTypes
+        )!;
+        return
+        [
+            .. database
+                .Model.GetEntityTypes()
+                .Where(e => !e.IsOwned() && !e.HasSharedClrType)
+                .Where(e =>
+                    ((IQueryable<object>)set.MakeGenericMethod(e.ClrType).Invoke(database, null)!)
+                        .ToList()
+                        .Count == 0
+                )
+                .Select(e => e.GetTableName()!),
+        ];
     }
 
     [Fact]

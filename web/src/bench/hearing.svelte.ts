@@ -86,8 +86,8 @@ const armTold = (ray: string): string => t('bench.heard.arm', { ray })
 export function numbersTold({ standing }: Schema['ReadingsReply'], { start, end }: Named): string {
   const on = (name: string, numbers: Schema['Message'][]): string =>
     numbers.length > 0
-      ? `${name}: ${numbers.map((n) => n.text).join(', ')}.`
-      : `${name} has no graduations on it.`
+      ? t('bench.heard.numbers', { name, items: numbers.map((n) => n.text).join(', ') })
+      : t('bench.heard.no-marks', { name })
   return `${on(start, standing.start)} ${on(end, standing.end)}`
 }
 

@@ -62,5 +62,5 @@ it('tells the numbers of every scale: which one counts is not told', () => {
     'Ray LK: outer 0, inner 180. Ray LM: outer 117, inner 63.',
   )
   const off = { standing: { ...standing, end: [] } } as unknown as Schema['ReadingsReply']
-  expect(numbersTold(off, named)).toContain('Ray LM has no graduations on it.')
+  expect(numbersTold(off, named)).toContain('Ray LM: no marks here.')
 })

@@ -31,7 +31,14 @@ public sealed record SessionReply(
         bool signedIn = person.Identity?.IsAuthenticated == true;
         string token = antiforgery.GetAndStoreTokens(context).RequestToken!;
         return signedIn
-            ? new SessionReply(true, person.Id(), person.Identity!.Name, person.IsHead(), language, token)
+            ? new SessionReply(
+                true,
+                person.Id(),
+                person.Identity!.Name,
+                person.IsHead(),
+                language,
+                token
+            )
             : new SessionReply(false, null, null, false, null, token);
     }
 

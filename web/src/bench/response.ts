@@ -2,6 +2,7 @@
 import type { Placement, Schema } from '../api/client'
 import { drawingOf, empty, type Drawing } from '../sheet/drawing'
 import { degrees, t } from '../said/said.svelte'
+import { numberOf } from '../shared/numbers'
 
 export type Ask = Schema['Ask']
 export type ItemView = Schema['ItemView']
@@ -17,12 +18,6 @@ export interface Filled {
 export const nothingFilled: Filled = { values: {}, placements: {}, drawing: empty }
 
 const isNumber = (ask: Ask): boolean => ['degrees', 'reading', 'fan', 'count'].includes(ask.type)
-
-/** A number as a student writes it: a comma, a degree sign and blanks do no harm. Not a number: NaN. */
-export function numberOf(text: string): number {
-  const bare = text.replace(',', '.').replace('°', '').trim()
-  return bare === '' ? NaN : Number(bare)
-}
 
 const rangeOf = (ask: Ask): [number, number] => [ask.least ?? 0, ask.most ?? 360]
 function writeANumber(ask: Ask): string {

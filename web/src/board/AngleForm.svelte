@@ -1,13 +1,13 @@
 <!-- Which angle to demonstrate, with which instrument; or one of a kind, given by the Board. -->
 <script lang="ts">
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
-  import NumberInput from 'carbon-components-svelte/src/NumberInput/NumberInput.svelte'
   import Select from 'carbon-components-svelte/src/Select/Select.svelte'
   import SelectItem from 'carbon-components-svelte/src/Select/SelectItem.svelte'
   import type { Instrument } from '../api/client'
   import type { Wanted } from './address'
   import { instrumentName } from '../sheet/instrumentName'
   import { t } from '../said/said.svelte'
+  import NumberBox from '../shared/NumberBox.svelte'
 
   interface Props {
     wanted: Wanted
@@ -30,6 +30,8 @@
 
   function choose(event: SubmitEvent): void {
     event.preventDefault()
+    // A number that cannot be read says so beside its box.
+    if ((event.currentTarget as Element).querySelector('[data-invalid]')) return
     onchoose({
       ...draft,
       measure: Number(draft.measure),
@@ -53,13 +55,12 @@
 
 <form aria-label={t('board.angle.title')} onsubmit={choose}>
   <h2>{t('board.angle.title')}</h2>
-  <NumberInput
+  <NumberBox
     id="measure"
     labelText={t('board.angle.measure')}
     min={0}
     max={360}
     step={1}
-    allowDecimal
     bind:value={draft.measure}
     invalidText={t('board.angle.measure-invalid')}
   />
@@ -68,10 +69,9 @@
       <SelectItem value="right" text={t('board.angle.opens-to', { side: 'right' })} />
       <SelectItem value="left" text={t('board.angle.opens-to', { side: 'left' })} />
     </Select>
-    <NumberInput
+    <NumberBox
       id="tilt"
       labelText={t('board.angle.tilt')}
-      hideSteppers
       min={-180}
       max={180}
       step={5}

@@ -1,7 +1,6 @@
 <!-- An instrument in numbers: shape, sizes, scales, marks. What is wrong with them stands beside its field. -->
 <script lang="ts">
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
-  import NumberInput from 'carbon-components-svelte/src/NumberInput/NumberInput.svelte'
   import Select from 'carbon-components-svelte/src/Select/Select.svelte'
   import SelectItem from 'carbon-components-svelte/src/Select/SelectItem.svelte'
   import TextInput from 'carbon-components-svelte/src/TextInput/TextInput.svelte'
@@ -9,6 +8,7 @@
   import { likeAnother, withScale, withShape } from './describing'
   import { instrumentName } from '../sheet/instrumentName'
   import { degrees, t } from '../said/said.svelte'
+  import NumberBox from '../shared/NumberBox.svelte'
 
   interface Props {
     draft: Protractor
@@ -19,6 +19,8 @@
   }
   let { draft = $bindable(), shipped, errors }: Props = $props()
 
+  /** What can exist is the server's to say: any number that may be meant is sent. */
+  const widest = 10_000
   const invalid = (field: string): boolean => field in errors
 </script>
 
@@ -61,26 +63,26 @@
     <SelectItem value="metal" text={t('desk.describe.made-of', { material: 'metal' })} />
     <SelectItem value="paper" text={t('desk.describe.made-of', { material: 'paper' })} />
   </Select>
-  <NumberInput
+  <NumberBox
     labelText={t('desk.describe.edge-radius')}
-    hideSteppers
-    allowDecimal
+    min={-widest}
+    max={widest}
     invalid={invalid('edgeRadius')}
     invalidText={errors.edgeRadius}
     bind:value={draft.edgeRadius}
   />
-  <NumberInput
+  <NumberBox
     labelText={t('desk.describe.half-length')}
-    hideSteppers
-    allowDecimal
+    min={-widest}
+    max={widest}
     invalid={invalid('halfLength')}
     invalidText={errors.halfLength}
     bind:value={draft.halfLength}
   />
-  <NumberInput
+  <NumberBox
     labelText={t('desk.describe.inset')}
-    hideSteppers
-    allowDecimal
+    min={-widest}
+    max={widest}
     invalid={invalid('inset')}
     invalidText={errors.inset}
     bind:value={draft.inset}
@@ -120,12 +122,12 @@
       <SelectItem value="180" text={t('desk.describe.at-left')} />
       <SelectItem value="0" text={t('desk.describe.at-right')} />
     </Select>
-    <NumberInput
+    <NumberBox
       labelText={t('desk.describe.radius')}
-      hideSteppers
-      allowDecimal
       value={ring.radius}
-      on:change={(e) => (draft = withScale(draft, i, { radius: Number(e.detail) }))}
+      min={-widest}
+      max={widest}
+      onchange={(radius) => (draft = withScale(draft, i, { radius: radius ?? 0 }))}
     />
     {#if draft.shape === 'fullCircle'}
       <Select

@@ -6,10 +6,10 @@
 
 <script lang="ts">
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
-  import NumberInput from 'carbon-components-svelte/src/NumberInput/NumberInput.svelte'
   import Select from 'carbon-components-svelte/src/Select/Select.svelte'
   import SelectItem from 'carbon-components-svelte/src/Select/SelectItem.svelte'
   import { t } from '../said/said.svelte'
+  import NumberBox from '../shared/NumberBox.svelte'
 
   interface Props {
     classes: Schema['ClassReply'][]
@@ -56,7 +56,7 @@
   <SelectItem value="own" text={t('desk.give.asked-own')} />
 </Select>
 {#if asked === 'own'}
-  <NumberInput
+  <NumberBox
     labelText={t('desk.give.limit')}
     helperText={t('desk.give.limit-hint')}
     min={1}
@@ -71,7 +71,7 @@
   <p class="quiet">{t('desk.give.weights-hint')}</p>
   <div>
     {#each steps as [step, title] (step)}
-      <NumberInput
+      <NumberBox
         labelText={title}
         size="sm"
         min={0}
@@ -79,7 +79,7 @@
         step={0.5}
         allowEmpty
         value={weights[step] ?? null}
-        on:change={({ detail }) => (weights[step] = detail)}
+        onchange={(weight) => (weights[step] = weight)}
       />
     {/each}
   </div>

@@ -195,11 +195,6 @@
     text-align: center;
     padding: 0 2px;
   }
-  th small {
-    display: block;
-    font-size: 12px;
-    color: var(--ink-soft);
-  }
   th[scope='row'] {
     text-align: right;
     padding-right: 12px;

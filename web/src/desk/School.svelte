@@ -2,11 +2,11 @@
 <script lang="ts">
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
   import Checkbox from 'carbon-components-svelte/src/Checkbox/Checkbox.svelte'
-  import NumberInput from 'carbon-components-svelte/src/NumberInput/NumberInput.svelte'
   import { onMount } from 'svelte'
   import { api, ask, tell, type Schema } from '../api/client'
   import StaffMember from './StaffMember.svelte'
   import { dated, t } from '../said/said.svelte'
+  import NumberBox from '../shared/NumberBox.svelte'
 
   let { ownId }: { ownId: string } = $props()
   let staff: Schema['StaffReply'][] = $state([])
@@ -44,6 +44,7 @@
   const keep = (event: SubmitEvent): Promise<void> =>
     guarded(async () => {
       event.preventDefault()
+      if ((event.target as Element).querySelector('[data-invalid]')) return undefined
       const { teachersMayRegister, keepAnswersMonths, keepArchivedMonths } = settings!
       settings = await ask(
         api.PUT('/api/v1/school', { body: { teachersMayRegister, keepAnswersMonths, keepArchivedMonths } }),
@@ -98,13 +99,13 @@
   {#if settings}
     <form onsubmit={keep}>
       <h2>{t('desk.school.keeping')}</h2>
-      <NumberInput
+      <NumberBox
         labelText={t('desk.school.answers-months')}
         min={1}
         max={120}
         bind:value={settings.keepAnswersMonths}
       />
-      <NumberInput
+      <NumberBox
         labelText={t('desk.school.archived-months')}
         min={1}
         max={120}

@@ -144,6 +144,9 @@ export function slotted(
     .map((text, i) => (i % 2 === 0 ? { text, slot: null } : { text: '', slot: text }))
 }
 
+/** What stands between the whole part of a number and its decimals. */
+export const decimalSign = (): string => new Intl.NumberFormat(saying.locale).format(0.5).charAt(1)
+
 /** A list of things, as the language says it. */
 export const listed = (items: readonly string[]): string =>
   new Intl.ListFormat(saying.locale, { type: 'conjunction' }).format(items)

@@ -57,6 +57,9 @@ public sealed class Visitor : IDisposable
 
     public CookieContainer Cookies { get; }
 
+    /// <summary>What its browser asks to be spoken to in, as Accept-Language; null: it does not say.</summary>
+    public string? Speaks { get; init; }
+
     /// <summary>Another browser with copies of this one's cookies and tokens as they are now.</summary>
     public Visitor Copy(JauntyServer server)
     {
@@ -96,6 +99,10 @@ public sealed class Visitor : IDisposable
         if (SendTokens && _tokens.TryGetValue(bench, out string? token))
         {
             request.Headers.Add("X-Jaunty-Token", token);
+        }
+        if (Speaks is not null)
+        {
+            request.Headers.TryAddWithoutValidation("Accept-Language", Speaks);
         }
         using HttpResponseMessage response = await _http.SendAsync(request);
         string text = await response.Content.ReadAsStringAsync();

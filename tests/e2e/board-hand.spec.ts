@@ -88,7 +88,7 @@ test('a blunt pencil draws wide, and tracing paper carries the angle away', asyn
   const traced = page.locator('[data-thing="tracing"]')
   await traced.focus()
   await page.keyboard.press('ArrowRight')
-  await expect(traced).toHaveAttribute('aria-label', /tracing paper at 1 mm right/)
+  await expect(traced).toHaveAttribute('aria-label', /Tracing paper, 1 mm right/)
   await page.keyboard.press('Delete')
   await expect(traced).toHaveCount(0)
 })
@@ -184,7 +184,7 @@ test('everything the pencil does, by keys alone', async ({ page }) => {
   await page.keyboard.press('Enter')
   await page.keyboard.type('P')
   await page.keyboard.press('Enter')
-  await expect(page.locator('[data-thing="own-name-1"]')).toHaveAttribute('aria-label', /P at -11 mm right/)
+  await expect(page.locator('[data-thing="own-name-1"]')).toHaveAttribute('aria-label', /P, 11 mm left/)
   // The arrows moved the pencil, not the demonstration.
   await expect(page.getByTestId('caption')).toContainText('Which kind of angle')
 })

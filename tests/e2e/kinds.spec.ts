@@ -36,20 +36,22 @@ const keyOf = (made: Made, ask: Ask): string => {
 
 /** Draws the second ray at so many degrees, with its arc in the opening that is meant. */
 async function draw(page: Page, made: Made, degrees: number, keys: boolean): Promise<void> {
+  const tool = (name: RegExp): Locator => page.getByRole('radio', { name })
+
   const { baseRay, opening } = made.view.drawing!
   const sign = opening === 'anticlockwise' ? 1 : -1
   const outward = baseRay.direction + sign * degrees
   const ray = [baseRay.vertex, polar(baseRay.vertex, outward, baseRay.length)] as const
   const arc = polar(baseRay.vertex, baseRay.direction + (sign * degrees) / 2, 14)
   if (keys) {
-    await press(page.getByRole('radio', { name: 'Straightedge' }), 'Space')
+    await press(tool(/^(Straightedge|Regla)$/), 'Space')
     for (const end of ray) await pencilTo(page, end)
-    await press(page.getByRole('radio', { name: 'Arc' }), 'Space')
+    await press(tool(/^(Arc|Arco)$/), 'Space')
     await pencilTo(page, arc)
   } else {
-    await page.getByRole('radio', { name: 'Straightedge' }).click()
+    await tool(/^(Straightedge|Regla)$/).click()
     await drag(page, ...ray)
-    await page.getByRole('radio', { name: 'Arc' }).click()
+    await tool(/^(Arc|Arco)$/).click()
     await tap(page, arc)
   }
 }
@@ -114,7 +116,7 @@ async function fill(page: Page, made: Made, ask: Ask, right: boolean, keys: bool
 
 /** A plain text of the Bench in a language, as its catalogue has it. */
 function bench(language: string, key: string): string {
-  const file = path(import.meta.dirname, `../../locales/${language}/bench.json`)
+  const file = path(__dirname, `../../locales/${language}/bench.json`)
   return (JSON.parse(readFileSync(file, 'utf8')) as Record<string, string>)[key]!
 }
 

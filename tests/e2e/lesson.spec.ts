@@ -125,7 +125,7 @@ test('the demonstration class shows who read the other scale, and opens the Boar
   const sheets = page.getByRole('region', { name: 'Bram’s sheets' })
   await expect(sheets.getByRole('figure')).toHaveCount(8)
   await expect(sheets.getByRole('figure').first()).toContainText(
-    /Answered\s+\d+°\s+of \d+°, not yet\s+read the other scale/,
+    /Answered \d+°\s+The answer is \d+°: not yet\s+read the other scale/,
   )
   await group.getByRole('link', { name: 'Teach on the Board' }).click()
   await expect(page.getByTestId('caption')).toContainText(/Someone wrote \d+°/)
@@ -220,8 +220,8 @@ test('the class’s own instrument is described in the cabinet, kept, and laid o
   await expect(page.getByText('a number from 10 to 600 mm')).toBeVisible()
   await expect(page.getByRole('button', { name: 'Put it in the cabinet' })).toBeDisabled()
   await page.getByLabel('Radius of the rim, mm').fill('60')
-  await page.getByLabel('Numbers stand at, mm').first().fill('52')
-  await page.getByLabel('Numbers stand at, mm').last().fill('44')
+  await page.getByLabel('Numbers are at, mm').first().fill('52')
+  await page.getByLabel('Numbers are at, mm').last().fill('44')
   const width = async (): Promise<number> =>
     (await page.getByRole('img', { name: /drawn to size/ }).boundingBox())!.width
   const before = await width()

@@ -4,7 +4,7 @@ import { notFromCatalogues, speakPseudo } from './pseudo'
 
 /** Names that people have given: in every language they stay as they are. */
 const names =
-  /Jaunty Compass|English \(U[KS]\)|Español|M\. Fenwick|fenwick|[67] (Heron|Plover)|Gullwing Quay|Harbour survey|both scales|Cranes and sails|a short round|All kinds|HERON6|PLOVR7|Petra|Our copper one|(centre mark|centre|hole|cross|zero line|baseline|straightedge|ruler|starting|first|inner|lower|bottom|outer|upper|top|arm|side|ray|anticlockwise|counterclockwise|clockwise)/g
+  /Jaunty Compass|English \(U[KS]\)|Español|M\. Fenwick|fenwick|[67] (Heron|Plover)|Gullwing Quay|Harbour survey|both scales|Cranes and sails|a short round|All kinds|HERON6|PLOVR7|Juno|Our copper one|(centre mark|centre|hole|cross|zero line|baseline|straightedge|ruler|starting|first|inner|lower|bottom|outer|upper|top|arm|side|ray|anticlockwise|counterclockwise|clockwise)/g
 
 test('in a made-up language nothing on any view is left in ours, put together or cut off', async ({
   page,
@@ -13,7 +13,7 @@ test('in a made-up language nothing on any view is left in ours, put together or
 }) => {
   test.setTimeout(180_000)
   await signIn(page)
-  const pin = await addStudent(page, 'Petra')
+  const pin = await addStudent(page, 'Juno')
   const { id } = await give(page, ['measure', 'draw', 'estimate', 'find-mistake', 'outline'])
   await speakPseudo(page)
   const looked: Record<string, string[]> = {}
@@ -49,7 +49,7 @@ test('in a made-up language nothing on any view is left in ours, put together or
   await expect(page.getByRole('table')).toBeVisible()
   await look('results')
   const own = await (await browser.newContext({ baseURL })).newPage()
-  await join(own, 'Petra', pin)
+  await join(own, 'Juno', pin)
   await page.context().clearCookies()
   await page.context().addCookies(await own.context().cookies())
   await own.context().close()

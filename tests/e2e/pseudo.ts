@@ -1,4 +1,5 @@
 /* Every text made longer, accented and put into brackets: what stands on a page outside of brackets comes from no catalogue. */
+import { runInNewContext } from 'node:vm'
 import type { Page } from '@playwright/test'
 
 const accents: Record<string, string> = { a: 'á', e: 'é', i: 'í', o: 'ó', u: 'ú', A: 'Á', E: 'É', O: 'Ó' }
@@ -50,9 +51,9 @@ function pseudoReply(value: unknown): unknown {
 export async function speakPseudo(page: Page): Promise<void> {
   await page.context().route(/\/assets\/said-\w+-en-[\w-]{8}\.js/, async (route) => {
     const body = await (await route.fetch()).text()
-    const { default: catalogue } = (await import(`data:text/javascript,${encodeURIComponent(body)}`)) as {
-      default: { messages: Record<string, string | Part[]> }
-    }
+    const sandbox: { catalogue?: { messages: Record<string, string | Part[]> } } = {}
+    runInNewContext(body.replace(/export\s*\{\s*(\w+) as default\s*\};?\s*$/, ';catalogue = $1'), sandbox)
+    const catalogue = sandbox.catalogue!
     const messages = Object.fromEntries(
       Object.entries(catalogue.messages).map(([key, pattern]) => [
         key,

@@ -50,7 +50,7 @@ test('whatever is renamed, archived or deleted is named first and can be undone'
   await page.getByRole('menuitem', { name: 'Rename' }).click()
   await page.getByLabel('Name', { exact: true }).fill('Bram')
   await page.getByRole('dialog').getByRole('button', { name: 'Rename' }).click()
-  await expect(page.getByText('is already in this class')).toBeVisible()
+  await expect(page.getByText('is in the class already')).toBeVisible()
   await page.getByLabel('Name', { exact: true }).fill('Vesper K')
   await page.getByRole('dialog').getByRole('button', { name: 'Rename' }).click()
   await expect(list.filter({ hasText: 'Vesper K' })).toBeVisible()

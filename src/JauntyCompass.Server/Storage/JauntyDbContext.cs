@@ -33,11 +33,12 @@ public sealed class JauntyDbContext(DbContextOptions<JauntyDbContext> options)
     {
         base.OnModelCreating(builder);
         // The snake-case convention does not reach Identity's table names.
-        builder
-            .Entity<Teacher>()
-            .ToTable("teachers")
-            .Property(t => t.DisplayName)
-            .HasMaxLength(80);
+        builder.Entity<Teacher>(e =>
+        {
+            e.ToTable("teachers");
+            e.Property(t => t.DisplayName).HasMaxLength(80);
+            e.Property(t => t.Language).HasMaxLength(35);
+        });
         builder.Entity<IdentityUserClaim<Guid>>().ToTable("teacher_claims");
         builder.Entity<IdentityUserLogin<Guid>>().ToTable("teacher_logins");
         builder.Entity<IdentityUserToken<Guid>>().ToTable("teacher_tokens");

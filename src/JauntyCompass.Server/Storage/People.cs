@@ -44,6 +44,9 @@ public sealed class Teacher : IdentityUser<Guid>
 
     /// <summary>Whether they look after the accounts of the school.</summary>
     public bool IsHead { get; set; }
+
+    /// <summary>Tag of the language in which the Desk speaks to them; null: as their browser does.</summary>
+    public string? Language { get; set; }
 }
 
 /// <summary>A class: of one teacher, with whom others may teach.</summary>

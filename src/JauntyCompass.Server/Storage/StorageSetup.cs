@@ -1,6 +1,7 @@
 using JauntyCompass.Server.Storage.Sharing;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Infrastructure;
+using Microsoft.EntityFrameworkCore.Storage;
 using Npgsql;
 
 namespace JauntyCompass.Server.Storage;
@@ -57,8 +58,27 @@ public static class StorageSetup
             .Database;
         // A table may be large; no request waits for this.
         database.SetCommandTimeout(TimeSpan.FromMinutes(10));
-        await database.MigrateAsync();
+        IRelationalDatabaseCreator creator = database.GetService<IRelationalDatabaseCreator>();
+        if (!await creator.ExistsAsync())
+        {
+            await creator.CreateAsync();
+        }
+        // The framework's own lock ends with each migration; who waited for the first would begin the second a second time.
+        await database.OpenConnectionAsync();
+        await database.ExecuteSqlAsync($"SELECT pg_advisory_lock({MigrationLock})");
+        try
+        {
+            await database.MigrateAsync();
+        }
+        finally
+        {
+            await database.ExecuteSqlAsync($"SELECT pg_advisory_unlock({MigrationLock})");
+            await database.CloseConnectionAsync();
+        }
     }
+
+    // Any number that nothing else in the database locks.
+    private const long MigrationLock = 6_400_002_026;
 
     /// <summary>What keeps this version from using the database, or null: it is older or newer.</summary>
     public static Task<string?> VersionFaultAsync(IServiceProvider services) =>

@@ -38,7 +38,7 @@
   const rename = (event: SubmitEvent): Promise<void> =>
     guarded(async () => {
       event.preventDefault()
-      await ask(api.PUT('/api/v1/account', { body: { displayName } }))
+      await ask(api.PUT('/api/v1/account', { body: { displayName, language: account!.language } }))
       onrename(displayName)
       return t('desk.account.name-changed')
     })

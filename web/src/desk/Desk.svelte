@@ -24,19 +24,22 @@
   const route = new Route()
   const views = $derived(['', 'new', 'classes', 'cabinet', ...(who?.head ? ['school'] : [])])
 
-  /** The Desk speaks as the teacher at this device has chosen, else as their browser does. */
-  async function speakAs(name: string | null): Promise<void> {
-    await speak([name && chosenBy(name), chosenBy(anybody), ...navigator.languages], languages)
-  }
-
   async function speakFromNow(tag: string): Promise<void> {
-    if (who?.id) choose(who.id, tag)
     choose(anybody, tag)
     await speak([tag], languages)
+    if (!who?.signedIn) return
+    try {
+      const displayName = who.name ?? ''
+      await ask(api.PUT('/api/v1/account', { body: { displayName, language: tag } }))
+      who = { ...who, language: tag }
+    } catch (error) {
+      failure = tell(error)
+    }
   }
 
+  /** The Desk speaks as the teacher has chosen, else as was chosen at this device, else as the browser does. */
   async function enter(entry: Schema['SessionReply']): Promise<void> {
-    await speakAs(entry.id)
+    await speak([entry.language, chosenBy(anybody), ...navigator.languages], languages)
     who = entry
   }
 

@@ -13,13 +13,32 @@ namespace JauntyCompass.Server.Features.Accounts;
 /// <param name="UserName">What they sign in with.</param>
 /// <param name="DisplayName">The name that others see.</param>
 /// <param name="Head">Whether they look after the accounts of the school.</param>
+/// <param name="Language">Tag of the language in which the Desk speaks to them; null: as their browser does.</param>
 /// <param name="Devices">At how many devices they are signed in now.</param>
-public sealed record AccountReply(string UserName, string DisplayName, bool Head, int Devices);
+public sealed record AccountReply(
+    string UserName,
+    string DisplayName,
+    bool Head,
+    string? Language,
+    int Devices
+);
 
-/// <summary>The name that others see.</summary>
-public sealed record AccountChange(string DisplayName) : IValidatable
+/// <summary>The name that others see, and the language of the Desk.</summary>
+/// <param name="DisplayName">The name.</param>
+/// <param name="Language">Tag of the language; null: as the browser does.</param>
+public sealed record AccountChange(string DisplayName, string? Language = null) : IValidatable
 {
-    public void Validate(ValidationErrors errors) => errors.Text("displayName", DisplayName, 1, 80);
+    public void Validate(ValidationErrors errors)
+    {
+        errors.Text("displayName", DisplayName, 1, 80);
+        if (Language is not null && Locales.Language.Find(Language) is null)
+        {
+            errors.Add(
+                "language",
+                Text.Validation.OneOf(string.Join(", ", Locales.Language.All.Select(l => l.Tag)))
+            );
+        }
+    }
 }
 
 /// <summary>Another password.</summary>
@@ -60,9 +79,9 @@ public static class AccountEndpoints
             .WithSummary("The teacher's own account.")
             .Produces<AccountReply>();
         group
-            .MapPut("", Rename)
+            .MapPut("", Change)
             .WithName("ChangeAccount")
-            .WithSummary("Changes the name that others see.")
+            .WithSummary("Changes the name that others see, and the language of the Desk.")
             .Produces(204)
             .ProducesValidationProblem()
             .WithExample(new AccountChange("M. Fenwick"));
@@ -103,13 +122,14 @@ public static class AccountEndpoints
                     t.UserName!,
                     t.DisplayName,
                     t.IsHead,
+                    t.Language,
                     database.Sessions.Count(s => s.TeacherId == id && s.EndsAt > now)
                 ))
                 .SingleAsync(cancellation)
         );
     }
 
-    private static async Task<IResult> Rename(
+    private static async Task<IResult> Change(
         AccountChange request,
         ClaimsPrincipal person,
         JauntyDbContext database,
@@ -125,7 +145,12 @@ public static class AccountEndpoints
             () =>
                 database
                     .Users.Where(t => t.Id == id)
-                    .ExecuteUpdateAsync(t => t.SetProperty(x => x.DisplayName, name), cancellation),
+                    .ExecuteUpdateAsync(
+                        t =>
+                            t.SetProperty(x => x.DisplayName, name)
+                                .SetProperty(x => x.Language, request.Language),
+                        cancellation
+                    ),
             cancellation
         );
         return TypedResults.NoContent();

@@ -8,7 +8,7 @@ namespace JauntyCompass.Server.Features.Accounts;
 /// <param name="Id">Their id, or null.</param>
 /// <param name="Name">Their name, or null.</param>
 /// <param name="Head">Whether they look after the accounts of the school.</param>
-/// <param name="Language">Tag of the language of a student's class; null where nobody or a teacher is signed in.</param>
+/// <param name="Language">Tag of the language to speak: that of a student's class, or the one that a teacher has chosen; else null.</param>
 /// <param name="AntiforgeryToken">To be sent as the header X-Jaunty-Token with every changing request.</param>
 public sealed record SessionReply(
     bool SignedIn,

@@ -7,6 +7,7 @@ using JauntyCompass.Server.Features.School;
 using JauntyCompass.Server.Storage;
 using Microsoft.AspNetCore.Antiforgery;
 using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
 
 namespace JauntyCompass.Server.Features.Accounts;
 
@@ -85,8 +86,23 @@ public static class TeacherEndpoints
         group.MapOneTimeLinks();
     }
 
-    private static Ok<SessionReply> Current(HttpContext context, IAntiforgery antiforgery) =>
-        TypedResults.Ok(SessionReply.Of(context, context.User, antiforgery));
+    private static async Task<Ok<SessionReply>> Current(
+        HttpContext context,
+        JauntyDbContext database,
+        IAntiforgery antiforgery
+    )
+    {
+        string? language = null;
+        if (context.User.Identity?.IsAuthenticated == true)
+        {
+            Guid id = context.User.Id();
+            language = await database
+                .Users.Where(t => t.Id == id)
+                .Select(t => t.Language)
+                .FirstOrDefaultAsync(context.RequestAborted);
+        }
+        return TypedResults.Ok(SessionReply.Of(context, context.User, antiforgery, language));
+    }
 
     private static async Task<Results<Ok<SessionReply>, ProblemHttpResult>> SignIn(
         TeacherSignIn request,
@@ -166,5 +182,11 @@ public static class TeacherEndpoints
         bool keep,
         HttpContext context,
         IAntiforgery antiforgery
-    ) => SessionReply.Of(context, await People.Enter(context, teacher, keep), antiforgery);
+    ) =>
+        SessionReply.Of(
+            context,
+            await People.Enter(context, teacher, keep),
+            antiforgery,
+            teacher.Language
+        );
 }

@@ -648,6 +648,11 @@ namespace JauntyCompass.Server.Storage.Migrations
                         .HasColumnType("boolean")
                         .HasColumnName("is_head");
 
+                    b.Property<string>("Language")
+                        .HasMaxLength(35)
+                        .HasColumnType("character varying(35)")
+                        .HasColumnName("language");
+
                     b.Property<bool>("LockoutEnabled")
                         .HasColumnType("boolean")
                         .HasColumnName("lockout_enabled");

@@ -33,7 +33,7 @@ test('pictures of the Board at work', async ({ page }) => {
   await shot(page, 'board-draw')
   await at('show=reflex-two-ways&measure=236&end=90', 'Compare', 1)
   await shot(page, 'board-reflex')
-  await at('show=wrong-other-scale&measure=64&end=90', 'Replayed')
+  await at('show=wrong-other-scale&measure=64&end=90', 'Watch')
   await shot(page, 'board-went-wrong')
   await at('measure=64&end=90', 'Zero line', 0)
   await page.getByRole('button', { name: 'House rules' }).click()

@@ -177,6 +177,7 @@ for (const [language, keys] of [
     ).newPage()
     await join(own, name, pin)
     await own.getByLabel('Language').selectOption(language)
+    await own.waitForLoadState('networkidle')
     await own.goto(`/bench#${id}`)
     await own.reload()
     const panel = own.getByRole('region', { name: bench(language, 'panel') })

@@ -129,7 +129,7 @@ test('the demonstration class shows who read the other scale, and opens the Boar
   )
   await group.getByRole('link', { name: 'Teach on the Board' }).click()
   await expect(page.getByTestId('caption')).toContainText(/Someone wrote \d+°/)
-  await page.getByRole('button', { name: 'Replayed' }).click()
+  await page.getByRole('button', { name: 'Watch' }).click()
   await page.keyboard.press('Space')
   await expect(page.getByTestId('caption')).toContainText('so this is the other scale')
   await expect(page.locator('#scene .thread.marking')).toBeVisible()
@@ -233,7 +233,7 @@ test('the class’s own instrument is described in the cabinet, kept, and laid o
   await page
     .getByLabel('Open a file')
     .setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('{\n"format": 1,\n') })
-  await expect(page.getByRole('alert')).toContainText('line 2')
+  await expect(page.getByRole('alert')).toContainText('Line 2')
   await page.goto('/board')
   await page.getByRole('button', { name: 'Instruments' }).click()
   await page.getByRole('button', { name: 'Our green one' }).click()

@@ -89,11 +89,17 @@ export const notFromCatalogues = (page: Page, names: RegExp): Promise<string[]> 
         rest = rest.replace(known, ' ').replace(/\b(mm|px)\b|[A-Z]{1,3}\b/g, ' ')
         if (/[⟦⟧]|\p{L}{2}/u.test(rest)) found.push(`${where}: ${text.trim()}`)
       }
+      // A sentence with controls in it is one text: the block that it stands in is read as a whole.
+      const blocks =
+        'p, li, td, th, dt, dd, h1, h2, h3, label, legend, button, a, option, summary, figcaption'
+      const read = new Set<Element>()
       const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT)
       while (walker.nextNode()) {
         const parent = walker.currentNode.parentElement!
-        if (parent.closest('script, style, [lang]:not(html)')) continue
-        look(walker.currentNode.textContent!, parent.tagName)
+        const block = parent.closest(blocks) ?? parent
+        if (read.has(block) || parent.closest('script, style, [lang]:not(html)')) continue
+        read.add(block)
+        look(block.textContent!, block.tagName)
       }
       for (const name of [
         'aria-label',

@@ -24,7 +24,7 @@ test('a set is wished for in sentences, and its items follow each word', async (
   await expect
     .poll(async () => (await answers(page)).filter((text) => /Measure 1[0-7]0°/.test(text)).length)
     .toBe(4)
-  await page.getByLabel('and in turn another').selectOption({ label: 'One scale, zero right' })
+  await page.getByLabel('and in turn another').selectOption({ label: 'One scale, zero on the right' })
   await expect(
     page.locator('article').filter({ hasText: 'took the only scale’s number' }).first(),
   ).toBeVisible()
@@ -41,7 +41,7 @@ test('a set is wished for in sentences, and its items follow each word', async (
 test('what a number of the sentence cannot be is told, and what was wished stays', async ({ page }) => {
   await newSet(page)
   await page.getByLabel('To, degrees').fill('400')
-  await expect(page.getByRole('alert')).toContainText('to must be a number from 1 to 359')
+  await expect(page.getByRole('alert')).toContainText('To: Use a number from 1 to 359')
   await expect(page.getByRole('button', { name: 'Give it to the class' })).toBeDisabled()
   await page.getByLabel('To, degrees').fill('60')
   await expect(page.getByRole('alert')).toHaveCount(0)

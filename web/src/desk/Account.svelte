@@ -1,12 +1,12 @@
 <!-- A teacher's own account: name, password, devices. -->
 <script lang="ts">
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
-  import PasswordInput from 'carbon-components-svelte/src/TextInput/PasswordInput.svelte'
   import TextInput from 'carbon-components-svelte/src/TextInput/TextInput.svelte'
   import { onMount } from 'svelte'
   import { api, ask, tell, type Schema } from '../api/client'
   import LanguageMenu from '../said/LanguageMenu.svelte'
   import { t } from '../said/said.svelte'
+  import PasswordBox from './PasswordBox.svelte'
 
   interface Props {
     onrename: (name: string) => void
@@ -75,12 +75,12 @@
     </form>
     <form onsubmit={changePassword}>
       <h2>{t('shared.fields.password')}</h2>
-      <PasswordInput
+      <PasswordBox
         labelText={t('desk.account.current')}
         autocomplete="current-password"
         bind:value={current}
       />
-      <PasswordInput
+      <PasswordBox
         labelText={t('shared.fields.new-password')}
         autocomplete="new-password"
         helperText={t('desk.sign-in.password-hint')}

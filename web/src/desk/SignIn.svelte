@@ -2,12 +2,12 @@
 <script lang="ts">
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
   import Checkbox from 'carbon-components-svelte/src/Checkbox/Checkbox.svelte'
-  import PasswordInput from 'carbon-components-svelte/src/TextInput/PasswordInput.svelte'
   import TextInput from 'carbon-components-svelte/src/TextInput/TextInput.svelte'
   import { api, ask, entered, session, tell, type Schema } from '../api/client'
   import Card from './Card.svelte'
   import { school } from '../shared/school'
   import { t } from '../said/said.svelte'
+  import PasswordBox from './PasswordBox.svelte'
 
   let { onenter }: { onenter: (session: Schema['SessionReply']) => void } = $props()
   let fresh = $state(false)
@@ -48,7 +48,7 @@
   {#if fresh}
     <TextInput labelText={t('desk.sign-in.display-name')} autocomplete="off" bind:value={displayName} />
   {/if}
-  <PasswordInput
+  <PasswordBox
     labelText={t('shared.fields.password')}
     autocomplete={fresh ? 'new-password' : 'current-password'}
     helperText={fresh ? t('desk.sign-in.password-hint') : ''}

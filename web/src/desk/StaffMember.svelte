@@ -97,6 +97,7 @@
     modalHeading={t('desk.staff.remove-title', { name: teacher.displayName })}
     primaryButtonText={t('desk.staff.remove-for-good')}
     secondaryButtonText={t('desk.cancel')}
+    iconDescription={t('shared.close')}
     on:submit={() => void remove()}
     on:click:button--secondary={() => (has = null)}
     on:close={() => (has = null)}

@@ -114,6 +114,7 @@
     modalHeading={t('desk.thing.new-name')}
     primaryButtonText={t('desk.thing.rename')}
     secondaryButtonText={t('desk.cancel')}
+    iconDescription={t('shared.close')}
     selectorPrimaryFocus="#thing-name"
     on:submit={() => void changeName()}
     on:click:button--secondary={() => (asks = null)}
@@ -135,6 +136,7 @@
     modalHeading={t('desk.thing.delete-title', { name: thing.name })}
     primaryButtonText={t('desk.thing.delete')}
     secondaryButtonText={t('desk.cancel')}
+    iconDescription={t('shared.close')}
     on:submit={() => void deleteIt()}
     on:click:button--secondary={() => (asks = null)}
     on:close={() => (asks = null)}

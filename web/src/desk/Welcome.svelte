@@ -1,12 +1,12 @@
 <!-- What a one-time address opens: a new account, or a new password. -->
 <script lang="ts">
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
-  import PasswordInput from 'carbon-components-svelte/src/TextInput/PasswordInput.svelte'
   import TextInput from 'carbon-components-svelte/src/TextInput/TextInput.svelte'
   import { onMount } from 'svelte'
   import { api, ask, entered, session, tell, type Schema } from '../api/client'
   import Card from './Card.svelte'
   import { t } from '../said/said.svelte'
+  import PasswordBox from './PasswordBox.svelte'
 
   interface Props {
     /** The key of the address. */
@@ -59,7 +59,7 @@
     {:else}
       <p>{t('desk.welcome.for', { name: link.userName ?? '' })}</p>
     {/if}
-    <PasswordInput
+    <PasswordBox
       labelText={t('shared.fields.password')}
       autocomplete="new-password"
       helperText={t('desk.sign-in.password-hint')}

@@ -24,7 +24,8 @@
 
   function write(next: string): void {
     text = next
-    if (fits) value = numberOf(next)
+    // What a number cannot be is told for the whole sentence; what is no number yet is still being written.
+    if (!Number.isNaN(numberOf(next))) value = numberOf(next)
   }
 
   function key(event: KeyboardEvent): void {

@@ -129,19 +129,33 @@ test('pictures of the Desk and the Bench', async ({ page, browser, baseURL }) =>
 test('pictures of unlike kinds on the Bench', async ({ page, browser, baseURL }) => {
   await signIn(page)
   const pin = await addStudent(page, 'Orla')
-  const { id } = await give(page, ['estimate', 'find-mistake'], { theme: 'harbour' })
+  const { id } = await give(page, ['measure', 'find-mistake'], { theme: 'harbour', from: 30, to: 80 })
   const bench = await (
     await browser.newContext({ baseURL, viewport: { width: 1280, height: 800 } })
   ).newPage()
   await join(bench, 'Orla', pin, id)
-  const fan = bench.getByRole('slider')
-  await fan.focus()
-  for (let i = 0; i < 9; i++) await bench.keyboard.press('ArrowUp')
-  await bench.getByText('45°', { exact: true }).click()
-  await shot(bench, 'bench-estimate')
   await bench.getByRole('button', { name: 'Question 2', exact: true }).click()
   await bench.waitForTimeout(500)
   await shot(bench, 'bench-find-mistake')
+
+  await bench.getByRole('button', { name: 'Bench' }).click()
+  await bench.getByLabel('Language').selectOption('es')
+  await bench.waitForLoadState('networkidle')
+  await bench.getByText('All kinds').last().click()
+  const [first] = (await itemsOf(bench, 'All kinds')) as unknown as {
+    angle: { vertex: Spot; start: number; opening: string; measure: number }
+  }[]
+  const { vertex, start, opening, measure } = first!.angle
+  await lay(bench, vertex, opening === 'anticlockwise' ? start : start + 180)
+  await bench
+    .locator('form input[inputmode=decimal]')
+    .last()
+    .fill(String(180 - measure))
+  await bench.locator('form button[type=submit]').click()
+  await expect(bench.getByTestId('feedback')).toBeVisible()
+  await bench.mouse.move(100, 700)
+  await bench.waitForTimeout(600)
+  await shot(bench, 'bench-spanish')
   await bench.context().close()
 })
 

@@ -8,7 +8,7 @@ const asTheyAre = [
   /Jaunty Compass|English \(U[KS]\)|Español|fenwick|HERON6|PLOVR7/,
   /centre mark|centre|hole|cross|zero line|baseline|straightedge|ruler|starting|first|inner|lower|bottom|outer|upper|top/,
   /\b(arms?|sides?|rays?|anticlockwise|counterclockwise|clockwise|or|and)\b/,
-  /\b([A-Z][a-z]{2},? )?\d+ [A-Z][a-z]{2}( \d{4})?\b/,
+  /\b((Mon|Tue|Wed|Thu|Fri|Sat|Sun),? )?\d+ (Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sept?|Oct|Nov|Dec)( \d{4})?\b/,
 ]
 
 /** What people have called things in this application, and themselves. */

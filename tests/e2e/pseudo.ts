@@ -95,11 +95,13 @@ export const notFromCatalogues = (page: Page, names: RegExp): Promise<string[]> 
       const read = new Set<Element>()
       const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT)
       while (walker.nextNode()) {
+        const text = walker.currentNode.textContent!
         const parent = walker.currentNode.parentElement!
-        const block = parent.closest(blocks) ?? parent
-        if (read.has(block) || parent.closest('script, style, [lang]:not(html)')) continue
-        read.add(block)
-        look(block.textContent!, block.tagName)
+        if (text.trim() === '' || parent.closest('script, style, [lang]:not(html)')) continue
+        const block = parent.closest(blocks)
+        if (!block) look(text, parent.tagName)
+        else if (!read.has(block)) look(block.textContent!, block.tagName)
+        if (block) read.add(block)
       }
       for (const name of [
         'aria-label',

@@ -75,7 +75,7 @@ test('wishes are saved as a file and opened again, with the house rules of the s
     mimeType: 'application/json',
     buffer: Buffer.from(readFileSync(file, 'utf8').replace('"tilted"', '"sideways"')),
   })
-  await expect(page.getByRole('alert')).toContainText(/line \d+/)
+  await expect(page.getByRole('alert')).toContainText(/Line \d+/)
   await expect(page.getByLabel('Level or tilted')).toHaveValue('tilted')
 })
 
@@ -169,5 +169,5 @@ test('kinds of angle from a file stand in the sentence, and a set from a file wa
   await expect(page.getByLabel('Kinds of angle').locator('option:checked')).toHaveText('acute or right')
   await expect(page.getByLabel('Tolerance, degrees')).toHaveValue('1.5')
   await open({ format: 'jaunty-set', version: 1, title: 'A set' })
-  await expect(page.getByRole('alert')).toContainText('make a class first')
+  await expect(page.getByRole('alert')).toContainText('Make a class first')
 })

@@ -25,9 +25,9 @@
       entries: demonstrations.filter((d) => d.group === group),
     })),
   )
-  /** Under its heading a replay needs only the name of the mistake. */
-  const short = (title: string, heading: string): string =>
-    title.startsWith(heading) ? title.slice(heading.length).trim() : title
+  /** Under its heading a replay needs only the name of the mistake, which follows the question. */
+  const short = (entry: Demonstration): string =>
+    entry.group === 'wentWrong' ? entry.title.text.replace(/^[^?]*\? /, '') : entry.title.text
 </script>
 
 <div class="list">
@@ -41,7 +41,7 @@
               type="button"
               aria-current={entry.key === shown ? 'true' : undefined}
               title={entry.summary.text}
-              onclick={() => onpick(entry)}>{short(entry.title.text, heading)}</button
+              onclick={() => onpick(entry)}>{short(entry)}</button
             >
           </li>
         {/each}

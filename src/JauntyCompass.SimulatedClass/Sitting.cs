@@ -52,7 +52,9 @@ internal sealed class Sitting(
         JsonNode bench = await door.GetAsync($"bench/assignments/{assignment}");
         string[] prompts =
         [
-            .. bench["items"]!.AsArray().Select(i => i!["view"]!["prompt"]!["text"]!.GetValue<string>()),
+            .. bench["items"]!
+                .AsArray()
+                .Select(i => i!["view"]!["prompt"]!["text"]!.GetValue<string>()),
         ];
         IReadOnlyList<Item> items = forms.First(f =>
             f.Count == prompts.Length

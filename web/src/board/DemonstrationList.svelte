@@ -25,9 +25,6 @@
       entries: demonstrations.filter((d) => d.group === group),
     })),
   )
-  /** Under its heading a replay needs only the name of the mistake, which follows the question. */
-  const short = (entry: Demonstration): string =>
-    entry.group === 'wentWrong' ? entry.title.text.replace(/^[^?]*\? /, '') : entry.title.text
 </script>
 
 <div class="list">
@@ -41,7 +38,7 @@
               type="button"
               aria-current={entry.key === shown ? 'true' : undefined}
               title={entry.summary.text}
-              onclick={() => onpick(entry)}>{short(entry)}</button
+              onclick={() => onpick(entry)}>{entry.title.text}</button
             >
           </li>
         {/each}

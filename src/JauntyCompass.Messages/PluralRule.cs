@@ -13,7 +13,7 @@ public sealed partial class PluralRule
         char Operand,
         int? Modulus,
         bool Is,
-        (double From, double To)[] Ranges
+        (int From, int To)[] Ranges
     );
 
     // One of these holds whole.
@@ -50,9 +50,7 @@ public sealed partial class PluralRule
             value %= modulus;
         }
         bool found = relation.Ranges.Any(r =>
-            value >= (decimal)r.From
-            && value <= (decimal)r.To
-            && (r.From == r.To || value == Math.Floor(value))
+            value >= r.From && value <= r.To && value == Math.Floor(value)
         );
         return found == relation.Is;
     }
@@ -73,7 +71,7 @@ public sealed partial class PluralRule
                     .Groups["values"]
                     .Value.Split(',')
                     .Select(v => v.Split(".."))
-                    .Select(v => ((double)Number(v[0]), (double)Number(v[^1]))),
+                    .Select(v => (Number(v[0]), Number(v[^1]))),
             ]
         );
     }

@@ -108,9 +108,6 @@ export function types() {
   return [
     '// Written from the catalogues in locales/ when this is built.',
     `export interface Messages {\n${lines.join('\n')}\n}`,
-    `export type Room = ${Object.keys(rooms)
-      .map((room) => `'${room}'`)
-      .join(' | ')}`,
     '',
   ].join('\n')
 }

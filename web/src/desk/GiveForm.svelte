@@ -23,12 +23,14 @@
   let tries = $state('3')
   let asked = $state('all')
   let limit: number | null = $state(6)
+  let limitFits = $state(true)
   let weights: Record<string, number | null> = $state({})
+  let weightFits: Record<string, boolean> = $state({})
 
   /** The steps of these items, each once. */
   const steps = $derived([...new Map(items.flatMap((i) => i.key).map((k) => [k.step, k.title.text]))])
   const most = $derived(Math.max(1, items.length))
-  const valid = $derived(asked === 'all' || (limit !== null && limit >= 1 && limit <= most))
+  const valid = $derived((asked === 'all' || limitFits) && steps.every(([step]) => weightFits[step] ?? true))
 
   function give(): void {
     const set = Object.entries(weights).filter((w): w is [string, number] => w[1] !== null)
@@ -62,7 +64,7 @@
     min={1}
     max={most}
     bind:value={limit}
-    invalid={!valid}
+    bind:fits={limitFits}
     invalidText={t('desk.give.limit-invalid', { most })}
   />
 {/if}
@@ -79,6 +81,7 @@
         step={0.5}
         allowEmpty
         value={weights[step] ?? null}
+        bind:fits={() => weightFits[step] ?? true, (fits) => (weightFits[step] = fits)}
         onchange={(weight) => (weights[step] = weight)}
       />
     {/each}

@@ -1,8 +1,7 @@
 <!-- A number as people write it: with a comma or a point, a degree sign does no harm. Up and down change it by a step. -->
 <script lang="ts">
   import TextInput from 'carbon-components-svelte/src/TextInput/TextInput.svelte'
-  import { untrack } from 'svelte'
-  import { numberOf, written } from './numbers'
+  import { NumberText } from './numberText.svelte'
 
   interface Props {
     labelText: string
@@ -18,6 +17,8 @@
     /** What is wrong with it, where the page knows more than its range. */
     invalid?: boolean
     invalidText?: string | undefined
+    /** Whether what stands there is a number that was asked for; else the value stays as it was. */
+    fits?: boolean
     onchange?: (value: number | null) => void
   }
   let {
@@ -32,33 +33,26 @@
     helperText = '',
     invalid = false,
     invalidText = '',
+    fits = $bindable(true),
     onchange,
   }: Props = $props()
 
-  let text = $state(untrack(() => written(value)))
-  const number = $derived(numberOf(text))
-  const fits = $derived(text.trim() === '' ? allowEmpty : number >= min && number <= max)
-
-  // What the page sets stands there; what is being written stays as it is written.
+  const number = new NumberText(() => ({ value, min, max, step, allowEmpty }))
   $effect(() => {
-    const from = value
-    untrack(() => {
-      if (from !== (text.trim() === '' ? null : number) && !Number.isNaN(from ?? 0)) text = written(from)
-    })
+    fits = number.fits
   })
 
-  function write(next: string): void {
-    text = next
-    if (!fits) return
-    value = next.trim() === '' ? null : number
+  function write(text: string): void {
+    number.text = text
+    if (!number.fits) return
+    value = number.value
     onchange?.(value)
   }
 
   function key(event: KeyboardEvent): void {
-    const by = { ArrowUp: step, ArrowDown: -step }[event.code]
-    if (by === undefined || Number.isNaN(number)) return
+    if (event.code !== 'ArrowUp' && event.code !== 'ArrowDown') return
     event.preventDefault()
-    write(written(Math.min(max, Math.max(min, Math.round((number + by) * 1000) / 1000))))
+    write(number.stepped(event.code === 'ArrowUp' ? 1 : -1))
   }
 </script>
 
@@ -70,9 +64,9 @@
   inputmode="decimal"
   autocomplete="off"
   maxlength={12}
-  value={text}
+  value={number.text}
   on:input={(event) => write(String(event.detail ?? ''))}
   on:keydown={key}
-  invalid={invalid || !fits}
+  invalid={invalid || !number.fits}
   {invalidText}
 />

@@ -45,7 +45,9 @@
   }
 
   function setWord(key: string, value: string, usual: string): void {
-    draft = set(draft, 'words', orNothing(set(draft.words, key, value === usual ? undefined : value)))
+    const words = orNothing(set(draft.words, key, value === usual ? undefined : value))
+    // Words belong to a language: to the one that was read when they were chosen.
+    draft = { ...set(draft, 'words', words), language }
   }
 
   function setLine(step: string, line: string): void {

@@ -1,7 +1,6 @@
 <!-- A number of the sentence. -->
 <script lang="ts">
-  import { untrack } from 'svelte'
-  import { numberOf, written } from '../../shared/numbers'
+  import { NumberText } from '../../shared/numberText.svelte'
 
   interface Props {
     label: string
@@ -12,27 +11,18 @@
   }
   let { label, min, max, step = 1, value = $bindable() }: Props = $props()
 
-  let text = $state(untrack(() => written(value)))
-  const fits = $derived(numberOf(text) >= min && numberOf(text) <= max)
-  // What the page sets stands there; what is being written stays as it is written.
-  $effect(() => {
-    const from = value
-    untrack(() => {
-      if (from !== numberOf(text)) text = written(from)
-    })
-  })
+  const number = new NumberText(() => ({ value, min, max, step, allowEmpty: false }))
 
-  function write(next: string): void {
-    text = next
+  function write(text: string): void {
+    number.text = text
     // What a number cannot be is told for the whole sentence; what is no number yet is still being written.
-    if (!Number.isNaN(numberOf(next))) value = numberOf(next)
+    if (number.value !== null && !Number.isNaN(number.value)) value = number.value
   }
 
   function key(event: KeyboardEvent): void {
-    const by = { ArrowUp: step, ArrowDown: -step }[event.code]
-    if (by === undefined || !fits) return
+    if (event.code !== 'ArrowUp' && event.code !== 'ArrowDown') return
     event.preventDefault()
-    write(written(Math.min(max, Math.max(min, Math.round((value + by) * 1000) / 1000))))
+    write(number.stepped(event.code === 'ArrowUp' ? 1 : -1))
   }
 </script>
 
@@ -40,8 +30,8 @@
   inputmode="decimal"
   autocomplete="off"
   aria-label={label}
-  aria-invalid={!fits}
-  value={text}
+  aria-invalid={!number.fits}
+  value={number.text}
   oninput={(event) => write(event.currentTarget.value)}
   onkeydown={key}
 />

@@ -57,7 +57,7 @@
   {/each}
 </div>
 <p class="hint" aria-live="polite">{hint}</p>
-<Button kind="tertiary" disabled={!canUndo} on:click={onundo}>{t('bench.undo')}</Button>
+<Button kind="tertiary" disabled={!canUndo} on:click={onundo}>{t('shared.undo')}</Button>
 
 <style>
   .tools {

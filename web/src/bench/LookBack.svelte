@@ -56,7 +56,7 @@
     >{t('bench.look-back.line')}
     <textarea maxlength="200" rows="2" bind:value={line}></textarea>
   </label>
-  <Button type="submit" kind="tertiary">{t('bench.look-back.keep')}</Button>
+  <Button type="submit" kind="tertiary">{t('shared.save')}</Button>
   {#if said}<p role="status">{said}</p>{/if}
 </form>
 

@@ -52,12 +52,12 @@
     <p aria-live="polite" data-testid="shown">{said}</p>
     <div class="buttons">
       <Button kind="tertiary" disabled={stage.at === 0} on:click={() => stage.press('back')}
-        >{t('bench.show.back')}</Button
+        >{t('shared.back')}</Button
       >
       {#if last}
         <Button on:click={onclose}>{t('shared.close')}</Button>
       {:else}
-        <Button on:click={() => stage.press('next')}>{t('bench.show.next')}</Button>
+        <Button on:click={() => stage.press('next')}>{t('shared.next')}</Button>
         <Button kind="ghost" on:click={onclose}>{t('shared.close')}</Button>
       {/if}
     </div>

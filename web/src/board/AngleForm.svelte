@@ -81,7 +81,7 @@
   </div>
   <Select
     id="instrument"
-    labelText={t('board.angle.instrument')}
+    labelText={t('shared.fields.instrument')}
     selected={draft.instrument}
     on:update={(e) => setInstrument(String(e.detail))}
   >
@@ -110,7 +110,7 @@
     </Select>
   </div>
   <div class="buttons">
-    <Button kind="secondary" on:click={onclose}>{t('board.angle.cancel')}</Button>
+    <Button kind="secondary" on:click={onclose}>{t('shared.cancel')}</Button>
     <Button type="submit">{t('board.angle.show')}</Button>
   </div>
   <div class="give">

@@ -29,7 +29,7 @@
 </script>
 
 <section class="band" aria-label={t('board.caption')}>
-  <button type="button" class="step" aria-label={t('board.back')} disabled={first} onclick={onback}
+  <button type="button" class="step" aria-label={t('shared.back')} disabled={first} onclick={onback}
     ><ChevronLeft size={32} /></button
   >
   <div class="words" aria-live="polite" data-testid="caption">
@@ -72,7 +72,7 @@
       {/if}
     {/if}
   </div>
-  <button type="button" class="step" aria-label={t('board.next')} disabled={last} onclick={onnext}
+  <button type="button" class="step" aria-label={t('shared.next')} disabled={last} onclick={onnext}
     ><ChevronRight size={32} /></button
   >
 </section>

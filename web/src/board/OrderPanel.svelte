@@ -111,7 +111,7 @@
       kind="tertiary"
       disabled={order.items.length === 0}
       on:click={() => download(`${order.name || 'lesson'}.json`, writeOrder(order), 'application/json')}
-      >{t('board.order.file')}</Button
+      >{t('shared.save-file')}</Button
     >
     <OpenFile onopen={load} />
     {#if signedIn}

@@ -71,7 +71,7 @@
     {/each}
   </div>
   <div class="pair">
-    <button type="button" aria-label={t('board.tray.undo')} disabled={!canUndo} onclick={onundo}
+    <button type="button" aria-label={t('shared.undo')} disabled={!canUndo} onclick={onundo}
       ><Undo size={20} /></button
     >
     <button type="button" aria-label={t('board.tray.redo')} disabled={!canRedo} onclick={onredo}

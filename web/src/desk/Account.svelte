@@ -68,7 +68,7 @@
   {#if failure}<p class="failure" role="alert">{failure}</p>{/if}
   {#if account}
     <form onsubmit={rename}>
-      <h2>{t('desk.account.name')}</h2>
+      <h2>{t('shared.fields.name')}</h2>
       <p class="quiet">{t('desk.account.sign-in-as', { name: account.userName })}</p>
       <TextInput labelText={t('desk.sign-in.display-name')} bind:value={displayName} />
       <Button type="submit" kind="tertiary" size="field">{t('desk.account.change-name')}</Button>
@@ -76,7 +76,7 @@
     <form onsubmit={changePassword}>
       <h2>{t('shared.fields.password')}</h2>
       <PasswordBox
-        labelText={t('desk.account.current')}
+        labelText={t('shared.fields.current')}
         autocomplete="current-password"
         bind:value={current}
       />

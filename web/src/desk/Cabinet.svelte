@@ -101,7 +101,7 @@
     try {
       const read = await ask(api.POST('/api/v1/instruments/read', { body: { text } }))
       draft = { ...read.protractor }
-      said = t('desk.cabinet.opened', { name: read.protractor.name })
+      said = t('desk.files.opened', { name: read.protractor.name })
       failure = ''
     } catch (error) {
       said = ''
@@ -130,7 +130,7 @@
           disabled={Object.keys(errors).length > 0}
           on:click={() =>
             download(`${draft!.name}.json`, fileOf($state.snapshot(draft) as Protractor), 'application/json')}
-          >{t('desk.cabinet.save-file')}</Button
+          >{t('shared.save-file')}</Button
         >
         <OpenFile onopen={load} />
       </div>

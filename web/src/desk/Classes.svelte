@@ -185,7 +185,7 @@
             thing={{ kind: 'class', id: open.id, name: open.name, archived: open.archived }}
             {undoing}
             onchange={reload}
-            more={[{ text: t('desk.classes.save-file'), act: () => void exportClass() }]}
+            more={[{ text: t('shared.save-file'), act: () => void exportClass() }]}
           />
         {/if}
       </div>

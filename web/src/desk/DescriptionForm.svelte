@@ -46,7 +46,7 @@
 />
 <div class="two">
   <Select
-    labelText={t('desk.describe.shape')}
+    labelText={t('shared.fields.shape')}
     selected={draft.shape}
     on:update={(e) => (draft = withShape(draft, e.detail as Protractor['shape']))}
   >
@@ -88,14 +88,14 @@
     bind:value={draft.inset}
   />
   <Select
-    labelText={t('desk.describe.smallest')}
+    labelText={t('shared.fields.smallest-graduation')}
     selected={String(draft.smallestGraduation)}
     on:update={(e) => (draft.smallestGraduation = Number(e.detail))}
   >
     {#each [0.5, 1, 2, 5, 10] as step (step)}<SelectItem value={String(step)} text={degrees(step)} />{/each}
   </Select>
   <Select
-    labelText={t('desk.describe.label-every')}
+    labelText={t('shared.fields.label-every')}
     selected={String(draft.labelEvery)}
     on:update={(e) => (draft.labelEvery = Number(e.detail))}
   >
@@ -111,7 +111,7 @@
     <SelectItem value="raised" text={t('desk.describe.raised')} />
   </Select>
 </div>
-<h2>{t('desk.describe.scales')}</h2>
+<h2>{t('shared.fields.scales')}</h2>
 {#each draft.scales as ring, i (i)}
   <div class="ring">
     <Select

@@ -59,7 +59,7 @@
 </Select>
 {#if asked === 'own'}
   <NumberBox
-    labelText={t('desk.give.limit')}
+    labelText={t('shared.fields.adaptive-limit')}
     helperText={t('desk.give.limit-hint')}
     min={1}
     max={most}

@@ -35,7 +35,7 @@
   <ul>
     {#each seen as set (set.id)}
       <li>
-        <span>{set.title}{set.archived ? ` · ${t('desk.kept.archived')}` : ''}</span>
+        <span>{set.title}{set.archived ? ` · ${t('desk.classes.archived')}` : ''}</span>
         <span class="quiet">{t('desk.kept.items', { count: set.items })} · {day(set.createdAt)}</span>
         <ThingMenu
           thing={{ kind: 'set', id: set.id, name: set.title, archived: set.archived ?? false }}

@@ -125,7 +125,7 @@
 <div class="desk">
   <form onsubmit={(event) => event.preventDefault()}>
     <h1>{t('desk.new.title')}</h1>
-    <TextInput labelText={t('desk.new.name')} bind:value={title} />
+    <TextInput labelText={t('shared.fields.title')} bind:value={title} />
     <p class="begin">
       {#snippet setSlot()}
         <Word
@@ -162,7 +162,7 @@
   </form>
   <section aria-label={t('desk.new.items')}>
     <div class="top">
-      <h2>{made ? t('desk.new.item-count', { count: made.items.length }) : t('desk.new.items')}</h2>
+      <h2>{made ? t('desk.kept.items', { count: made.items.length }) : t('desk.new.items')}</h2>
       <span class="quiet">{t('desk.new.under-each')}</span>
       <Button kind="tertiary" size="field" on:click={() => (seed = randomSeed())}
         >{t('desk.new.other-numbers')}</Button

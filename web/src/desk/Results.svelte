@@ -74,8 +74,8 @@
           <p class="quiet">
             {[
               results.className,
-              t('desk.results.started', { count: handedIn, wholeSet: results.students.length }),
-              results.closedAt && t('desk.results.closed'),
+              t('desk.given.started', { count: handedIn, wholeSet: results.students.length }),
+              results.closedAt && t('desk.given.closed'),
             ]
               .filter(Boolean)
               .join(' · ')}

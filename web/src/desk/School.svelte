@@ -100,13 +100,13 @@
     <form onsubmit={keep}>
       <h2>{t('desk.school.keeping')}</h2>
       <NumberBox
-        labelText={t('desk.school.answers-months')}
+        labelText={t('shared.fields.keep-answers-months')}
         min={1}
         max={120}
         bind:value={settings.keepAnswersMonths}
       />
       <NumberBox
-        labelText={t('desk.school.archived-months')}
+        labelText={t('shared.fields.keep-archived-months')}
         min={1}
         max={120}
         bind:value={settings.keepArchivedMonths}
@@ -115,7 +115,7 @@
       <p class="quiet">
         {t('desk.school.deleted-nightly')} <a href="/privacy">{t('desk.school.what-is-kept')}</a>
       </p>
-      <Button type="submit" size="field">{t('desk.school.keep')}</Button>
+      <Button type="submit" size="field">{t('shared.save')}</Button>
     </form>
   {/if}
 </main>

@@ -67,7 +67,7 @@
             day(given.setAt),
             t('desk.given.tries', { count: given.tries }),
             given.closedAt && t('desk.given.closed'),
-            given.archived && t('desk.kept.archived'),
+            given.archived && t('desk.classes.archived'),
           ]
             .filter(Boolean)
             .join(' · ')}

@@ -44,7 +44,7 @@
 </script>
 
 <Card title={fresh ? t('desk.sign-in.title-new') : t('desk.sign-in.title')} onsubmit={enter}>
-  <TextInput labelText={t('desk.sign-in.user-name')} autocomplete="username" bind:value={userName} />
+  <TextInput labelText={t('shared.fields.user-name')} autocomplete="username" bind:value={userName} />
   {#if fresh}
     <TextInput labelText={t('desk.sign-in.display-name')} autocomplete="off" bind:value={displayName} />
   {/if}

@@ -76,11 +76,11 @@
   <span class="quiet">{t('desk.staff.classes', { count: teacher.classes })}</span>
   <OverflowMenu
     flipped
-    aria-label={t('desk.staff.more', { name: teacher.displayName })}
-    iconDescription={t('desk.staff.more', { name: teacher.displayName })}
+    aria-label={t('desk.thing.more', { name: teacher.displayName })}
+    iconDescription={t('desk.thing.more', { name: teacher.displayName })}
     size="xl"
   >
-    <OverflowMenuItem text={t('desk.staff.new-password')} on:click={reset} />
+    <OverflowMenuItem text={t('shared.fields.new-password')} on:click={reset} />
     <OverflowMenuItem text={t('desk.staff.sign-out')} on:click={signOut} />
     <OverflowMenuItem
       text={teacher.head ? t('desk.staff.end-head') : t('desk.staff.make-head')}
@@ -96,7 +96,7 @@
     size="sm"
     modalHeading={t('desk.staff.remove-title', { name: teacher.displayName })}
     primaryButtonText={t('desk.staff.remove-for-good')}
-    secondaryButtonText={t('desk.cancel')}
+    secondaryButtonText={t('shared.cancel')}
     iconDescription={t('shared.close')}
     on:submit={() => void remove()}
     on:click:button--secondary={() => (has = null)}

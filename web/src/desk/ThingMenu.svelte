@@ -113,7 +113,7 @@
     size="xs"
     modalHeading={t('desk.thing.new-name')}
     primaryButtonText={t('desk.thing.rename')}
-    secondaryButtonText={t('desk.cancel')}
+    secondaryButtonText={t('shared.cancel')}
     iconDescription={t('shared.close')}
     selectorPrimaryFocus="#thing-name"
     on:submit={() => void changeName()}
@@ -122,7 +122,7 @@
   >
     <TextInput
       id="thing-name"
-      labelText={t('desk.thing.name')}
+      labelText={t('shared.fields.name')}
       bind:value={name}
       invalid={complaint !== ''}
       invalidText={complaint}
@@ -135,7 +135,7 @@
     size="xs"
     modalHeading={t('desk.thing.delete-title', { name: thing.name })}
     primaryButtonText={t('desk.thing.delete')}
-    secondaryButtonText={t('desk.cancel')}
+    secondaryButtonText={t('shared.cancel')}
     iconDescription={t('shared.close')}
     on:submit={() => void deleteIt()}
     on:click:button--secondary={() => (asks = null)}

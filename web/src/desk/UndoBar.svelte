@@ -10,7 +10,7 @@
   {#each undoing.done as done (done)}
     <p>
       <span>{done.text}</span>
-      <button type="button" onclick={() => void undoing.undo(done)}>{t('desk.undo')}</button>
+      <button type="button" onclick={() => void undoing.undo(done)}>{t('shared.undo')}</button>
     </p>
   {/each}
 </div>

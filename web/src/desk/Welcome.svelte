@@ -54,7 +54,7 @@
   {#if link}
     {#if isNew}
       <p>{link.forHead ? t('desk.welcome.make-head') : t('desk.welcome.make')}</p>
-      <TextInput labelText={t('desk.sign-in.user-name')} autocomplete="username" bind:value={userName} />
+      <TextInput labelText={t('shared.fields.user-name')} autocomplete="username" bind:value={userName} />
       <TextInput labelText={t('desk.sign-in.display-name')} autocomplete="off" bind:value={displayName} />
     {:else}
       <p>{t('desk.welcome.for', { name: link.userName ?? '' })}</p>

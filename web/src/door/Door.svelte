@@ -12,7 +12,7 @@
   const length = (i: number): number => (i % 10 === 0 ? 15 : i % 5 === 0 ? 11 : 7)
 </script>
 
-<svelte:head><title>{t('door.page')}</title></svelte:head>
+<svelte:head><title>{t('shared.product')}</title></svelte:head>
 <DemoNote />
 <main>
   <div class="words">

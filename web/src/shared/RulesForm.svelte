@@ -67,13 +67,13 @@
 </script>
 
 <form
-  aria-label={t('shared.rules.title')}
+  aria-label={t('shared.fields.rules')}
   onsubmit={(event) => {
     event.preventDefault()
     onchoose(JSON.parse(JSON.stringify(draft)) as Partial<HouseRules>)
   }}
 >
-  <h2>{t('shared.rules.title')}</h2>
+  <h2>{t('shared.fields.rules')}</h2>
   <div class="grid">
     <Select
       id="rule-language"

@@ -118,7 +118,7 @@
 {/snippet}
 {#snippet rulesSlot()}
   <Word
-    label={t('desk.wish.rules-label')}
+    label={t('shared.fields.rules')}
     choices={[
       ['class', t('desk.wish.rules-class')],
       ['own', t('desk.wish.rules-own')],
@@ -137,7 +137,7 @@
   <Word label={t('desk.wish.story')} choices={inWords(themes)} bind:value={wish.theme} />
 {/snippet}
 {#snippet formsSlot()}
-  <WordNumber label={t('desk.wish.forms')} min={1} max={40} bind:value={wish.forms} />
+  <WordNumber label={t('shared.fields.forms')} min={1} max={40} bind:value={wish.forms} />
 {/snippet}
 
 <div class="sentence">

@@ -3,31 +3,35 @@ import type { Page } from '@playwright/test'
 import { expect, test } from './application'
 import { addStudent, drag, give, itemsOf, join, lay, openDesk, polar, signIn, tap, type Spot } from './people'
 
+// Nothing is on its way from one step to the next.
+test.use({ contextOptions: { reducedMotion: 'reduce' } })
+
 const shot = async (page: Page, name: string): Promise<void> => {
   await page.mouse.move(2, 400)
+  // With its fonts, and when all that moves has arrived.
+  await page.evaluate(async () => {
+    await document.fonts.ready
+    await Promise.allSettled(document.getAnimations().map((moves) => moves.finished))
+  })
   await page.screenshot({ path: `../docs/screenshots/${name}.png` })
 }
 
 test('pictures of the open rooms', async ({ page }) => {
   await page.goto('/')
   await expect(page.getByRole('heading', { name: 'Jaunty Compass' })).toBeVisible()
-  await page.waitForTimeout(400)
   await shot(page, 'front-door')
   await page.goto('/board')
   await page.getByRole('button', { name: 'Which scale' }).click()
-  await page.waitForTimeout(900)
   for (let i = 0; i < 3; i++) await page.keyboard.press('Space')
-  await page.waitForTimeout(4000)
   await shot(page, 'board-count')
 })
 
 test('pictures of the Board at work', async ({ page }) => {
   test.setTimeout(90_000)
-  const at = async (query: string, step: string, presses = 1, wait = 2800): Promise<void> => {
+  const at = async (query: string, step: string, presses = 1): Promise<void> => {
     await page.goto(`/board?${query}`)
     await page.getByRole('button', { name: step, exact: true }).click()
     for (let i = 0; i < presses; i++) await page.keyboard.press('Space')
-    await page.waitForTimeout(wait)
   }
   await at('show=draw&measure=128', 'Straightedge')
   await shot(page, 'board-draw')
@@ -42,13 +46,11 @@ test('pictures of the Board at work', async ({ page }) => {
   await page.goto('/board?show=full-circle-turn&measure=235&instrument=full-circle-one-scale&end=90')
   await page.getByRole('button', { name: 'Count', exact: true }).click()
   await page.keyboard.press('Space')
-  await page.waitForTimeout(3500)
   await shot(page, 'board-full-circle')
   await page.getByRole('button', { name: 'View' }).click()
   await page.getByLabel('Ink for a dark room').check()
   await page.keyboard.press('Escape')
   await page.keyboard.press('KeyF')
-  await page.waitForTimeout(600)
   await shot(page, 'board-projecting')
 })
 
@@ -62,7 +64,6 @@ test('pictures of the Desk and the Bench', async ({ page, browser, baseURL }) =>
   await expect(page.getByRole('figure')).toHaveCount(8)
   await page.getByRole('heading', { name: 'Bram’s sheets' }).scrollIntoViewIfNeeded()
   await page.evaluate(() => scrollTo(0, document.body.scrollHeight))
-  await page.waitForTimeout(400)
   await shot(page, 'desk-sheets')
   await page.getByRole('link', { name: 'New set', exact: true }).click()
   await expect(page.getByRole('article')).toHaveCount(5)
@@ -71,7 +72,6 @@ test('pictures of the Desk and the Bench', async ({ page, browser, baseURL }) =>
   await expect(page.getByRole('listitem').first()).toBeVisible()
   await page.getByRole('link', { name: 'Cabinet' }).click()
   await expect(page.getByRole('img', { name: /drawn to size/ })).toBeVisible()
-  await page.waitForTimeout(400)
   await shot(page, 'desk-cabinet')
 
   const pin = await addStudent(page, 'Isla')
@@ -94,12 +94,10 @@ test('pictures of the Desk and the Bench', async ({ page, browser, baseURL }) =>
   await bench.getByLabel('Your reading').fill(String(180 - measure))
   await bench.getByRole('button', { name: 'Hand in' }).click()
   await expect(bench.getByTestId('feedback')).toBeVisible()
-  await bench.waitForTimeout(600)
   await shot(bench, 'bench-measure-marked')
   await bench.getByRole('button', { name: 'Show me' }).click()
   await expect(bench.getByRole('dialog')).toBeVisible()
   for (let i = 0; i < 4; i++) await bench.keyboard.press('ArrowRight')
-  await bench.waitForTimeout(3000)
   await shot(bench, 'bench-show-me')
   await bench.keyboard.press('Escape')
 
@@ -117,11 +115,9 @@ test('pictures of the Desk and the Bench', async ({ page, browser, baseURL }) =>
   await expect(bench.getByTestId('feedback')).toBeVisible()
   // The mouse has left the button that comes to lie where it handed in.
   await bench.mouse.move(100, 700)
-  await bench.waitForTimeout(600)
   await shot(bench, 'bench-draw-marked')
   await bench.setViewportSize({ width: 390, height: 844 })
   await bench.getByRole('button', { name: 'Question 1' }).click()
-  await bench.waitForTimeout(400)
   await shot(bench, 'bench-narrow')
   await bench.context().close()
 })
@@ -135,7 +131,6 @@ test('pictures of unlike kinds on the Bench', async ({ page, browser, baseURL })
   ).newPage()
   await join(bench, 'Orla', pin, id)
   await bench.getByRole('button', { name: 'Question 2', exact: true }).click()
-  await bench.waitForTimeout(500)
   await shot(bench, 'bench-find-mistake')
 
   await bench.getByRole('button', { name: 'Bench' }).click()
@@ -154,7 +149,6 @@ test('pictures of unlike kinds on the Bench', async ({ page, browser, baseURL })
   await bench.locator('form button[type=submit]').click()
   await expect(bench.getByTestId('feedback')).toBeVisible()
   await bench.mouse.move(100, 700)
-  await bench.waitForTimeout(600)
   await shot(bench, 'bench-spanish')
   await bench.context().close()
 })

@@ -114,19 +114,20 @@ async function fill(page: Page, made: Made, ask: Ask, right: boolean, keys: bool
   }
 }
 
-/** A plain text of the Bench in a language, as its catalogue has it. */
-function bench(language: string, key: string): string {
-  const file = path(__dirname, `../../locales/${language}/bench.json`)
-  return (JSON.parse(readFileSync(file, 'utf8')) as Record<string, string>)[key]!
+/** A text without arguments in a language, as its catalogue has it. */
+function said(language: string, id: string): string {
+  const [file, key] = [id.slice(0, id.indexOf('.')), id.slice(id.indexOf('.') + 1)]
+  const catalogue = readFileSync(path(__dirname, `../../locales/${language}/${file}.json`), 'utf8')
+  return (JSON.parse(catalogue) as Record<string, string>)[key]!
 }
 
 async function work(page: Page, made: Made, right: boolean, keys: boolean, language: string): Promise<void> {
   for (const ask of made.view.asks.filter((a) => !a.optional)) {
-    const on = page.getByRole('button', { name: bench(language, 'save-and-next'), exact: true })
+    const on = page.getByRole('button', { name: said(language, 'bench.save-and-next'), exact: true })
     if ((ask as unknown as { afterwards: boolean }).afterwards && (await on.isVisible())) await on.click()
     await fill(page, made, ask, right, keys)
   }
-  const handIn = page.getByRole('button', { name: bench(language, 'hand-in'), exact: true })
+  const handIn = page.getByRole('button', { name: said(language, 'bench.hand-in'), exact: true })
   if (keys) await handIn.press('Enter')
   else await handIn.click()
   await expect(page.getByTestId('feedback')).toBeVisible()
@@ -179,9 +180,9 @@ for (const [language, keys] of [
     await own.waitForLoadState('networkidle')
     await own.goto(`/bench#${id}`)
     await own.reload()
-    const panel = own.getByRole('region', { name: bench(language, 'panel') })
+    const panel = own.getByRole('region', { name: said(language, 'bench.panel') })
     const place = (i: number): string =>
-      bench(language, 'progress.item').replace('{place, number}', String(i + 1))
+      said(language, 'bench.progress.item').replace('{place, number}', String(i + 1))
     for (const [i, made] of items.entries()) {
       await own.getByRole('button', { name: place(i), exact: true }).click()
       await expect(panel.getByRole('heading')).toHaveText(made.view.prompt.text)
@@ -195,15 +196,15 @@ for (const [language, keys] of [
       const feedback = own.getByTestId('feedback')
       await expect(feedback, made.view.kind).toHaveClass(/notYet|near/)
       if (language === 'es') expect((await panel.textContent())!, made.view.kind).not.toMatch(english)
-      await own.getByRole('button', { name: bench(language, 'try-again') }).click()
+      await own.getByRole('button', { name: said(language, 'bench.try-again') }).click()
       await work(own, made, true, keys, language)
       await expect(feedback, made.view.kind).toHaveClass(/accepted/)
     }
     // All is answered: the look back stands at the end.
-    const back = own.getByRole('form', { name: bench(language, 'look-back.title') })
+    const back = own.getByRole('form', { name: said(language, 'bench.look-back.title') })
     await back.getByRole('radio').nth(2).press('Space')
-    await back.getByRole('button', { name: { en: 'Save', es: 'Guardar' }[language], exact: true }).click()
-    await expect(own.getByText(bench(language, 'look-back.kept'))).toBeVisible()
+    await back.getByRole('button', { name: said(language, 'shared.save'), exact: true }).click()
+    await expect(own.getByText(said(language, 'bench.look-back.kept'))).toBeVisible()
     await own.context().close()
   })
 }

@@ -125,7 +125,7 @@ test('the demonstration class shows who read the other scale, and opens the Boar
   const sheets = page.getByRole('region', { name: 'Bram’s sheets' })
   await expect(sheets.getByRole('figure')).toHaveCount(8)
   await expect(sheets.getByRole('figure').first()).toContainText(
-    /Answered \d+°\s+The answer is \d+°: not yet\s+read the other scale/,
+    /Answered \d+°\s+Not yet: it is \d+°\.\s+read the other scale/,
   )
   await group.getByRole('link', { name: 'Teach on the Board' }).click()
   await expect(page.getByTestId('caption')).toContainText(/Someone wrote \d+°/)

@@ -39,6 +39,9 @@ public sealed class Language
     /// <summary>All languages, the usual one first.</summary>
     public static IReadOnlyList<Language> All { get; } = ReadAll();
 
+    /// <summary>Their tags.</summary>
+    public static IEnumerable<string> Tags => All.Select(l => l.Tag);
+
     /// <summary>British English, in which every message is first written.</summary>
     public static Language Usual => All[0];
 

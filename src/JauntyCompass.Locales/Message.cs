@@ -43,6 +43,10 @@ public sealed class Message : IEquatable<Message>
     public IEnumerable<KeyValuePair<string, object>> Arguments =>
         _arguments.Select(a => KeyValuePair.Create(a.Name, a.Value));
 
+    /// <summary>Writes its id and, where it has any, its arguments as properties of the object that is being written.</summary>
+    /// <param name="writer">Writes the object.</param>
+    public void WriteProperties(Utf8JsonWriter writer) => MessageJson.WriteProperties(writer, this);
+
     /// <summary>The value of an argument, or null.</summary>
     internal object? Value(string name)
     {

@@ -11,7 +11,18 @@ internal sealed class MessageJson : JsonConverter<Message>
 
     public override void Write(Utf8JsonWriter writer, Message value, JsonSerializerOptions options)
     {
+        WriteWhole(writer, value);
+    }
+
+    private static void WriteWhole(Utf8JsonWriter writer, Message value)
+    {
         writer.WriteStartObject();
+        WriteProperties(writer, value);
+        writer.WriteEndObject();
+    }
+
+    internal static void WriteProperties(Utf8JsonWriter writer, Message value)
+    {
         writer.WriteString("id"u8, value.Id);
         bool any = false;
         foreach ((string name, object argument) in value.Arguments)
@@ -22,16 +33,15 @@ internal sealed class MessageJson : JsonConverter<Message>
                 any = true;
             }
             writer.WritePropertyName(name);
-            WriteValue(writer, argument, options);
+            WriteValue(writer, argument);
         }
         if (any)
         {
             writer.WriteEndObject();
         }
-        writer.WriteEndObject();
     }
 
-    private void WriteValue(Utf8JsonWriter writer, object value, JsonSerializerOptions options)
+    private static void WriteValue(Utf8JsonWriter writer, object value)
     {
         switch (value)
         {
@@ -39,13 +49,13 @@ internal sealed class MessageJson : JsonConverter<Message>
                 writer.WriteNumberValue(number);
                 break;
             case Message message:
-                Write(writer, message, options);
+                WriteWhole(writer, message);
                 break;
             case IReadOnlyList<Message> list:
                 writer.WriteStartArray();
                 foreach (Message each in list)
                 {
-                    Write(writer, each, options);
+                    WriteWhole(writer, each);
                 }
                 writer.WriteEndArray();
                 break;

@@ -146,9 +146,7 @@ public sealed record HouseRules(
     /// <summary>How things are said to somebody of this class in a language; a class has words of its own in its own language only.</summary>
     /// <param name="language">The language.</param>
     public Phrasing PhrasingIn(Language language) =>
-        language.IsSpokenAs(Phrasing.Language)
-            ? new Phrasing(Words, Degrees) { Language = language }
-            : new Phrasing(null, Degrees) { Language = language };
+        new(language.IsSpokenAs(Phrasing.Language) ? Words : null, Degrees) { Language = language };
 
     /// <inheritdoc/>
     public void Validate(ValidationErrors errors)
@@ -166,16 +164,9 @@ public sealed record HouseRules(
         errors.Known("labelling", Labelling);
         errors.Known("degrees", Degrees);
         errors.Range("tolerance", Tolerance, 0, 10, Unit.Degrees);
-        if (Locales.Language.Find(Language) is Language language)
+        if (errors.OneOf("language", Language, Locales.Language.Tags))
         {
-            Words?.Validate(errors, language);
-        }
-        else
-        {
-            errors.Add(
-                "language",
-                Text.Validation.OneOf(string.Join(", ", Locales.Language.All.Select(l => l.Tag)))
-            );
+            Words?.Validate(errors, Locales.Language.Find(Language)!);
         }
         errors.Range("ownLines", OwnLines?.Count ?? 0, 0, MostOwnLines);
         foreach ((string step, string line) in OwnLines?.Take(MostOwnLines) ?? [])

@@ -80,6 +80,18 @@ public sealed class ValidationErrors
         }
     }
 
+    /// <summary>Requires one of some names. Returns whether that holds.</summary>
+    public bool OneOf(string field, string? value, IEnumerable<string> allowed)
+    {
+        string[] all = [.. allowed];
+        if (value is not null && all.Contains(value))
+        {
+            return true;
+        }
+        Add(field, Locales.Text.Validation.OneOf(string.Join(", ", all)));
+        return false;
+    }
+
     /// <summary>Requires a text of an allowed length once trimmed, without control characters.</summary>
     public void Text(string field, string? value, int fewest, int most)
     {

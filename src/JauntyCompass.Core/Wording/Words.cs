@@ -50,13 +50,7 @@ public sealed record Words(
     {
         foreach ((string use, string word) in ByUse)
         {
-            if (!language.Words[use].ContainsKey(word))
-            {
-                errors.Add(
-                    $"words.{use}",
-                    Text.Validation.OneOf(string.Join(", ", language.Words[use].Keys))
-                );
-            }
+            errors.OneOf($"words.{use}", word, language.Words[use].Keys);
         }
     }
 }

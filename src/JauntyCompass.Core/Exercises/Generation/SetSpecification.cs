@@ -15,13 +15,7 @@ public sealed record KindCount(string Kind, int Count) : IValidatable
     /// <summary>Requires a known kind and a count in range.</summary>
     public void Validate(ValidationErrors errors)
     {
-        if (ExerciseKinds.Find(Kind) is null)
-        {
-            errors.Add(
-                "kind",
-                Text.Validation.OneOf(string.Join(", ", ExerciseKinds.All.Select(k => k.Key)))
-            );
-        }
+        errors.OneOf("kind", Kind, ExerciseKinds.All.Select(k => k.Key));
         errors.Range("count", Count, 1, SetSpecification.MostItems);
     }
 }

@@ -23,17 +23,7 @@ public sealed class SpokenMessageJson(IHttpContextAccessor accessor) : JsonConve
     public override void Write(Utf8JsonWriter writer, Message value, JsonSerializerOptions options)
     {
         writer.WriteStartObject();
-        writer.WriteString("id"u8, value.Id);
-        if (value.Arguments.Any())
-        {
-            writer.WriteStartObject("arguments"u8);
-            foreach ((string name, object argument) in value.Arguments)
-            {
-                writer.WritePropertyName(name);
-                JsonSerializer.Serialize(writer, argument, ExerciseJson.Options);
-            }
-            writer.WriteEndObject();
-        }
+        value.WriteProperties(writer);
         writer.WriteString(
             "text"u8,
             accessor.HttpContext!.RequestServices.GetRequiredService<Speaker>().Phrasing.Say(value)

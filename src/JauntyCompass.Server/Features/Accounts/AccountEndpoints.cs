@@ -31,12 +31,9 @@ public sealed record AccountChange(string DisplayName, string? Language = null) 
     public void Validate(ValidationErrors errors)
     {
         errors.Text("displayName", DisplayName, 1, 80);
-        if (Language is not null && Locales.Language.Find(Language) is null)
+        if (Language is not null)
         {
-            errors.Add(
-                "language",
-                Text.Validation.OneOf(string.Join(", ", Locales.Language.All.Select(l => l.Tag)))
-            );
+            errors.OneOf("language", Language, Locales.Language.Tags);
         }
     }
 }

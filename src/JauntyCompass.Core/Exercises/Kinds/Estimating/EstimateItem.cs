@@ -1,3 +1,4 @@
+using System.Globalization;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Validation;
@@ -43,18 +44,11 @@ public sealed record EstimateResponse(
     /// <inheritdoc/>
     public override void Validate(ValidationErrors errors)
     {
-        if (
-            Nearest is null
-            || !EstimateKind.Benchmarks.Any(b =>
-                b.ToString(System.Globalization.CultureInfo.InvariantCulture) == Nearest
-            )
-        )
-        {
-            errors.Add(
-                "nearest",
-                Text.Validation.OneOf(string.Join(", ", EstimateKind.Benchmarks))
-            );
-        }
+        errors.OneOf(
+            "nearest",
+            Nearest,
+            EstimateKind.Benchmarks.Select(b => b.ToString(CultureInfo.InvariantCulture))
+        );
         errors.Range("fan", Fan, 0, 360, Unit.Degrees);
         errors.Range("reading", Reading, 0, 360, Unit.Degrees);
         errors.Within("placement", Placement);

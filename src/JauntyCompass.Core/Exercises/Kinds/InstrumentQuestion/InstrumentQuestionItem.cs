@@ -17,16 +17,13 @@ public sealed record InstrumentQuestionItem(
     public override void Validate(ValidationErrors errors)
     {
         base.Validate(errors);
-        if (QuestionBank.Find(Question) is not ShortQuestion question)
-        {
-            errors.Add(
-                "question",
-                Text.Validation.OneOf(string.Join(", ", QuestionBank.All.Select(q => q.Key)))
-            );
-        }
-        else if (
-            Order is null
-            || !Order.Order().SequenceEqual(Enumerable.Range(0, question.Wrong.Count + 1))
+        if (
+            errors.OneOf("question", Question, QuestionBank.All.Select(q => q.Key))
+            && QuestionBank.Find(Question) is ShortQuestion question
+            && (
+                Order is null
+                || !Order.Order().SequenceEqual(Enumerable.Range(0, question.Wrong.Count + 1))
+            )
         )
         {
             errors.Add("order", Text.Validation.Item.EveryAnswerOnce);

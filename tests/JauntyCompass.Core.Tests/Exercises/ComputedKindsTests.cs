@@ -10,6 +10,8 @@ using JauntyCompass.Core.Exercises.Kinds.Reflex;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Wording;
+using JauntyCompass.Locales;
 using Shouldly;
 using Xunit;
 using static JauntyCompass.Core.Tests.Exercises.KindTrial;
@@ -68,6 +70,14 @@ public class ComputedKindsTests
         mark.Credit!.Value.ShouldBeInRange(0.1, 0.9);
         mark.Parts!.Arithmetic.ShouldBe(answer - 250, 1e-9);
         mark.Parts.Reading.ShouldBe(0, 1e-9);
+        // It is told in the way that was asked for, and in no other.
+        string told = string.Join(
+            ' ',
+            new[] { mark.Feedback.Happened, mark.Feedback.Next }
+                .OfType<Message>()
+                .Select(Phrasing.Usual.Say)
+        );
+        told.ShouldNotContain(method == ReflexMethod.AddTo180 ? "360" : "to 180");
     }
 
     [Fact]

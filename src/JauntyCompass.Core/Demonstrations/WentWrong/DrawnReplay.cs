@@ -63,7 +63,8 @@ public sealed class DrawnReplay(Mistake mistake)
         );
         Feedback feedback = ReplayDemonstrations.Explain(
             mistake,
-            new MistakeStory(context, figure.Value ?? 0, figure)
+            new MistakeStory(context, figure.Value ?? 0, figure),
+            task.Rules.Reflex
         );
         Drawn(board, asked, task, slip);
         double measure = asked.Measure.Degrees;

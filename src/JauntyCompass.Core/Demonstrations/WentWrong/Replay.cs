@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations.Measuring;
+using JauntyCompass.Core.Demonstrations.Reflex;
 using JauntyCompass.Core.Demonstrations.WentWrong.Replays;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
@@ -148,7 +149,8 @@ public sealed class Replay(Mistake mistake)
         MarkingContext context = MarkingContext.Measuring(task.Angle, protractor, slip.Placement);
         Feedback feedback = ReplayDemonstrations.Explain(
             mistake,
-            new MistakeStory(context, slip.Answer, Figure: null)
+            new MistakeStory(context, slip.Answer, Figure: null),
+            IsReflexOnHalfCircle(task) ? ReflexText.Chosen(task) : task.Rules.Reflex
         );
         board.Step(
             "replay",
@@ -159,20 +161,28 @@ public sealed class Replay(Mistake mistake)
         board.Step("remedy", Text.Demonstrations.Labels.WhatHelps, feedback.Next!);
     }
 
+    private static bool IsReflexOnHalfCircle(DemonstrationTask task) =>
+        task.Angle.Measure.Kind == AngleKind.Reflex
+        && task.Instrument.Shape == ProtractorShape.HalfCircle;
+
     private static void Right(Storyboard board, MeasuringSteps steps, DemonstrationTask task)
     {
-        StandardPlacement laying = steps.StandardPlacement;
+        if (IsReflexOnHalfCircle(task))
+        {
+            double result = ReflexRoutes.Measure(
+                board,
+                Id,
+                task.Angle,
+                task,
+                ReflexText.Chosen(task)
+            );
+            steps.Write(task.Names.Full, result);
+            return;
+        }
         steps.LayAtOnce();
         steps.ChooseScale();
         steps.Count();
-        bool reflexOnHalf =
-            task.Angle.Measure.Kind == AngleKind.Reflex
-            && task.Instrument.Shape == ProtractorShape.HalfCircle;
-        if (reflexOnHalf)
-        {
-            ReflexSteps.TakeFrom360(board, laying);
-        }
-        steps.Write(task.Names.Full, reflexOnHalf ? 360 - laying.Rounded : laying.Rounded);
+        steps.Write(task.Names.Full, steps.StandardPlacement.Rounded);
     }
 
     private MeasuringExample? SlipOf(DemonstrationTask task, StandardPlacement laying)

@@ -1,6 +1,7 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations.WentWrong.Replays;
 using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Explanations;
 using JauntyCompass.Core.Marking.Sums;
@@ -66,12 +67,14 @@ public static class ReplayDemonstrations
             ReplayCatalogue.Drawing(m)?.Replay(AngleOf(64), m.ShownOn) is not null
         );
 
-    /// <summary>Explains a mistake that was made again on the sheet.</summary>
-    internal static Feedback Explain(Mistake mistake, MistakeStory story) =>
+    /// <summary>Explains a mistake that was made again on the sheet, in the class's way with reflex angles.</summary>
+    internal static Feedback Explain(Mistake mistake, MistakeStory story, ReflexMethod way) =>
         mistake switch
         {
             InstrumentMistake made => ExplanationCatalogue.Of(made).Explain(story),
-            SumMistake made => ExplanationCatalogue.Of(made).Explain(new SumContext(story.Praise)),
+            SumMistake made => ExplanationCatalogue
+                .Of(made)
+                .Explain(new SumContext(story.Praise, new ReflexSum(story.Context.Measure, way))),
             _ => throw new ArgumentException($"'{mistake.Key}' is not made on a sheet."),
         };
 

@@ -1,3 +1,4 @@
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Marking.Sums;
 using JauntyCompass.Locales;
@@ -9,9 +10,15 @@ public sealed class BorrowSlipExplanation : Explanation<SumContext, BorrowSlip>
 {
     /// <inheritdoc/>
     public override Feedback Explain(SumContext context) =>
-        new Feedback(
-            context.Praise,
-            Text.Mistakes.BorrowSlip.Happened,
-            Text.Mistakes.BorrowSlip.Next
-        );
+        context.Way == ReflexMethod.AddTo180
+            ? new Feedback(
+                context.Praise,
+                Text.Mistakes.BorrowSlip.HappenedAdding,
+                Text.Mistakes.BorrowSlip.NextAdding
+            )
+            : new Feedback(
+                context.Praise,
+                Text.Mistakes.BorrowSlip.Happened,
+                Text.Mistakes.BorrowSlip.Next
+            );
 }

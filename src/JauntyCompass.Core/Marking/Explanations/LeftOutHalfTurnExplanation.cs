@@ -1,3 +1,4 @@
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Marking.Sums;
 using JauntyCompass.Locales;
@@ -9,9 +10,22 @@ public sealed class LeftOutHalfTurnExplanation : Explanation<SumContext, LeftOut
 {
     /// <inheritdoc/>
     public override Feedback Explain(SumContext context) =>
-        new Feedback(
-            context.Praise,
-            Text.Mistakes.LeftOutHalfTurn.Happened,
-            Text.Mistakes.LeftOutHalfTurn.Next
-        );
+        context.Way switch
+        {
+            ReflexMethod.AddTo180 => new Feedback(
+                context.Praise,
+                Text.Mistakes.LeftOutHalfTurn.HappenedAdding,
+                Text.Mistakes.LeftOutHalfTurn.Next
+            ),
+            ReflexMethod.From360 => new Feedback(
+                context.Praise,
+                Text.Mistakes.LeftOutHalfTurn.HappenedTaking,
+                Text.Mistakes.LeftOutHalfTurn.NextTaking
+            ),
+            _ => new Feedback(
+                context.Praise,
+                Text.Mistakes.LeftOutHalfTurn.Happened,
+                Text.Mistakes.LeftOutHalfTurn.Next
+            ),
+        };
 }

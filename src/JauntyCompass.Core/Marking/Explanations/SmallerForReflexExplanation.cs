@@ -1,3 +1,4 @@
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Marking.Sums;
 using JauntyCompass.Locales;
@@ -12,6 +13,8 @@ public sealed class SmallerForReflexExplanation : Explanation<SumContext, Smalle
         new Feedback(
             context.Praise,
             Text.Mistakes.SmallerForReflex.Happened,
-            Text.Mistakes.SmallerForReflex.Next
+            context.Way == ReflexMethod.AddTo180
+                ? Text.Mistakes.SmallerForReflex.NextAdding
+                : Text.Mistakes.SmallerForReflex.Next
         );
 }

@@ -3,7 +3,7 @@ using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Marking.Mistakes;
 
-/// <summary>Taking from 360 went wrong at the borrow: the result is off by 10 or by 100.</summary>
+/// <summary>Taking from 360 went wrong at the borrow: the result is off by 10 or by 100; or adding to 180 did.</summary>
 public sealed class BorrowSlip : SumMistake<ReflexSum>
 {
     /// <inheritdoc/>

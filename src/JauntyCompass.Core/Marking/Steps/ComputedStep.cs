@@ -98,7 +98,7 @@ public sealed class ComputedStep<TSum>(
                     Text.Marks.Sum.NotExplained,
                     Text.Marks.Sum.WriteItOut
                 )
-                : ExplanationCatalogue.Of(named).Explain(new SumContext(praise))
+                : ExplanationCatalogue.Of(named).Explain(new SumContext(praise, own))
         )
         {
             Value = value,

@@ -9,6 +9,9 @@ namespace JauntyCompass.Core.Wording;
 /// <param name="End">The letter on the end arm.</param>
 public sealed record AngleNames(string Vertex, string Start, string End) : IValidatable
 {
+    /// <summary>The letters where nobody has chosen any.</summary>
+    public static AngleNames Usual { get; } = new("K", "L", "M");
+
     /// <summary>The three-letter name, the vertex in the middle.</summary>
     public string Full => $"∠{Start}{Vertex}{End}";
 

@@ -19,7 +19,16 @@ export type Thread = Schema['CountingThread']
 export type HouseRules = Schema['HouseRules']
 export type Demonstration = Schema['DemonstrationReply']
 /** The sheet at one moment, with nothing left out. */
-export type Scene = Required<SheetState>
+/** An arc, or the box of a right angle, that a hand has drawn in an opening. Directions and the sweep in degrees, the sweep anticlockwise. */
+export interface DrawnArc {
+  id: string
+  vertex: Point
+  start: number
+  sweep: number
+  box: boolean
+}
+/** Everything that lies on a sheet at one moment: what the server told, and the arcs that a hand has drawn. */
+export type Scene = Required<SheetState> & { arcs: DrawnArc[] }
 export type Item = Schema['Item']
 export type Picture = Schema['MarkPicture']
 

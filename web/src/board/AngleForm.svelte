@@ -125,18 +125,18 @@
   form {
     display: flex;
     flex-direction: column;
-    gap: 12px;
-    width: 340px;
-    padding: 18px 20px;
+    gap: 0.75rem;
+    width: 21.25rem;
+    padding: 1.125rem 1.25rem;
   }
   h2 {
-    font-size: 20px;
+    font-size: 1.25rem;
   }
   .two,
   .buttons {
     display: grid;
     grid-template-columns: 1fr 1fr;
-    gap: 10px;
+    gap: 0.625rem;
   }
   .buttons {
     gap: 2px;
@@ -144,13 +144,13 @@
   .give {
     display: flex;
     align-items: flex-end;
-    gap: 8px;
-    padding-top: 10px;
+    gap: 0.5rem;
+    padding-top: 0.625rem;
     border-top: 1px solid #dde2e6;
   }
   .give :global(.bx--btn) {
-    min-height: 40px;
-    padding-right: 20px;
+    min-height: 2.5rem;
+    padding-right: 1.25rem;
     white-space: nowrap;
   }
 </style>

@@ -34,25 +34,25 @@
     flex-direction: column;
     flex: 1;
     min-height: 0;
-    max-height: 560px;
-    margin-left: -4px;
-    padding-left: 4px;
+    max-height: 35rem;
+    margin-left: -0.25rem;
+    padding-left: 0.25rem;
     overflow-y: auto;
     scrollbar-width: none;
   }
   li {
     position: relative;
     flex: 1;
-    flex-basis: 44px;
-    min-height: 38px;
-    max-height: 66px;
+    flex-basis: 2.75rem;
+    min-height: 2.75rem;
+    max-height: 4.125rem;
   }
   li:not(:last-child)::before {
     content: '';
     position: absolute;
-    left: 13px;
-    top: 22px;
-    bottom: -22px;
+    left: 0.8125rem;
+    top: 1.375rem;
+    bottom: -1.375rem;
     width: 2px;
     background: var(--ink);
     opacity: 0.35;
@@ -61,20 +61,20 @@
     position: relative;
     display: flex;
     align-items: center;
-    gap: 12px;
-    min-height: 38px;
-    padding: 0 10px 0 0;
+    gap: 0.75rem;
+    min-height: 2.75rem;
+    padding: 0 0.625rem 0 0;
     text-align: left;
     border: 0;
     background: none;
-    font: 400 16px var(--sans);
+    font: 400 1rem var(--sans);
     color: var(--ink-soft);
     cursor: pointer;
   }
   .bead {
-    width: 16px;
-    height: 16px;
-    margin: 0 6px;
+    width: 1rem;
+    height: 1rem;
+    margin: 0 0.375rem;
     border: 2px solid var(--ink);
     border-radius: 50%;
     background: var(--paper);
@@ -86,8 +86,8 @@
     color: var(--ink);
   }
   .now .bead {
-    width: 28px;
-    height: 28px;
+    width: 1.75rem;
+    height: 1.75rem;
     margin: 0;
     background: var(--brass-light);
   }

@@ -3,33 +3,33 @@
   import { onMount, untrack } from 'svelte'
   import { closeUp, wholeSheet, windowAt } from '../sheet/view'
   import { addressOf } from './address'
-  import Beads from './Beads.svelte'
   import CaptionBand from './CaptionBand.svelte'
+  import { choices } from './choices.svelte'
+  import FirstMinute from './FirstMinute.svelte'
+  import Frame, { type Insets } from './Frame.svelte'
   import FreeBar from './FreeBar.svelte'
   import HandPointer from './HandPointer.svelte'
   import Handout from './Handout.svelte'
   import { wishOf, type Shortcut, type Wish } from './keys'
+  import LabelForm from './LabelForm.svelte'
   import Notices from './Notices.svelte'
+  import type { Opening } from './openings'
   import Panels from './Panels.svelte'
   import { questionAt, type Press } from './player'
   import { BoardSession } from './session.svelte'
   import StageSheet from './StageSheet.svelte'
   import { savePicture, saveSheet } from './takeaway'
-  import Tray from './Tray.svelte'
+  import Tray, { trayCells } from './Tray.svelte'
   import type { Options } from './ViewMenu.svelte'
   import { t } from '../said/said.svelte'
 
   const session = new BoardSession()
   const { stage, live, lesson } = session
-  let options: Options = $state({
-    dark: false,
-    projecting: false,
-    blank: false,
-    pointer: false,
-    snap: true,
-    lens: true,
-  })
+  let options: Options = $state({ projecting: false, blank: false, pointer: false })
+  let insets: Insets = $state.raw({ left: 190, right: 190, top: 24, bottom: 12 })
   let printing = $state(false)
+  /** The opening that is about to be labelled. */
+  let labelling: Opening | null = $state.raw(null)
   let blunt = $state(false)
   let svg: HTMLElement | undefined = $state()
 
@@ -56,7 +56,7 @@
   // Kept a little after the hand has come to rest, so that dragging stays light; and when the page goes away before that.
   let later: ReturnType<typeof setTimeout> | undefined
   $effect(() => {
-    void [session.wanted, stage.at, stage.hand, lesson.tallies]
+    void [session.wanted, stage.at, stage.hand, session.view, lesson.tallies]
     if (!untrack(() => session.ready)) return
     clearTimeout(later)
     later = setTimeout(() => session.keep(), 250)
@@ -94,7 +94,7 @@
     const shortcuts: Record<Shortcut, () => void> = {
       blank: () => (options.blank = !options.blank),
       pointer: () => (options.pointer = !options.pointer),
-      lens: () => (options.lens = !options.lens),
+      lens: () => choices.set({ lens: !choices.now.lens }),
       project: () => project(!options.projecting),
       escape,
       nearer: () => (session.view = closeUp(session.view, 1.25)),
@@ -104,7 +104,7 @@
       redo: () => stage.redo(),
     }
     if (wish in shortcuts) shortcuts[wish as Shortcut]()
-    else stage.press(wish as Press)
+    else session.press(wish as Press)
   }
 
   function escape(): void {
@@ -139,7 +139,7 @@
 <svelte:document onfullscreenchange={() => !document.fullscreenElement && (options.projecting = false)} />
 
 <svelte:head><title>{t('board.page')}</title></svelte:head>
-<div class="board" class:dark={options.dark} class:projecting={options.projecting} class:printing>
+<div class="board" class:dark={choices.now.dark} class:projecting={options.projecting} class:printing>
   <main class="stage" bind:this={svg}>
     <StageSheet
       {stage}
@@ -149,34 +149,46 @@
       {blunt}
       {lying}
       {laid}
-      lens={options.lens}
-      snap={options.snap}
-      insets={{
-        left: options.projecting ? 150 : 196,
-        right: options.projecting ? 30 : 116,
-        top: 24,
-        bottom: 14,
-      }}
+      lens={choices.now.lens}
+      snap={choices.now.snap}
+      {insets}
       window={window_}
       bind:view={session.view}
       ontouch={(id) => (session.touched = id)}
+      onlabel={(opening) => (labelling = opening)}
     />
-    <header>
-      {#if !options.projecting}
-        <h1><a href="/">{t('shared.product')}</a></h1>
-        <p class="quiet">{session.title}</p>
-      {/if}
-      {#if script && stage.beat}
-        <Beads
-          labels={script.steps.map((s) => s.label.text)}
-          at={stage.beat.step}
-          onpick={(step) => stage.goToStep(step)}
+    <Frame
+      steps={script ? script.steps.map((s) => s.label.text) : []}
+      at={stage.beat?.step ?? 0}
+      onpick={(step) => stage.goToStep(step)}
+      bare={!session.ready || options.projecting}
+      leftHanded={choices.now.leftHanded}
+      cells={trayCells}
+      bind:insets
+    >
+      {#snippet heading()}
+        {#if !options.projecting}
+          <h1><a href="/">{t('shared.product')}</a></h1>
+          <p class="quiet">{session.title}</p>
+        {/if}
+      {/snippet}
+      {#snippet notes()}
+        {#if stage.free || session.tool !== 'hand'}
+          <FreeBar {stage} {laid} tool={session.tool} />
+        {/if}
+        <Notices
+          failure={session.failure}
+          warnings={script && stage.at === 0 && !stage.free ? script.warnings.map((w) => w.text) : []}
+          onread={() => (session.failure = '')}
         />
-      {/if}
-    </header>
-    {#if session.ready && !options.projecting}
-      <div class="right">
+        {#if session.ready && !choices.now.met && !options.projecting}
+          <FirstMinute hasInstrument={Boolean(laid)} ontake={() => session.take(session.wanted.instrument)} />
+        {/if}
+      {/snippet}
+      {#snippet tray(columns, worded)}
         <Tray
+          {columns}
+          {worded}
           bind:panel={session.panel}
           bind:tool={session.tool}
           canUndo={stage.canUndo}
@@ -184,54 +196,99 @@
           onundo={() => stage.undo()}
           onredo={() => stage.redo()}
         />
-      </div>
-    {/if}
-    {#if stage.free}<FreeBar {stage} {laid} />{/if}
+      {/snippet}
+    </Frame>
     {#if session.panel}
       <Panels
         {session}
         panel={session.panel}
+        {insets}
         hasLaid={Boolean(laid)}
         bind:blunt
-        bind:options
         onproject={() => project(true)}
         onwhole={() => (session.view = wholeSheet)}
+        onpointer={() => (options.pointer = !options.pointer)}
         onsvg={() => svg && saveSheet(svg, window_, session.title)}
         onpng={() => svg && savePicture(svg, window_, session.title)}
         onhandout={() => (printing = true)}
       />
     {/if}
-    <Notices
-      failure={session.failure}
-      warnings={script && stage.at === 0 && !stage.free ? script.warnings.map((w) => w.text) : []}
-      onread={() => (session.failure = '')}
-    />
     <p class="visually-hidden" aria-live="polite">{stage.free ? (live.reply?.lying.text ?? '') : ''}</p>
     {#if options.pointer}<HandPointer />{/if}
+    {#if labelling}
+      {@const opening = labelling}
+      <LabelForm
+        names={session.namesAt(opening)}
+        onlabel={(labels, names) => {
+          labelling = null
+          void session.label(opening, labels, names)
+        }}
+        onclose={() => (labelling = null)}
+      />
+    {/if}
   </main>
   {#if script && stage.beat && stage.step}
     <CaptionBand
-      caption={stage.step.caption.text}
-      ownLine={stage.step.ownLine ?? null}
-      question={questionAt(script, stage.beat)}
+      caption={stage.strayed
+        ? t('board.free.strayed', { name: stage.step.label.text })
+        : stage.step.caption.text}
+      ownLine={stage.strayed ? null : (stage.step.ownLine ?? null)}
+      question={stage.strayed ? null : questionAt(script, stage.beat)}
       asking={stage.beat.asking}
-      first={stage.at === 0}
-      last={stage.at === stage.beats.length - 1}
+      first={stage.at === 0 && !session.before}
+      last={stage.at === stage.beats.length - 1 && !session.after}
+      before={stage.at === 0 ? session.before?.title : undefined}
+      after={stage.at === stage.beats.length - 1 ? session.after?.title : undefined}
       counts={lesson.counts(addressOf(session.wanted), stage.step.key)}
       oncount={(choice, hands) => lesson.count(addressOf(session.wanted), stage.step!.key, choice, hands)}
-      onnext={() => stage.press('next')}
-      onback={() => stage.press('back')}
+      onnext={() => session.press('next')}
+      onback={() => session.press('back')}
     />
   {/if}
 </div>
 {#if options.blank}
-  <div class="blank" class:dark={options.dark} role="img" aria-label={t('board.blank')}></div>
+  <div class="blank" class:dark={choices.now.dark} role="img" aria-label={t('board.blank')}></div>
 {/if}
 {#if printing && script}
   <Handout {script} instruments={session.instruments} onclose={() => (printing = false)} />
 {/if}
 
 <style>
+  /* A small form in the middle of the sheet. */
+  .stage :global(.on-sheet) {
+    position: absolute;
+    z-index: 3;
+    left: 50%;
+    top: 50%;
+    max-width: calc(100% - 1rem);
+    max-height: calc(100% - 1rem);
+    overflow: auto;
+    transform: translate(-50%, -50%);
+    padding: 0.75rem 1rem;
+    background: #fff;
+    color: #0f2340;
+    border: 1px solid #0f2340;
+    font-size: 1rem;
+  }
+  .stage :global(.on-sheet input:not([type='checkbox'])) {
+    height: 2.75rem;
+    padding: 0 0.625rem;
+    border: 1px solid #4d5b70;
+    font: 400 1.125rem var(--serif);
+  }
+  .stage :global(.on-sheet [type='submit']) {
+    min-height: 2.75rem;
+    padding: 0 1rem;
+    border: 0;
+    background: #0f2340;
+    color: #fff;
+    font: 600 0.9375rem var(--sans);
+    cursor: pointer;
+  }
+  /* Everything on the Board grows with the screen it is shown on: it is read from the back of a room. */
+  :global(html) {
+    font-size: clamp(100%, min(1.25vw, 2vh), 300%);
+  }
   .board {
     display: flex;
     flex-direction: column;
@@ -266,36 +323,18 @@
     min-height: 0;
     background: var(--paper);
   }
-  header {
-    position: absolute;
-    left: 40px;
-    top: 28px;
-    bottom: 12px;
-    width: 170px;
-    display: flex;
-    flex-direction: column;
-    pointer-events: none;
-  }
-  header > :global(*) {
-    pointer-events: auto;
-  }
   h1 {
-    font-size: 22px;
+    font-size: 1.375rem;
     white-space: nowrap;
   }
   h1 a {
     color: inherit;
     text-decoration: none;
   }
-  header p {
-    margin: 2px 0 10px;
-    font-size: 15px;
+  .quiet {
+    margin: 2px 0 0.5rem;
+    font-size: 0.9375rem;
     line-height: 1.3;
-  }
-  .right {
-    position: absolute;
-    right: 16px;
-    top: 24px;
   }
   .blank {
     position: fixed;

@@ -14,13 +14,29 @@
     asking: boolean
     first: boolean
     last: boolean
+    /** What comes before the first step and after the last, in the lesson's order. */
+    before: string | undefined
+    after: string | undefined
     /** Show of hands for each choice. */
     counts: (number | null)[]
     oncount: (choice: number, count: number | null) => void
     onnext: () => void
     onback: () => void
   }
-  let { caption, ownLine, question, asking, first, last, counts, oncount, onnext, onback }: Props = $props()
+  let {
+    caption,
+    ownLine,
+    question,
+    asking,
+    first,
+    last,
+    before,
+    after,
+    counts,
+    oncount,
+    onnext,
+    onback,
+  }: Props = $props()
 
   const hands = (text: string): number | null => {
     const count = Math.round(Number(text))
@@ -29,8 +45,13 @@
 </script>
 
 <section class="band" aria-label={t('board.caption')}>
-  <button type="button" class="step" aria-label={t('shared.back')} disabled={first} onclick={onback}
-    ><ChevronLeft size={32} /></button
+  <button
+    type="button"
+    class="step"
+    aria-label={before ? t('board.back-to', { name: before }) : t('shared.back')}
+    title={before}
+    disabled={first}
+    onclick={onback}><ChevronLeft size={32} /></button
   >
   <div class="words" aria-live="polite" data-testid="caption">
     {#if asking && question}
@@ -50,6 +71,7 @@
                   aria-label={t('board.hands', { name: choice })}
                   value={counts[i] ?? ''}
                   oninput={(event) => oncount(i, hands(event.currentTarget.value))}
+                  onkeydown={(event) => event.code.endsWith('Enter') && event.currentTarget.blur()}
                 />
               </label>
             </li>
@@ -72,8 +94,13 @@
       {/if}
     {/if}
   </div>
-  <button type="button" class="step" aria-label={t('shared.next')} disabled={last} onclick={onnext}
-    ><ChevronRight size={32} /></button
+  <button
+    type="button"
+    class="step"
+    aria-label={after ? t('board.on-to', { name: after }) : t('shared.next')}
+    title={after}
+    disabled={last}
+    onclick={onnext}><ChevronRight size={32} /></button
   >
 </section>
 
@@ -81,7 +108,8 @@
   .band {
     display: flex;
     align-items: stretch;
-    min-height: 148px;
+    min-height: min(9.25rem, 24vh);
+    max-height: 60vh;
     background: var(--panel, #fff);
     border-top: 1px solid var(--ink);
   }
@@ -90,32 +118,34 @@
     display: flex;
     flex-direction: column;
     justify-content: center;
-    gap: 6px;
-    padding: 12px 16px;
+    gap: 0.375rem;
+    padding: 0.5rem 0.5rem;
+    min-width: 0;
+    overflow-y: auto;
   }
   .said {
     margin: 0;
-    font: 400 clamp(28px, 2.3vw, 64px) / 1.25 var(--serif);
+    font: 400 clamp(1.125rem, min(2.3vw, 4.4vh), 6rem) / 1.25 var(--serif);
     max-width: 46em;
   }
   .own {
     margin: 0;
-    font: italic 400 clamp(20px, 1.7vw, 44px) var(--serif);
+    font: italic 400 clamp(1rem, min(1.7vw, 3.2vh), 4.5rem) var(--serif);
     color: var(--brass);
   }
   label {
     display: flex;
     align-items: center;
-    gap: 8px;
+    gap: 0.5rem;
   }
   input {
-    width: 60px;
-    height: 44px;
-    padding: 0 6px;
+    width: 3.75rem;
+    height: 2.75rem;
+    padding: 0 0.375rem;
     border: 1px solid var(--ink-faint);
     background: none;
     color: inherit;
-    font: 600 20px var(--sans);
+    font: 600 1.25rem var(--sans);
     text-align: center;
   }
   .tally {
@@ -124,30 +154,31 @@
   }
   .ask {
     margin: 0;
-    font: 600 16px var(--sans);
+    font: 600 1rem var(--sans);
     color: var(--brass);
   }
   ul {
     display: flex;
     flex-wrap: wrap;
-    gap: 20px;
+    gap: 1.25rem;
     margin: 0;
     padding: 0;
     list-style: none;
-    font: 400 clamp(20px, 1.6vw, 40px) var(--sans);
+    font: 400 clamp(1rem, min(1.6vw, 3vh), 4.25rem) var(--sans);
   }
   li {
     border-bottom: 2px solid var(--ink-faint);
-    padding: 0 4px 1px;
+    padding: 0 0.25rem 1px;
     color: var(--ink-soft);
   }
   li.right {
-    border-bottom: 4px solid var(--brass-light);
+    border-bottom: 0.25rem solid var(--brass-light);
     color: var(--ink);
     font-weight: 600;
   }
   .step {
-    width: 76px;
+    flex: none;
+    width: clamp(2.75rem, 6vw, 6rem);
     border: 0;
     background: none;
     color: var(--ink);
@@ -157,7 +188,7 @@
     background: rgb(138 148 163 / 18%);
   }
   .step:disabled {
-    color: #b8bfc8;
+    color: var(--ink-faint);
     cursor: default;
   }
 </style>

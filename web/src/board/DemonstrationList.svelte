@@ -49,21 +49,21 @@
 
 <style>
   .list {
-    columns: 3 220px;
-    column-gap: 22px;
-    width: 840px;
-    max-width: calc(100vw - 250px);
-    padding: 16px 20px;
+    columns: 3 13.75rem;
+    column-gap: 1.375rem;
+    width: 52.5rem;
+    max-width: calc(100vw - 15.625rem);
+    padding: 1rem 1.25rem;
   }
   section {
-    margin-bottom: 10px;
+    margin-bottom: 0.625rem;
   }
   li {
     break-inside: avoid-column;
   }
   h2 {
     break-after: avoid-column;
-    font-size: 17px;
+    font-size: 1.0625rem;
     margin-bottom: 2px;
   }
   ul {
@@ -73,13 +73,13 @@
   }
   button {
     width: 100%;
-    min-height: 36px;
-    padding: 4px 8px;
+    min-height: 2.25rem;
+    padding: 0.25rem 0.5rem;
     border: 0;
     border-left: 3px solid transparent;
     background: none;
     color: inherit;
-    font: 400 15px/1.25 var(--sans);
+    font: 400 0.9375rem/1.25 var(--sans);
     text-align: left;
     cursor: pointer;
   }

@@ -1,15 +1,17 @@
-<!-- Told while the hand has the sheet: what can be done with the instrument in it, and the way back. -->
+<!-- Told while the hand has the sheet: what the tool in it does, what can be done with the instrument, and the way back. -->
 <script lang="ts">
   import type { Schema } from '../api/client'
   import * as hand from './hand'
   import type { Stage } from './stage.svelte'
+  import type { Tool } from './Tray.svelte'
   import { t } from '../said/said.svelte'
 
   interface Props {
     stage: Stage
     laid: Schema['LaidInstrument'] | undefined
+    tool: Tool
   }
-  let { stage, laid }: Props = $props()
+  let { stage, laid, tool }: Props = $props()
 
   const turnOver = (which: Schema['LaidInstrument']): void =>
     stage.touch((s) =>
@@ -18,34 +20,41 @@
 </script>
 
 <div class="free" role="status">
-  <span>{t('board.free.title')}</span>
-  {#if laid}
-    <button type="button" class="as-link" onclick={() => turnOver(laid)}>{t('board.free.turn-over')}</button>
-    <button type="button" class="as-link" onclick={() => stage.touch((s) => hand.putAway(s, laid.id))}
-      >{t('board.free.put-away')}</button
-    >
+  <span>{tool === 'hand' ? t('board.free.title') : t('board.free.tool', { toolKey: tool })}</span>
+  {#if stage.free}
+    {#if laid}
+      <button type="button" class="as-link" onclick={() => turnOver(laid)}>{t('board.free.turn-over')}</button
+      >
+      <button type="button" class="as-link" onclick={() => stage.touch((s) => hand.putAway(s, laid.id))}
+        >{t('board.free.put-away')}</button
+      >
+    {/if}
+    {#if stage.settled.straightedge}
+      <button type="button" class="as-link" onclick={() => stage.touch((s) => hand.layStraightedge(s, null))}
+        >{t('board.free.put-straightedge-away')}</button
+      >
+    {/if}
+    <button type="button" class="as-link" onclick={() => stage.rejoin()}>{t('board.free.back')}</button>
   {/if}
-  {#if stage.settled.straightedge}
-    <button type="button" class="as-link" onclick={() => stage.touch((s) => hand.layStraightedge(s, null))}
-      >{t('board.free.put-straightedge-away')}</button
-    >
-  {/if}
-  <button type="button" class="as-link" onclick={() => stage.rejoin()}>{t('board.free.back')}</button>
 </div>
 
 <style>
   .free {
-    position: absolute;
-    left: 50%;
-    top: 14px;
-    transform: translateX(-50%);
     display: flex;
+    flex-wrap: wrap;
+    justify-content: center;
     align-items: center;
-    gap: 4px;
-    padding: 2px 4px 2px 14px;
+    gap: 0 0.25rem;
+    padding: 2px 0.25rem 2px 0.875rem;
     background: #fff;
     color: #0f2340;
-    border: 1px solid var(--brass);
-    font-size: 15px;
+    border: 1px solid #8a5f0e;
+    font-size: 0.9375rem;
+  }
+  span {
+    min-height: 1.5rem;
+  }
+  button {
+    font-size: 0.9375rem;
   }
 </style>

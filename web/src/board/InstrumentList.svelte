@@ -38,56 +38,56 @@
 
 <style>
   .instruments {
-    width: 440px;
-    padding: 20px;
+    width: 27.5rem;
+    padding: 1.25rem;
   }
   h2 {
-    font-size: 20px;
+    font-size: 1.25rem;
   }
   p {
-    margin: 2px 0 12px;
+    margin: 2px 0 0.75rem;
   }
   ul {
     display: grid;
     grid-template-columns: repeat(3, 1fr);
-    gap: 6px;
+    gap: 0.375rem;
     list-style: none;
     margin: 0;
     padding: 0;
   }
   .beside {
     display: grid;
-    gap: 4px;
-    margin-top: 6px;
+    gap: 0.25rem;
+    margin-top: 0.375rem;
   }
   .beside button {
-    min-height: 44px;
+    min-height: 2.75rem;
     text-align: center;
   }
   label {
     display: flex;
     align-items: center;
-    gap: 10px;
-    min-height: 44px;
-    font-size: 15px;
+    gap: 0.625rem;
+    min-height: 2.75rem;
+    font-size: 0.9375rem;
   }
   input {
-    width: 20px;
-    height: 20px;
+    width: 1.25rem;
+    height: 1.25rem;
     accent-color: #0f2340;
   }
   button {
     display: flex;
     flex-direction: column;
     align-items: center;
-    gap: 4px;
+    gap: 0.25rem;
     width: 100%;
-    min-height: 104px;
-    padding: 6px 2px;
+    min-height: 6.5rem;
+    padding: 0.375rem 2px;
     border: 1px solid #dde2e6;
     background: none;
     color: inherit;
-    font: 400 14px/1.2 var(--sans);
+    font: 400 0.875rem/1.2 var(--sans);
     cursor: pointer;
   }
   button:hover {

@@ -15,7 +15,7 @@
   }
 </script>
 
-<form onsubmit={submit} aria-label={t('board.name.title')}>
+<form class="on-sheet" onsubmit={submit} aria-label={t('board.name.title')}>
   <label for="name-text">{t('board.name.label')}</label>
   <input
     id="name-text"
@@ -29,33 +29,12 @@
 
 <style>
   form {
-    position: absolute;
-    left: 50%;
-    top: 30%;
-    transform: translateX(-50%);
     display: flex;
-    gap: 8px;
+    flex-wrap: wrap;
+    gap: 0.5rem;
     align-items: center;
-    padding: 12px;
-    background: #fff;
-    color: #0f2340;
-    border: 1px solid #0f2340;
-    font-size: 16px;
   }
   input {
-    height: 44px;
-    width: 160px;
-    padding: 0 10px;
-    border: 1px solid #4d5b70;
-    font: 400 18px var(--serif);
-  }
-  button {
-    height: 44px;
-    padding: 0 16px;
-    border: 0;
-    background: #0f2340;
-    color: #fff;
-    font: 600 15px var(--sans);
-    cursor: pointer;
+    width: 10rem;
   }
 </style>

@@ -20,17 +20,13 @@
 
 <style>
   p {
-    position: absolute;
-    left: 50%;
-    bottom: 12px;
-    transform: translateX(-50%);
-    max-width: 720px;
-    margin: 0;
-    padding: 10px 16px;
+    max-width: 45rem;
+    margin: auto 0 0;
+    padding: 0.625rem 1rem;
     background: #fff;
     color: #0f2340;
-    border-left: 4px solid #b3261e;
-    font-size: 17px;
+    border-left: 0.25rem solid #b3261e;
+    font-size: 1.0625rem;
     line-height: 1.4;
   }
   .warning {

@@ -14,12 +14,13 @@
 
   interface Props {
     order: RunningOrder
-    /** What is shown now, to be added. */
+    /** What is shown now, to be added, and where in the order it stands, from 0; -1 for nowhere. */
     now: OrderItem
+    place: number
     onchange: (order: RunningOrder) => void
-    onopen: (query: string) => void
+    onopen: (place: number) => void
   }
-  let { order, now, onchange, onopen }: Props = $props()
+  let { order, now, place, onchange, onopen }: Props = $props()
 
   let said = $state('')
   let fault = $state('')
@@ -78,7 +79,12 @@
   <ol>
     {#each order.items as item, i (`${i}:${item.query}`)}
       <li>
-        <button type="button" class="open" onclick={() => onopen(item.query)}>{i + 1}. {item.title}</button>
+        <button
+          type="button"
+          class="open"
+          aria-current={i === place ? 'true' : undefined}
+          onclick={() => onopen(i)}>{i + 1}. {item.title}</button
+        >
         <button
           type="button"
           aria-label={t('board.order.up', { name: item.title })}
@@ -142,17 +148,17 @@
 
 <style>
   .order {
-    width: 360px;
-    padding: 20px;
+    width: 22.5rem;
+    padding: 1.25rem;
     display: flex;
     flex-direction: column;
-    gap: 12px;
+    gap: 0.75rem;
   }
   h2 {
-    font-size: 20px;
+    font-size: 1.25rem;
   }
   h3 {
-    font-size: 16px;
+    font-size: 1rem;
   }
   ol,
   ul {
@@ -166,8 +172,8 @@
     border-bottom: 1px solid #dde2e6;
   }
   li button {
-    min-width: 44px;
-    min-height: 44px;
+    min-width: 2.75rem;
+    min-height: 2.75rem;
     border: 0;
     background: none;
     color: var(--ink);
@@ -176,27 +182,31 @@
   li button:disabled {
     color: #b8bfc8;
   }
+  .open[aria-current] {
+    font-weight: 600;
+    border-left: 3px solid var(--brass);
+  }
   .open {
     flex: 1;
     text-align: left;
-    font: 400 16px var(--sans);
+    font: 400 1rem var(--sans);
   }
   .buttons {
     display: grid;
     grid-template-columns: 1fr 1fr;
-    gap: 6px;
+    gap: 0.375rem;
   }
   .buttons :global(.bx--btn) {
     width: 100%;
     max-width: none;
-    min-height: 44px;
+    min-height: 2.75rem;
   }
   p {
     margin: 0;
     line-height: 1.4;
   }
   .fault {
-    border-left: 4px solid #b3261e;
-    padding-left: 10px;
+    border-left: 0.25rem solid #b3261e;
+    padding-left: 0.625rem;
   }
 </style>

@@ -11,7 +11,8 @@
   import ReadingsPanel from './ReadingsPanel.svelte'
   import type { BoardSession } from './session.svelte'
   import type { Panel } from './Tray.svelte'
-  import ViewMenu, { type Options } from './ViewMenu.svelte'
+  import type { Insets } from './Frame.svelte'
+  import ViewMenu from './ViewMenu.svelte'
   import { t } from '../said/said.svelte'
 
   interface Props {
@@ -20,9 +21,11 @@
     /** Whether an instrument lies on the sheet. */
     hasLaid: boolean
     blunt: boolean
-    options: Options
+    /** What lies beside the sheet, in pixels. */
+    insets: Insets
     onproject: () => void
     onwhole: () => void
+    onpointer: () => void
     onsvg: () => void
     onpng: () => void
     onhandout: () => void
@@ -32,9 +35,10 @@
     panel,
     hasLaid,
     blunt = $bindable(),
-    options = $bindable(),
+    insets,
     onproject,
     onwhole,
+    onpointer,
     onsvg,
     onpng,
     onhandout,
@@ -45,7 +49,7 @@
   }
 </script>
 
-<Popover label={t('board.tray.panel', { panel })}>
+<Popover label={t('board.tray.panel', { panel })} {insets}>
   {#if panel === 'list'}
     <DemonstrationList
       demonstrations={session.demonstrations}
@@ -87,10 +91,11 @@
     <OrderPanel
       order={session.lesson.order}
       now={{ title: session.title, query: addressOf(session.wanted) }}
+      place={session.place}
       onchange={(next) => session.lesson.take(next)}
-      onopen={(query) => session.openQuery(query)}
+      onopen={(place) => session.openInOrder(place)}
     />
   {:else}
-    <ViewMenu bind:options {onproject} {onwhole} {onsvg} {onpng} {onhandout} />
+    <ViewMenu {onproject} {onwhole} {onpointer} {onsvg} {onpng} {onhandout} />
   {/if}
 </Popover>

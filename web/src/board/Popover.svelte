@@ -1,18 +1,35 @@
 <!-- The frame of what opens beside the tray: always in daylight ink, whatever the sheet wears. -->
 <script lang="ts">
   import type { Snippet } from 'svelte'
+  import { choices } from './choices.svelte'
+  import type { Insets } from './Frame.svelte'
 
-  let { label, children }: { label: string; children: Snippet } = $props()
+  interface Props {
+    label: string
+    /** What lies beside the sheet, in pixels: the panel opens between. */
+    insets: Insets
+    children: Snippet
+  }
+  let { label, insets, children }: Props = $props()
 </script>
 
-<div class="popover" role="dialog" aria-label={label}>{@render children()}</div>
+<div
+  class="popover"
+  role="dialog"
+  aria-label={label}
+  style:left={choices.now.leftHanded ? `${insets.left}px` : 'auto'}
+  style:right={choices.now.leftHanded ? 'auto' : `${insets.right}px`}
+  style:max-width="calc(100% - {choices.now.leftHanded ? insets.left : insets.right}px - 0.5rem)"
+>
+  {@render children()}
+</div>
 
 <style>
   .popover {
     position: absolute;
-    right: 112px;
-    top: 24px;
-    max-height: calc(100% - 36px);
+    z-index: 3;
+    top: 0.5rem;
+    max-height: calc(100% - 1rem);
     overflow: auto;
     background: #fff;
     color: #0f2340;
@@ -22,6 +39,6 @@
     --paper: #fdfcf8;
     --brass: #8a5f0e;
     border: 1px solid var(--ink);
-    box-shadow: 0 8px 28px rgb(15 35 64 / 18%);
+    box-shadow: 0 0.5rem 1.75rem rgb(15 35 64 / 18%);
   }
 </style>

@@ -37,17 +37,17 @@
 
 <style>
   section {
-    width: 300px;
-    padding: 14px 18px;
+    width: 18.75rem;
+    padding: 0.875rem 1.125rem;
     background: rgb(255 255 255 / 92%);
     border: 1px solid var(--ink);
-    font-size: 16px;
+    font-size: 1rem;
   }
   dl {
     display: grid;
     grid-template-columns: auto 1fr;
-    gap: 4px 14px;
-    margin: 0 0 10px;
+    gap: 0.25rem 0.875rem;
+    margin: 0 0 0.625rem;
   }
   dt {
     color: var(--ink-soft);
@@ -62,12 +62,12 @@
   }
   button {
     width: 100%;
-    min-height: 44px;
-    margin-top: 10px;
+    min-height: 2.75rem;
+    margin-top: 0.625rem;
     border: 1px solid var(--ink);
     background: none;
     color: inherit;
-    font: 600 15px var(--sans);
+    font: 600 0.9375rem var(--sans);
     cursor: pointer;
   }
   p {

@@ -9,6 +9,8 @@
   import Straightedge from '../sheet/Straightedge.svelte'
   import * as hand from './hand'
   import Lens from './Lens.svelte'
+  import { drawArc, openingAt, type Opening } from './openings'
+  import { rubAt } from './rubber'
   import NameForm from './NameForm.svelte'
   import type { Stage } from './stage.svelte'
   import type { Tool } from './Tray.svelte'
@@ -31,6 +33,8 @@
     window: Schema['SheetWindow']
     view: View
     ontouch: (id: string) => void
+    /** An opening is to be labelled. */
+    onlabel: (opening: Opening) => void
   }
   let {
     stage,
@@ -46,6 +50,7 @@
     window,
     view = $bindable(),
     ontouch,
+    onlabel,
   }: Props = $props()
 
   let naming: Point | null = $state(null)
@@ -74,10 +79,12 @@
 
   /* The pencil: makes dots, writes, or draws a line, along the straightedge where it is held to its edge. */
   function begin(at: Point): void {
-    const edge = stage.settled.straightedge ?? null
-    const held = edge && hand.onEdge(edge, at)
+    const held = hand
+      .edgesOf(stage.settled, instruments)
+      .map((edge) => ({ edge, at: hand.onEdge(edge, at) }))
+      .find((one) => one.at)
     ruling = held
-      ? { from: held, to: held, edge }
+      ? { from: held.at!, to: held.at!, edge: held.edge }
       : { from: hand.rayFrom(stage.settled, at), to: at, edge: null }
   }
 
@@ -96,7 +103,12 @@
   function press(at: Point): void {
     if (tool === 'dot') stage.touch((s) => hand.makeDot(s, at, blunt))
     else if (tool === 'name') naming = at
-    else if (ruling) end()
+    else if (tool === 'arc') stage.touch((s) => drawArc(s, at))
+    else if (tool === 'rub') stage.touch((s) => rubAt(s, at), 'rub')
+    else if (tool === 'label') {
+      const opening = openingAt(stage.settled, at)
+      if (opening) onlabel(opening)
+    } else if (ruling) end()
     else begin(at)
   }
 
@@ -113,7 +125,8 @@
       return
     }
     if (tool !== 'hand') press(at)
-    if (tool === 'hand' || tool === 'ray') (event.currentTarget as Element).setPointerCapture(event.pointerId)
+    if (tool === 'hand' || tool === 'ray' || tool === 'rub')
+      (event.currentTarget as Element).setPointerCapture(event.pointerId)
   }
 
   function drag(event: PointerEvent, at: Point, mmPerPixel: number): void {
@@ -124,6 +137,8 @@
     const other = [...onPaper].find(([id]) => id !== event.pointerId)?.[1]
     if (ruling) {
       draw(at)
+    } else if (tool === 'rub') {
+      stage.touch((s) => rubAt(s, at), 'rub')
     } else if (tool === 'hand' || other) {
       const share = other ? 0.5 : 1
       const [right, fall] = [now.x - before.x, now.y - before.y]
@@ -137,17 +152,18 @@
 
   function up(event: PointerEvent): void {
     onPaper.delete(event.pointerId)
+    if (tool === 'rub') stage.letGo()
     end()
   }
 
   const does = $derived(
-    tool === 'dot'
-      ? t('sheet.pencil.dot')
-      : tool === 'name'
-        ? t('sheet.pencil.write')
-        : ruling
-          ? t('sheet.pencil.end-line')
-          : t('sheet.pencil.begin-line'),
+    tool === 'ray'
+      ? ruling
+        ? t('sheet.pencil.end-line')
+        : t('sheet.pencil.begin-line')
+      : tool === 'dot'
+        ? t('sheet.pencil.dot')
+        : t('board.free.enter', { toolKey: tool }),
   )
 </script>
 

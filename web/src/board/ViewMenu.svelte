@@ -1,34 +1,33 @@
 <!-- How the Board is seen, and what can be taken away from it. -->
 <script lang="ts" module>
+  /** How the Board is seen just now; what outlives the lesson is among the choices of this device. */
   export interface Options {
-    dark: boolean
     projecting: boolean
     blank: boolean
     pointer: boolean
-    snap: boolean
-    lens: boolean
   }
 </script>
 
 <script lang="ts">
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
+  import { choices } from './choices.svelte'
   import { t } from '../said/said.svelte'
 
   interface Props {
-    options: Options
     onproject: () => void
     onwhole: () => void
+    onpointer: () => void
     onsvg: () => void
     onpng: () => void
     onhandout: () => void
   }
-  let { options = $bindable(), onproject, onwhole, onsvg, onpng, onhandout }: Props = $props()
+  let { onproject, onwhole, onpointer, onsvg, onpng, onhandout }: Props = $props()
 
   const switches = [
     ['lens', 'board.view.lens', 'L'],
     ['snap', 'board.view.snap', ''],
-    ['pointer', 'board.view.pointer', 'P'],
     ['dark', 'board.view.dark', ''],
+    ['leftHanded', 'board.view.left-handed', ''],
   ] as const
 </script>
 
@@ -36,10 +35,14 @@
   <h2>{t('board.view.title')}</h2>
   {#each switches as [key, label, shortcut] (key)}
     <label
-      ><input type="checkbox" bind:checked={options[key]} />{t(label)}{#if shortcut}<kbd>{shortcut}</kbd
-        >{/if}</label
+      ><input
+        type="checkbox"
+        checked={choices.now[key]}
+        onchange={(event) => choices.set({ [key]: event.currentTarget.checked })}
+      />{t(label)}{#if shortcut}<kbd>{shortcut}</kbd>{/if}</label
     >
   {/each}
+  <Button size="small" kind="tertiary" on:click={onpointer}>{t('board.view.pointer')}</Button>
   <Button size="small" kind="tertiary" on:click={onwhole}>{t('board.view.whole')}</Button>
   <Button size="small" on:click={onproject}>{t('board.view.project')}</Button>
   <p class="quiet">{t('board.view.keys')}</p>
@@ -51,38 +54,38 @@
 
 <style>
   .menu {
-    width: 330px;
-    padding: 20px;
+    width: 20.625rem;
+    padding: 1.25rem;
     display: flex;
     flex-direction: column;
-    gap: 8px;
+    gap: 0.5rem;
   }
   .menu :global(.bx--btn) {
     width: 100%;
     max-width: none;
-    min-height: 44px;
+    min-height: 2.75rem;
   }
   h2 {
-    font-size: 20px;
+    font-size: 1.25rem;
   }
   label {
     display: flex;
     align-items: center;
-    gap: 10px;
-    min-height: 44px;
-    font-size: 16px;
+    gap: 0.625rem;
+    min-height: 2.75rem;
+    font-size: 1rem;
     cursor: pointer;
   }
   input {
-    width: 20px;
-    height: 20px;
+    width: 1.25rem;
+    height: 1.25rem;
     accent-color: #0f2340;
   }
   kbd {
     margin-left: auto;
-    padding: 1px 8px;
+    padding: 1px 0.5rem;
     border: 1px solid var(--ink-faint);
-    font: 400 14px var(--sans);
+    font: 400 0.875rem var(--sans);
   }
   p {
     margin: 0;

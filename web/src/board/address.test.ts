@@ -1,7 +1,7 @@
 import { Lesson } from './lesson.svelte'
 import { describe, expect, it } from 'vitest'
 import { addressOf, readAddress, requestOf, usual } from './address'
-import { emptyOrder, orderAddress, parseOrder, readOrder, shifted, writeOrder } from './order'
+import { emptyOrder, hashOf, parseOrder, readOrder, shifted, writeOrder } from './order'
 
 describe('the address of a demonstration', () => {
   it('leads back to the same demonstration', () => {
@@ -61,9 +61,9 @@ describe('a running order', () => {
   }
 
   it('survives the address and the file', () => {
-    expect(readOrder(orderAddress(order))).toEqual({ order, fault: null })
+    expect(readOrder(hashOf(order, null))).toEqual({ order, fault: null })
     expect(parseOrder(writeOrder(order))).toEqual({ order, fault: null })
-    expect(orderAddress(emptyOrder)).toBe('')
+    expect(hashOf(emptyOrder, null)).toBe('')
   })
 
   it.each([
@@ -82,7 +82,7 @@ describe('a running order', () => {
   })
 
   it('in an address that was cut opens empty, and says so', () => {
-    const read = readOrder(orderAddress(order).slice(0, -9))
+    const read = readOrder(hashOf(order, null).slice(0, -9))
     expect(read.order).toEqual(emptyOrder)
     expect(read.fault).not.toBeNull()
   })

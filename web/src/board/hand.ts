@@ -1,5 +1,5 @@
 /** What the teacher's hand does on the sheet: each a change from one scene to the next. Nothing here reads or judges. */
-import type { Placement, Point, Scene, Schema } from '../api/client'
+import type { Instrument, Placement, Point, Scene, Schema } from '../api/client'
 import { directionOf, distanceOf, endDirection, signOf, towards } from '../sheet/geometry'
 import { changed, freeId } from '../sheet/scene'
 
@@ -87,10 +87,28 @@ export const putAngle = (
   figures: [{ id: 'angle', angle, names, mark, hasEnd: true }],
 })
 
-export const drawLine = (scene: Scene, from: Point, to: Point, blunt = false): Scene => ({
-  ...scene,
-  lines: [...scene.lines, { id: freeId(scene, 'own-line'), from, to, ink: 'pencil', blunt }],
-})
+/** Draws a line. One that goes on from the tip of an arm in its direction is an extension of it, exactly along the arm. */
+export function drawLine(scene: Scene, from: Point, to: Point, blunt = false): Scene {
+  const arm = scene.figures
+    .flatMap(({ angle }) => [
+      { vertex: angle.vertex, direction: angle.start, length: angle.startLength },
+      { vertex: angle.vertex, direction: endDirection(angle), length: angle.endLength },
+    ])
+    .map((one) => ({ ...one, tip: towards(one.vertex, one.direction, one.length) }))
+    .find(
+      ({ tip, direction }) =>
+        distanceOf(tip, from) <= extensionFrom &&
+        Math.abs(turnBetween(direction, directionOf(from, to))) <= extensionWithin,
+    )
+  const line = arm
+    ? { from: arm.tip, to: towards(arm.tip, arm.direction, distanceOf(from, to)), ink: 'extension' as const }
+    : { from, to, ink: 'pencil' as const }
+  return { ...scene, lines: [...scene.lines, { id: freeId(scene, 'own-line'), ...line, blunt }] }
+}
+/** How near its tip, in mm, and how nearly along an arm, in degrees, a line has to begin to be its extension. */
+const extensionFrom = 6
+const extensionWithin = 3
+const turnBetween = (from: number, to: number): number => ((((to - from) % 360) + 540) % 360) - 180
 
 export const makeDot = (scene: Scene, at: Point, blunt = false): Scene => ({
   ...scene,
@@ -112,6 +130,16 @@ const asWritten = (own: string): Schema['Message'] => ({
   arguments: { own },
   text: own,
 })
+
+/** Puts labels at an angle, each to be moved by hand. */
+export const writeLabels = (scene: Scene, labels: readonly Schema['PlacedLabel'][]): Scene =>
+  labels.reduce(
+    (written, { text, at }) => ({
+      ...written,
+      notes: [...written.notes, { id: freeId(written, 'own-label'), text, at, ink: 'pencil' }],
+    }),
+    scene,
+  )
 
 export const writeName = (scene: Scene, at: Point, text: string): Scene => ({
   ...scene,
@@ -171,7 +199,7 @@ function helpedPlacement(scene: Scene, placement: Placement): Placement {
     let turn = placement.turn
     for (const arm of [angle.start, endDirection(angle)]) {
       for (const end of [arm, arm + 180]) {
-        const off = ((((end - turn) % 360) + 540) % 360) - 180
+        const off = turnBetween(turn, end)
         if (Math.abs(off) <= helpWithin.turn) turn = end
       }
     }
@@ -237,6 +265,23 @@ export function onEdge(laid: Schema['LaidStraightedge'], at: Point, reach = alon
   const length = laid.length ?? usualLength
   return towards(laid.from, laid.direction, Math.min(length, Math.max(0, far)))
 }
+/** What a pencil may run along: the straightedge, and the flat edges of the half circles that lie there. */
+export function edgesOf(scene: Scene, instruments: readonly Instrument[]): Schema['LaidStraightedge'][] {
+  const flat = scene.instruments.flatMap(({ instrumentId, placement }) => {
+    const p = instruments.find((i) => i.protractor.id === instrumentId)?.protractor
+    if (p?.shape !== 'halfCircle') return []
+    const below = towards(placement.centre, placement.turn - 90, p.inset)
+    return [
+      {
+        from: towards(below, placement.turn + 180, p.halfLength),
+        direction: placement.turn,
+        length: 2 * p.halfLength,
+      },
+    ]
+  })
+  return scene.straightedge ? [scene.straightedge, ...flat] : flat
+}
+
 /** A straightedge along a line that is being drawn. */
 export const ruled = (from: Point, to: Point): Schema['LaidStraightedge'] => ({
   from,

@@ -3,17 +3,20 @@
  * an older version may have written it.
  */
 import type { Scene } from '../api/client'
+import { isView, wholeSheet, type View } from '../sheet/view'
 import type { Tallies } from './order'
 
 export interface Kept {
   address: string
   at: number
   hand: Scene | null
+  /** How much of the sheet was seen. */
+  view: View
   /** Shows of hands, by demonstration and step. */
   tallies: Tallies
 }
 
-const key = 'jaunty-board-3'
+const key = 'jaunty-board-4'
 /** More than this is no sheet of ours, in characters. */
 const longest = 2_000_000
 
@@ -32,8 +35,8 @@ export function kept(address: string): Kept | null {
     if (!text || text.length > longest) return null
     const value = JSON.parse(text) as Kept
     const whole = Number.isInteger(value.at) && typeof value.tallies === 'object' && value.tallies !== null
-    if (!whole || !isScene(value.hand)) return null
-    return value.address === address ? value : { ...value, at: 0, hand: null }
+    if (!whole || !isScene(value.hand) || !isView(value.view)) return null
+    return value.address === address ? value : { ...value, at: 0, hand: null, view: wholeSheet }
   } catch {
     return null
   }
@@ -42,6 +45,6 @@ export function kept(address: string): Kept | null {
 const isScene = (value: unknown): boolean =>
   value === null ||
   (typeof value === 'object' &&
-    ['figures', 'lines', 'dots', 'notes', 'instruments', 'threads'].every((part) =>
+    ['figures', 'lines', 'arcs', 'dots', 'notes', 'instruments', 'threads'].every((part) =>
       Array.isArray((value as Record<string, unknown>)[part]),
     ))

@@ -6,6 +6,8 @@ export type Shortcut = (typeof shortcuts)[keyof typeof shortcuts] | 'undo' | 're
 
 const shortcuts = {
   KeyB: 'blank',
+  // What many clickers send to blank the screen.
+  Period: 'blank',
   KeyP: 'pointer',
   KeyL: 'lens',
   KeyF: 'project',
@@ -15,12 +17,23 @@ const shortcuts = {
   Digit0: 'whole',
 } as const
 
+/** Where letters are typed. */
+const typing = 'textarea, select, [contenteditable], input:not([type="checkbox"], [type="radio"])'
+/** What takes the arrow keys, Home and End for itself, and what the space bar. */
+const steered = `${typing}, [type="radio"], [role="radio"], [role="listbox"], [role="slider"], [role="tab"]`
+const pressed = 'button, summary, [type="checkbox"], [type="radio"], [role="button"], [role="option"]'
+
+/** The keys of every clicker step whatever has the focus. */
+const clicker: Record<string, Press> = { PageDown: 'next', PageUp: 'back' }
+
 export function wishOf(event: KeyboardEvent): Wish | null {
   const target = event.target as Element
-  if (target.closest('input, select, textarea, [role="dialog"]')) return null
-  if ((event.ctrlKey || event.metaKey) && event.code === 'KeyZ') return event.shiftKey ? 'redo' : 'undo'
-  if (event.ctrlKey || event.metaKey || event.altKey) return null
-  // A button keeps the space bar to itself; everywhere else it means "next", as on a clicker.
-  if (event.code === 'Space' && target.closest('button')) return null
-  return pressOf(event) ?? (shortcuts as Record<string, Shortcut>)[event.code] ?? null
+  const commands = event.ctrlKey || event.metaKey
+  if (!commands && !event.altKey && clicker[event.code]) return clicker[event.code]!
+  if (target.closest(typing)) return null
+  if (commands && event.code === 'KeyZ') return event.shiftKey ? 'redo' : 'undo'
+  if (commands || event.altKey) return null
+  const press = pressOf(event)
+  if (press) return target.closest(event.code === 'Space' ? pressed : steered) ? null : press
+  return (shortcuts as Record<string, Shortcut>)[event.code] ?? null
 }

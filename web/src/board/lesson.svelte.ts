@@ -4,6 +4,8 @@ import { emptyOrder, handsOf, withHands, type Counts, type RunningOrder, type Ta
 export class Lesson {
   order: RunningOrder = $state.raw(emptyOrder)
   tallies: Tallies = $state.raw({})
+  /** Where in the order the teacher is; an order may hold the same demonstration twice. */
+  place = $state(-1)
 
   /** Hands counted at a step of a demonstration; empty while none were. */
   counts(query: string, step: string | undefined): Counts {

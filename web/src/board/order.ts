@@ -110,16 +110,26 @@ function lineOf(text: string, error: unknown): number {
 export const writeOrder = (order: RunningOrder): string =>
   JSON.stringify({ format, version, name: order.name, items: order.items }, null, 2) + '\n'
 
+/** The part of an address behind the #: the running order, and the place in the Desk that the teacher came from. */
+export const hashOf = (order: RunningOrder, from: string | null): string => {
+  const parts = [orderAddress(order), from && `from=${from}`].filter(Boolean)
+  return parts.length > 0 ? `#${parts.join('&')}` : ''
+}
+
+/** The place in the Desk that an address leads back to, or null. */
+export const readFrom = (hash: string): string | null =>
+  /[#&]from=([\w-]{1,40}(?:\/[\w-]{1,60}){0,3})(?:&|$)/.exec(hash)?.[1] ?? null
+
 /** The part of an address that carries a running order; nothing for an empty one. */
-export function orderAddress(order: RunningOrder): string {
+function orderAddress(order: RunningOrder): string {
   if (order.items.length === 0) return ''
   const bytes = new TextEncoder().encode(JSON.stringify({ format, version, ...order }))
   const text = btoa(Array.from(bytes, (byte) => String.fromCharCode(byte)).join(''))
-  return `#list=${text.replace(/\+/g, '-').replace(/\//g, '_').replace(/=+$/, '')}`
+  return `list=${text.replace(/\+/g, '-').replace(/\//g, '_').replace(/=+$/, '')}`
 }
 
 export function readOrder(hash: string): { order: RunningOrder; fault: string | null } {
-  const coded = /^#list=(.*)$/.exec(hash)?.[1]
+  const coded = /[#&]list=([^&]*)/.exec(hash)?.[1]
   if (coded === undefined) return { order: emptyOrder, fault: null }
   if (coded.length > longestFile) return { order: emptyOrder, fault: t('board.order.fault.address-long') }
   try {

@@ -7,6 +7,7 @@ import {
   type Demonstration,
   type HouseRules,
   type Instrument,
+  type Schema,
   type Script,
 } from '../api/client'
 import { LiveReadings } from '../sheet/readings.svelte'
@@ -14,10 +15,13 @@ import { Latest } from '../shared/latest'
 import { wholeSheet, type View } from '../sheet/view'
 import { addressOf, angleOf, readAddress, requestOf, usual, type Wanted } from './address'
 import { loadCabinet } from './cabinet'
+import { choices } from './choices.svelte'
 import * as hand from './hand'
 import { keep, kept } from './keep'
 import { Lesson } from './lesson.svelte'
-import { orderAddress, readOrder } from './order'
+import { hashOf, readFrom, readOrder } from './order'
+import { angleOf as angleAt, figureOf, type Opening } from './openings'
+import type { Press } from './player'
 import { Stage } from './stage.svelte'
 import type { Panel, Tool } from './Tray.svelte'
 import { sayAs, speak, spokenLanguage, t } from '../said/said.svelte'
@@ -34,6 +38,8 @@ export class BoardSession {
   panel: Panel | null = $state(null)
   tool: Tool = $state('hand')
   view: View = $state.raw(wholeSheet)
+  /** The place in the Desk that the teacher came from. */
+  from: string | null = $state(null)
   /** The instrument that readings are about: the one touched last, else the first. */
   touched: string | null = $state(null)
   #own: string[] = $state.raw([])
@@ -69,6 +75,7 @@ export class BoardSession {
       this.#close(from)
       this.view = wholeSheet
       this.tool = 'hand'
+      choices.opened(next.show)
       this.live.clear()
       this.stage.play(built, at)
       return true
@@ -115,11 +122,34 @@ export class BoardSession {
     })
   }
 
-  /** An address of the Board, as a running order keeps it. */
-  openQuery(query: string): void {
-    const read = readAddress(query)
-    if (read.wanted) void this.show(read.wanted)
-    else this.failure = read.fault
+  /** The demonstration at a place of the running order. */
+  async openInOrder(place: number, at = 0): Promise<void> {
+    const item = this.lesson.order.items[place]
+    if (!item) return
+    const read = readAddress(item.query)
+    if (!read.wanted) this.failure = read.fault
+    else if (await this.show(read.wanted, at)) this.lesson.place = place
+  }
+
+  /** Where in the running order one is; -1 for nowhere. */
+  get place(): number {
+    const here = addressOf(this.wanted)
+    const { items } = this.lesson.order
+    return items[this.lesson.place]?.query === here
+      ? this.lesson.place
+      : items.findIndex((item) => item.query === here)
+  }
+
+  /** What comes before and after what is shown, in the running order. */
+  readonly before = $derived(this.place >= 0 ? this.lesson.order.items[this.place - 1] : undefined)
+  readonly after = $derived(this.place >= 0 ? this.lesson.order.items[this.place + 1] : undefined)
+
+  /** One press: a step of the demonstration; past its ends the one before or after it in the lesson. */
+  press(which: Press): void {
+    const { at, beats } = this.stage
+    if (which === 'next' && at === beats.length - 1 && this.after) void this.openInOrder(this.place + 1)
+    else if (which === 'back' && at === 0 && this.before) void this.openInOrder(this.place - 1, Infinity)
+    else this.stage.press(which)
   }
 
   /** Opens what the address says, as it was left in this tab. */
@@ -135,6 +165,7 @@ export class BoardSession {
     const listed = readOrder(location.hash)
     if (listed.fault) this.failure = listed.fault
     this.lesson.take(listed.order)
+    this.from = readFrom(location.hash)
     if (read.fault !== null) {
       this.failure = t('board.address.unreadable', { why: read.fault })
       this.panel = 'list'
@@ -143,7 +174,10 @@ export class BoardSession {
       this.lesson.restore(before?.tallies ?? {})
       if (await this.show(read.wanted, before?.at)) {
         if (listed.fault) this.failure = listed.fault
-        if (before) this.stage.restore(before.hand)
+        if (before) {
+          this.stage.restore(before.hand)
+          this.view = before.view
+        }
       } else {
         this.panel = 'list'
       }
@@ -160,7 +194,7 @@ export class BoardSession {
 
   /** The address is what is shown and the lesson it stands in, to be bookmarked and shared. */
   get address(): string {
-    return addressOf(this.wanted) + orderAddress(this.lesson.order)
+    return addressOf(this.wanted) + hashOf(this.lesson.order, this.from)
   }
 
   /** What a reload in this tab would lose. */
@@ -169,6 +203,7 @@ export class BoardSession {
       address: addressOf(this.wanted),
       at: this.stage.at,
       hand: this.stage.hand,
+      view: this.view,
       tallies: this.lesson.tallies,
     })
   }
@@ -178,6 +213,29 @@ export class BoardSession {
     this.panel = null
     this.stage.touch((s) => hand.take(s, id))
     this.touched = this.stage.settled.instruments.at(-1)?.id ?? null
+  }
+
+  /** The letters at an opening: those of its figure, else such as are free. */
+  namesAt(opening: Opening): Schema['AngleNames'] {
+    const scene = this.stage.settled
+    const own = figureOf(scene, opening)?.names
+    if (own) return own
+    const taken = scene.figures.flatMap(({ names }) => (names ? [names.vertex, names.start, names.end] : []))
+    const [vertex, start, end] = [...'KLMNPQRSTUVW'].filter((letter) => !taken.includes(letter))
+    return { vertex: vertex!, start: start!, end: end! }
+  }
+
+  /** Writes labels at an opening. */
+  async label(opening: Opening, labels: Schema['AngleLabel'][], names: Schema['AngleNames']): Promise<void> {
+    try {
+      const figure = figureOf(this.stage.settled, opening)
+      const angle = figure?.angle ?? angleAt(opening)
+      const rules = this.wanted.rules as HouseRules
+      const written = await ask(api.POST('/api/v1/angles/labels', { body: { angle, labels, names, rules } }))
+      this.stage.touch((s) => hand.writeLabels(s, written))
+    } catch (error) {
+      this.failure = tell(error)
+    }
   }
 
   /** Puts an angle of a kind on the sheet that nobody has chosen. */

@@ -25,6 +25,12 @@ export class Stage {
   readonly step = $derived(this.beat && this.script ? this.script.steps[this.beat.step] : undefined)
   /** Whether the hand has the sheet. */
   readonly free = $derived(this.#history.present !== null)
+  /** Whether the angles are no longer those of the demonstration: what it says is not about them. */
+  readonly strayed = $derived(
+    this.free &&
+      JSON.stringify(this.#scripted().figures.map((f) => f.angle)) !==
+        JSON.stringify(this.#to.figures.map((f) => f.angle)),
+  )
   readonly canUndo = $derived(this.#history.past.length > 0)
   readonly canRedo = $derived(this.#history.future.length > 0)
   /** What is seen now. */

@@ -1,6 +1,7 @@
 import { describe, expect, it, vi } from 'vitest'
 import type { Schema, Script } from '../api/client'
 import { makeDot, place, take } from './hand'
+import { wholeSheet } from '../sheet/view'
 import { keep, kept } from './keep'
 import { Stage } from './stage.svelte'
 
@@ -110,15 +111,26 @@ describe('what is kept over a reload', () => {
     const stage = played()
     stage.touch((s) => makeDot(s, { x: 5, y: 5 }))
     const tallies = { '?measure=64': { scale: [15, 9] } }
-    keep({ address: '?measure=64', at: 3, hand: stage.hand, tallies })
-    expect(kept('?measure=64')).toMatchObject({ at: 3, hand: { dots: [{ id: 'own-dot-1' }] }, tallies })
-    expect(kept('?measure=70')).toEqual({ address: '?measure=64', at: 0, hand: null, tallies })
+    keep({ address: '?measure=64', at: 3, hand: stage.hand, view: { zoom: 2, x: 1, y: 0 }, tallies })
+    expect(kept('?measure=64')).toMatchObject({
+      at: 3,
+      view: { zoom: 2 },
+      hand: { dots: [{ id: 'own-dot-1' }] },
+      tallies,
+    })
+    expect(kept('?measure=70')).toEqual({
+      address: '?measure=64',
+      at: 0,
+      hand: null,
+      view: wholeSheet,
+      tallies,
+    })
   })
 
   it.each(['', '{', '{"at":1}', '{"at":1,"tallies":{},"hand":{"figures":1}}', 'x'.repeat(3_000_000)])(
     'is left alone when it makes no sense (%#)',
     (text) => {
-      sessionStorage.setItem('jaunty-board-3', text)
+      sessionStorage.setItem('jaunty-board-4', text)
       expect(kept('?measure=64')).toBeNull()
     },
   )

@@ -144,7 +144,7 @@
                 second: group.example.answered,
               })}
             </p>
-            <a href={teachAgain(group.example, results.rules)}>{t('desk.results.teach')}</a>
+            <a href={teachAgain(group.example, results.rules, `results/${id}`)}>{t('desk.results.teach')}</a>
           {/if}
         </article>
       {:else}

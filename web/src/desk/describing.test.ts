@@ -85,7 +85,9 @@ describe('teaching an answer again', () => {
       placement,
       ...place,
     }
-    const query = new URLSearchParams(teachAgain(example, null).replace('/board?', ''))
+    const query = new URLSearchParams(
+      teachAgain(example, null, 'results/7').replace('/board?', '').split('#')[0],
+    )
     expect(Object.fromEntries(query)).toMatchObject({
       show: 'wrong-other-scale',
       measure: '64',
@@ -98,7 +100,7 @@ describe('teaching an answer again', () => {
 
   it('keeps to the plain demonstration where there is no replay', () => {
     const example = { itemIndex: 0, asked: 64, answered: 70, demonstration: 'measure', placement, ...place }
-    expect(teachAgain(example, null)).not.toMatch(/lay=|answer=|show=/)
+    expect(teachAgain(example, null, 'results/7')).not.toMatch(/lay=|answer=|show=/)
   })
 
   it('takes along only what the class does otherwise than usual', () => {

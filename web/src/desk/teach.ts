@@ -1,9 +1,17 @@
 /** The Board's address for teaching again what a nameless answer showed, in the way of its class. */
 import type { Schema } from '../api/client'
 import { addressOf, usual } from '../board/address'
+import { emptyOrder, hashOf } from '../board/order'
 import { unusual } from '../shared/houseRules'
 
-export function teachAgain(example: Schema['CauseExample'], rules: Schema['ResultsReply']['rules']): string {
+/**
+ * @param from Where in the Desk the Board is to lead back to.
+ */
+export function teachAgain(
+  example: Schema['CauseExample'],
+  rules: Schema['ResultsReply']['rules'],
+  from: string,
+): string {
   const angle = example.angle
   const level = angle.opening === 'anticlockwise' ? 0 : 180
   const tilt = ((((angle.start - level) % 360) + 540) % 360) - 180
@@ -26,6 +34,7 @@ export function teachAgain(example: Schema['CauseExample'], rules: Schema['Resul
         ? { ...lay, centre: { x: lay.centre.x - angle.vertex.x, y: lay.centre.y - angle.vertex.y } }
         : null,
       answer: replay ? example.answered : null,
-    })
+    }) +
+    hashOf(emptyOrder, from)
   )
 }

@@ -1,8 +1,9 @@
 <!-- An angle with its letters, its arc (a box for a right angle) and what is written beside it. -->
 <script lang="ts">
   import type { Angle, Point, Schema } from '../api/client'
-  import { arcPath, endDirection, signOf, towards } from './geometry'
+  import { endDirection, signOf, towards } from './geometry'
   import Lettering from './Lettering.svelte'
+  import OpeningMark from './OpeningMark.svelte'
   import Ray from './Ray.svelte'
 
   interface Props {
@@ -30,7 +31,6 @@
   }: Props = $props()
 
   const arcRadius = 13
-  const box = 8
   const end = $derived(endDirection(angle))
   const sweep = $derived(signOf(angle.opening) * angle.measure)
   const middle = $derived(angle.start + sweep / 2)
@@ -42,27 +42,9 @@
     extended
       ? towards(towards(angle.vertex, direction, length - 2), direction + outward, 6)
       : towards(angle.vertex, direction, length + beyondTip)
-  const boxPath = $derived.by(() => {
-    const a = towards(angle.vertex, angle.start, box)
-    const b = towards(a, end, box)
-    const c = towards(angle.vertex, end, box)
-    return `M${a.x} ${a.y}L${b.x} ${b.y}L${c.x} ${c.y}`
-  })
 </script>
 
-{#if mark === 'box'}
-  <path class="arc" d={boxPath} />
-{:else if mark !== 'none'}
-  <path class="arc" d={arcPath(angle.vertex, arcRadius, angle.start, sweep)} />
-{/if}
-{#if mark === 'turn' && angle.measure > 8}
-  {@const tip = towards(angle.vertex, end, arcRadius)}
-  <path
-    class="arc"
-    d="M-2.8 1.7L0 0L-2.8 -1.7"
-    transform="translate({tip.x} {tip.y}) rotate({end + signOf(angle.opening) * 84})"
-  />
-{/if}
+<OpeningMark vertex={angle.vertex} start={angle.start} {sweep} {mark} />
 {#if vertexSpotlight}
   <circle class="spotlight" cx={angle.vertex.x} cy={angle.vertex.y} r="6" />
 {/if}
@@ -105,11 +87,6 @@
 {/if}
 
 <style>
-  .arc {
-    fill: none;
-    stroke: var(--ink);
-    stroke-width: 0.55;
-  }
   .vertex {
     fill: var(--ink);
   }

@@ -4,6 +4,7 @@
   import AngleFigure from './AngleFigure.svelte'
   import ArmHandles from './ArmHandles.svelte'
   import Lettering from './Lettering.svelte'
+  import OpeningMark from './OpeningMark.svelte'
   import PencilLine from './PencilLine.svelte'
   import Protractor from './Protractor.svelte'
   import Straightedge from './Straightedge.svelte'
@@ -68,6 +69,11 @@
       spotlight={figure.spotlight}
       vertexSpotlight={figure.vertexSpotlight}
     />
+  {/each}
+</g>
+<g data-name="arcs">
+  {#each scene.arcs as arc (arc.id)}
+    <OpeningMark vertex={arc.vertex} start={arc.start} sweep={arc.sweep} mark={arc.box ? 'box' : 'arc'} />
   {/each}
 </g>
 {#if scene.tracing}

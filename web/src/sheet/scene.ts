@@ -8,6 +8,7 @@ import { nearestTurn } from './geometry'
 export const emptyScene: Scene = {
   figures: [],
   lines: [],
+  arcs: [],
   dots: [],
   notes: [],
   instruments: [],
@@ -77,7 +78,9 @@ export const changed = <T extends { id: string }>(list: T[], id: string, change:
 /** An id that nothing in the scene has yet. */
 export function freeId(scene: Scene, stem: string): string {
   const taken = new Set(
-    [scene.figures, scene.lines, scene.dots, scene.notes, scene.instruments].flat().map((thing) => thing.id),
+    [scene.figures, scene.lines, scene.arcs, scene.dots, scene.notes, scene.instruments]
+      .flat()
+      .map((thing) => thing.id),
   )
   for (let i = 1; ; i++) if (!taken.has(`${stem}-${i}`)) return `${stem}-${i}`
 }

@@ -14,6 +14,13 @@ export const wholeSheet: View = { zoom: 1, x: 0, y: 0 }
 const nearest = 8
 const farthest = 0.3
 
+/** Whether something is a view that can be shown. */
+export function isView(value: unknown): value is View {
+  const { zoom, x, y } = (value ?? {}) as Partial<Record<keyof View, unknown>>
+  const numbers = [zoom, x, y].every((n) => typeof n === 'number' && Number.isFinite(n))
+  return numbers && (zoom as number) >= farthest && (zoom as number) <= nearest
+}
+
 /** Nearer or farther; what lies at `about`, in mm from the middle of the window, stays where it is seen. */
 export function closeUp(view: View, factor: number, about: Point = { x: 0, y: 0 }): View {
   const zoom = Math.min(nearest, Math.max(farthest, view.zoom * factor))

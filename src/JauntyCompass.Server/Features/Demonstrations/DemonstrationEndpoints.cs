@@ -35,8 +35,6 @@ public sealed record DemonstrationRequest(
     double? Answer = null
 ) : InstrumentChoice(InstrumentId, Instrument)
 {
-    private static readonly AngleNames UsualNames = new("K", "L", "M");
-
     /// <summary>The demonstration itself.</summary>
     internal Demonstration Asked =>
         DemonstrationCatalogue.Find(Demonstration) ?? DemonstrationCatalogue.Measure;
@@ -46,7 +44,7 @@ public sealed record DemonstrationRequest(
         new(
             Angle,
             Chosen,
-            Names ?? UsualNames,
+            Names ?? AngleNames.Usual,
             Rules ?? HouseRules.Usual,
             Placement,
             Answer,

@@ -59,7 +59,7 @@ test('no view has an accessibility finding', async ({ page }) => {
 test('no state of the Board has an accessibility finding', async ({ page }) => {
   test.setTimeout(120_000)
   await page.goto('/board?measure=64')
-  for (const panel of ['List', 'Instruments', 'Readings', 'House rules', 'Lesson', 'View']) {
+  for (const panel of ['List', 'Instruments', 'Readings', 'Class', 'Lesson', 'View']) {
     await page.getByRole('button', { name: panel, exact: true }).click()
     await expect(page.getByRole('dialog')).toBeVisible()
     expect(await findings(page, '[role=dialog]'), panel).toEqual([])

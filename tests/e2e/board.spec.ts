@@ -87,8 +87,13 @@ test('every demonstration opens by one press on the list, and plays to its end',
   const complaints: string[] = []
   page.on('pageerror', (error) => complaints.push(error.message))
   await page.goto('/board')
-  await page.getByRole('button', { name: 'List' }).click()
-  const entries = page.getByRole('dialog', { name: 'list' }).getByRole('listitem').getByRole('button')
+  const list = page.getByRole('dialog', { name: 'list' })
+  const openList = async (): Promise<void> => {
+    await page.getByRole('button', { name: 'List', exact: true }).click()
+    for (const group of await list.locator('details:not([open]) > summary').all()) await group.click()
+  }
+  await openList()
+  const entries = list.locator('details .entry')
   const count = await entries.count()
   expect(count).toBeGreaterThan(35)
   for (let i = 0; i < count; i++) {
@@ -99,9 +104,33 @@ test('every demonstration opens by one press on the list, and plays to its end',
     await expect(page.getByRole('button', { name: 'Next' }), title).toBeDisabled()
     await expect(page.getByTestId('caption'), title).not.toBeEmpty()
     await expect(page.getByRole('alert')).toHaveCount(0)
-    await page.getByRole('button', { name: 'List' }).click()
+    await openList()
   }
   expect(complaints).toEqual([])
+})
+
+test('a demonstration is found by a few letters, by arrows, among favourites and those used last', async ({
+  page,
+}) => {
+  await page.goto('/board')
+  await page.getByRole('button', { name: 'List', exact: true }).click()
+  const list = page.getByRole('dialog', { name: 'list' })
+  await expect(list.getByRole('searchbox')).toBeFocused()
+  await page.keyboard.type('other sc')
+  await expect(list.getByRole('status')).toContainText('found')
+  await page.keyboard.press('ArrowDown')
+  await expect(list.locator('.entry').first()).toBeFocused()
+  const title = await list.locator('.entry').first().innerText()
+  await list.getByRole('button', { name: `Favourite: ${title}` }).click()
+  await list.locator('.entry').first().press('Enter')
+  await expect(list).toHaveCount(0)
+  await expect(page).toHaveURL(/show=wrong-other-scale/)
+  await page.reload()
+  await page.getByRole('button', { name: 'List', exact: true }).click()
+  await expect(list.getByRole('region', { name: 'Favourites' })).toContainText(title)
+  await expect(list.getByRole('region', { name: 'Used last' }).locator('.entry').first()).toHaveText(title)
+  await list.getByRole('searchbox').fill('xyzzy')
+  await expect(list.getByRole('status')).toContainText('Nothing like that')
 })
 
 test('a whole reflex drawing is demonstrated by keyboard alone', async ({ page }) => {
@@ -170,7 +199,7 @@ test('house rules and words of the class are followed, and a rule that cannot se
   page,
 }) => {
   await page.goto('/board?measure=64&instrument=reversed-half-circle')
-  await page.getByRole('button', { name: 'House rules' }).click()
+  await page.getByRole('button', { name: 'Class', exact: true }).click()
   await page.getByLabel('Choosing the scale').selectOption('openingSide')
   await expect(page.getByRole('note')).toContainText('numbered the other way round')
   await page.getByLabel('It goes on the vertex').selectOption('hole')

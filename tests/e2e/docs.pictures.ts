@@ -40,7 +40,7 @@ test('pictures of the Board at work', async ({ page }) => {
   await at('show=wrong-other-scale&measure=64&end=90', 'Watch')
   await shot(page, 'board-went-wrong')
   await at('measure=64&end=90', 'Zero line', 0)
-  await page.getByRole('button', { name: 'House rules' }).click()
+  await page.getByRole('button', { name: 'Class', exact: true }).click()
   await page.getByLabel('Choosing the scale').selectOption('openingSide')
   await shot(page, 'board-house-rules')
   await page.goto('/board?show=full-circle-turn&measure=235&instrument=full-circle-one-scale&end=90')

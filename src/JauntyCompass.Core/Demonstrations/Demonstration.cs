@@ -94,6 +94,24 @@ public abstract class Demonstration(DemonstrationFacts facts)
     /// <summary>What a teacher calls it.</summary>
     public Message Title => Facts.Title;
 
+    /// <summary>What it is opened on by one press.</summary>
+    public DemonstrationTask UsualTask =>
+        new(
+            new Angle(
+                default,
+                default,
+                new Measure(Facts.UsualMeasure),
+                TurnDirection.Anticlockwise,
+                UsualStartLength,
+                Facts.UsualEndLength
+            ),
+            Facts.UsualInstrument,
+            AngleNames.Usual,
+            HouseRules.Usual
+        );
+
+    private const double UsualStartLength = 90;
+
     /// <summary>Names what of a task it cannot show. The task's parts are checked already.</summary>
     public virtual void Validate(DemonstrationTask task, ValidationErrors errors)
     {

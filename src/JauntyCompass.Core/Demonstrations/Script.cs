@@ -20,7 +20,38 @@ public sealed record Script(
     IReadOnlyList<Message> Warnings,
     SheetWindow Window,
     IReadOnlyList<Step> Steps
-);
+)
+{
+    /// <summary>The sheet at the step that tells most of it: where most things lie on it, the later of equals. Without its writing.</summary>
+    public SheetState Telling()
+    {
+        SheetState full = Steps.Select(s => s.State).Reverse().MaxBy(Things)!;
+        return full with
+        {
+            Notes = [],
+            Figures =
+            [
+                .. full.Figures.Select(f =>
+                    f with
+                    {
+                        Names = null,
+                        Written = null,
+                        Spotlight = null,
+                    }
+                ),
+            ],
+        };
+    }
+
+    private static int Things(SheetState state) =>
+        state.Figures.Count
+        + state.Lines.Count
+        + state.Dots.Count
+        + state.Instruments.Count
+        + state.Threads.Count
+        + (state.Straightedge is null ? 0 : 1)
+        + (state.Tracing is null ? 0 : 1);
+}
 
 /// <summary>One step of a demonstration.</summary>
 /// <param name="Key">Short unique name within the script, such as <c>scale</c>.</param>

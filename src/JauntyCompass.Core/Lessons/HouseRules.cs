@@ -92,7 +92,10 @@ public enum Labelling
 /// <param name="Tolerance">Degrees of error that are accepted, 0 to 10. The usual 2 is common practice, no source.</param>
 /// <param name="Words">The class's words; the usual ones when left out.</param>
 /// <param name="Language">Tag of the language that the Board speaks, and the Bench where a student has chosen no other.</param>
-/// <param name="OwnLines">Lines of the teacher's own, by the key of the step at which they are said; at most 40.</param>
+/// <param name="OwnLines">Lines of the teacher's own, by the key of the step at which they are said; at most 80.</param>
+/// <param name="Instrument">
+/// Name of the protractor that the class uses, of the catalogue or of the teacher's own; null for the usual one. The Board shows things on it.
+/// </param>
 public sealed record HouseRules(
     Turning Turning = Turning.Instrument,
     ScaleRule Scale = ScaleRule.StartAtZero,
@@ -107,11 +110,13 @@ public sealed record HouseRules(
     double Tolerance = 2,
     Words? Words = null,
     string Language = "en",
-    IReadOnlyDictionary<string, string>? OwnLines = null
+    IReadOnlyDictionary<string, string>? OwnLines = null,
+    string? Instrument = null
 ) : IValidatable
 {
-    private const int MostOwnLines = 40;
+    private const int MostOwnLines = 80;
     private const int LongestLine = 160;
+    private const int LongestName = 80;
 
     /// <summary>The rules of a class that has chosen none.</summary>
     public static HouseRules Usual { get; } = new();
@@ -167,6 +172,10 @@ public sealed record HouseRules(
         if (errors.OneOf("language", Language, Locales.Language.Tags))
         {
             Words?.Validate(errors, Locales.Language.Find(Language)!);
+        }
+        if (Instrument is not null)
+        {
+            errors.Text("instrument", Instrument, 1, LongestName);
         }
         errors.Range("ownLines", OwnLines?.Count ?? 0, 0, MostOwnLines);
         foreach ((string step, string line) in OwnLines?.Take(MostOwnLines) ?? [])

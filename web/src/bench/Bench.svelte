@@ -47,15 +47,21 @@
     }
   }
 
+  /** The language that was chosen before somebody signed in: it is theirs. */
+  let pickedBefore: string | null = null
+
   /** Each student is spoken to in the language they have chosen here, else in that of their class. */
   async function speakWith(who: Student): Promise<void> {
+    if (pickedBefore) choose(who.id, pickedBefore)
+    pickedBefore = null
     await speak([chosenBy(who.id), who.language, chosenBy(anybody)], languages)
     choose(anybody, spokenLanguage())
   }
 
   const speakFromNow = (tag: string): Promise<void> =>
     guarded(async () => {
-      choose(student?.id ?? anybody, tag)
+      if (student) choose(student.id, tag)
+      else pickedBefore = tag
       choose(anybody, tag)
       await speak([tag], languages)
       if (student) await (open ? pick(open.set.id) : list())

@@ -4,7 +4,7 @@
   import Select from 'carbon-components-svelte/src/Select/Select.svelte'
   import SelectItem from 'carbon-components-svelte/src/Select/SelectItem.svelte'
   import type { Instrument } from '../api/client'
-  import type { Wanted } from './address'
+  import type { Wanted } from '../shared/boardAddress'
   import { instrumentName } from '../sheet/instrumentName'
   import { t } from '../said/said.svelte'
   import NumberBox from '../shared/NumberBox.svelte'

@@ -2,7 +2,7 @@
 <script lang="ts">
   import { onMount, untrack } from 'svelte'
   import { closeUp, wholeSheet, windowAt } from '../sheet/view'
-  import { addressOf } from './address'
+  import { addressOf } from '../shared/boardAddress'
   import CaptionBand from './CaptionBand.svelte'
   import { choices } from './choices.svelte'
   import FirstMinute from './FirstMinute.svelte'
@@ -169,10 +169,13 @@
       {#snippet heading()}
         {#if !options.projecting}
           <h1><a href="/">{t('shared.product')}</a></h1>
-          <p class="quiet">{session.title}</p>
+          <p class="quiet">{[session.title, session.className].filter(Boolean).join(' · ')}</p>
         {/if}
       {/snippet}
       {#snippet notes()}
+        {#if session.from && !options.projecting}
+          <a class="from" href="/desk#/{session.from}">{t('board.from')}</a>
+        {/if}
         {#if stage.free || session.tool !== 'hand'}
           <FreeBar {stage} {laid} tool={session.tool} />
         {/if}
@@ -330,6 +333,14 @@
   h1 a {
     color: inherit;
     text-decoration: none;
+  }
+  .from {
+    display: flex;
+    align-items: center;
+    align-self: flex-start;
+    min-height: 2.75rem;
+    font-size: 0.9375rem;
+    color: var(--ink);
   }
   .quiet {
     margin: 2px 0 0.5rem;

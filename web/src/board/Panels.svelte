@@ -1,8 +1,8 @@
 <!-- What the tray opens: one panel at a time, each with what it may change. -->
 <script lang="ts">
-  import RulesForm from '../shared/RulesForm.svelte'
-  import { addressOf } from './address'
+  import { addressOf } from '../shared/boardAddress'
   import AngleForm from './AngleForm.svelte'
+  import ClassPanel from './ClassPanel.svelte'
   import DemonstrationList from './DemonstrationList.svelte'
   import * as hand from './hand'
   import InstrumentList from './InstrumentList.svelte'
@@ -49,10 +49,11 @@
   }
 </script>
 
-<Popover label={t('board.tray.panel', { panel })} {insets}>
+<Popover label={t('board.tray.panel', { panel })} {insets} low={panel === 'readings'}>
   {#if panel === 'list'}
     <DemonstrationList
       demonstrations={session.demonstrations}
+      instruments={session.instruments}
       shown={session.script?.key ?? null}
       onpick={(demonstration) => session.open(demonstration)}
     />
@@ -81,12 +82,7 @@
   {:else if panel === 'readings'}
     <ReadingsPanel reply={hasLaid ? session.live.reply : null} />
   {:else if panel === 'rules'}
-    <RulesForm
-      rules={session.wanted.rules}
-      trust={session.instruments.find((i) => i.protractor.id === session.wanted.instrument)?.rules ?? []}
-      submit={t('shared.rules.use')}
-      onchoose={(rules) => session.show({ ...session.wanted, rules })}
-    />
+    <ClassPanel {session} />
   {:else if panel === 'order'}
     <OrderPanel
       order={session.lesson.order}

@@ -8,13 +8,16 @@
     label: string
     /** What lies beside the sheet, in pixels: the panel opens between. */
     insets: Insets
+    /** Whether it opens low, under what is looked at meanwhile. */
+    low?: boolean
     children: Snippet
   }
-  let { label, insets, children }: Props = $props()
+  let { label, insets, low = false, children }: Props = $props()
 </script>
 
 <div
   class="popover"
+  class:low
   role="dialog"
   aria-label={label}
   style:left={choices.now.leftHanded ? `${insets.left}px` : 'auto'}
@@ -40,5 +43,9 @@
     --brass: #8a5f0e;
     border: 1px solid var(--ink);
     box-shadow: 0 0.5rem 1.75rem rgb(15 35 64 / 18%);
+  }
+  .low {
+    top: auto;
+    bottom: 0.5rem;
   }
 </style>

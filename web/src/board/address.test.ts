@@ -1,6 +1,6 @@
 import { Lesson } from './lesson.svelte'
 import { describe, expect, it } from 'vitest'
-import { addressOf, readAddress, requestOf, usual } from './address'
+import { addressOf, readAddress, requestOf, usual } from '../shared/boardAddress'
 import { emptyOrder, hashOf, parseOrder, readOrder, shifted, writeOrder } from './order'
 
 describe('the address of a demonstration', () => {

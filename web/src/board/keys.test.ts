@@ -37,6 +37,20 @@ describe('a key on the Board', () => {
     expect(pressed({ code: 'Space' }, '<input data-here />')).toBeNull()
     expect(pressed({ code: 'KeyB' }, '<div role="dialog"><p data-here></p></div>')).toBeNull()
     expect(pressed({ code: 'Space' }, '<button><b data-here></b></button>')).toBeNull()
-    expect(pressed({ code: 'PageDown' }, '<button data-here></button>')).toBe('next')
+    expect(pressed({ code: 'ArrowRight' }, '<input type="radio" data-here />')).toBeNull()
+    expect(pressed({ code: 'ArrowRight' }, '<button data-here></button>')).toBe('next')
+    expect(pressed({ code: 'Space' }, '<input type="checkbox" data-here />')).toBeNull()
+  })
+
+  it.each([
+    '<input data-here />',
+    '<textarea data-here></textarea>',
+    '<select data-here></select>',
+    '<button data-here></button>',
+    '<div role="dialog"><input type="checkbox" data-here /></div>',
+    '<a href="#" data-here></a>',
+  ])('of a clicker steps wherever the focus is (%#)', (markup) => {
+    expect(pressed({ code: 'PageDown' }, markup)).toBe('next')
+    expect(pressed({ code: 'PageUp' }, markup)).toBe('back')
   })
 })

@@ -35,5 +35,6 @@ export function wishOf(event: KeyboardEvent): Wish | null {
   if (commands || event.altKey) return null
   const press = pressOf(event)
   if (press) return target.closest(event.code === 'Space' ? pressed : steered) ? null : press
+  if (target.closest('[role="dialog"]')) return null
   return (shortcuts as Record<string, Shortcut>)[event.code] ?? null
 }

@@ -2,6 +2,7 @@
  * A lesson's running order: named demonstrations in a row. Without signing in it lives in the page's address, behind the #;
  * as a file it is JSON with a format name and a version.
  */
+import { cameFrom } from '../shared/boardAddress'
 import { t } from '../said/said.svelte'
 
 export interface OrderItem {
@@ -112,13 +113,9 @@ export const writeOrder = (order: RunningOrder): string =>
 
 /** The part of an address behind the #: the running order, and the place in the Desk that the teacher came from. */
 export const hashOf = (order: RunningOrder, from: string | null): string => {
-  const parts = [orderAddress(order), from && `from=${from}`].filter(Boolean)
+  const parts = [orderAddress(order), from && cameFrom(from)].filter(Boolean)
   return parts.length > 0 ? `#${parts.join('&')}` : ''
 }
-
-/** The place in the Desk that an address leads back to, or null. */
-export const readFrom = (hash: string): string | null =>
-  /[#&]from=([\w-]{1,40}(?:\/[\w-]{1,60}){0,3})(?:&|$)/.exec(hash)?.[1] ?? null
 
 /** The part of an address that carries a running order; nothing for an empty one. */
 function orderAddress(order: RunningOrder): string {

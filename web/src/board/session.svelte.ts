@@ -3,6 +3,7 @@ import languages from 'virtual:said/board'
 import {
   api,
   ask,
+  session,
   tell,
   type Demonstration,
   type HouseRules,
@@ -13,13 +14,22 @@ import {
 import { LiveReadings } from '../sheet/readings.svelte'
 import { Latest } from '../shared/latest'
 import { wholeSheet, type View } from '../sheet/view'
-import { addressOf, angleOf, readAddress, requestOf, usual, type Wanted } from './address'
-import { loadCabinet } from './cabinet'
+import {
+  addressOf,
+  angleOf,
+  readAddress,
+  readFrom,
+  requestOf,
+  usual,
+  type Wanted,
+} from '../shared/boardAddress'
+import { loadInstruments } from '../shared/instruments'
+import { unusual } from '../shared/houseRules'
 import { choices } from './choices.svelte'
 import * as hand from './hand'
 import { keep, kept } from './keep'
 import { Lesson } from './lesson.svelte'
-import { hashOf, readFrom, readOrder } from './order'
+import { hashOf, readOrder } from './order'
 import { angleOf as angleAt, figureOf, type Opening } from './openings'
 import type { Press } from './player'
 import { Stage } from './stage.svelte'
@@ -33,6 +43,7 @@ export class BoardSession {
   wanted: Wanted = $state.raw(usual)
   instruments: Instrument[] = $state.raw([])
   demonstrations: Demonstration[] = $state.raw([])
+  classes: Schema['ClassReply'][] | null = $state.raw(null)
   failure = $state('')
   ready = $state(false)
   panel: Panel | null = $state(null)
@@ -51,6 +62,13 @@ export class BoardSession {
 
   get title(): string {
     return this.script?.title.text ?? t('shared.product')
+  }
+
+  /** The class in whose way things are shown, by its name. */
+  get className(): string | undefined {
+    const chosen = this.classes?.find((one) => one.id === choices.now.classId)
+    const isItsWay = JSON.stringify(unusual(chosen?.rules)) === JSON.stringify(this.wanted.rules)
+    return isItsWay ? chosen?.name : undefined
   }
 
   /** Whether an instrument is one that the teacher has described. */
@@ -94,13 +112,12 @@ export class BoardSession {
   }
 
   async #fetchLists(): Promise<void> {
-    const [instruments, demonstrations, cabinet] = await Promise.all([
-      ask(api.GET('/api/v1/instruments')),
+    const [instruments, demonstrations] = await Promise.all([
+      loadInstruments(),
       ask(api.GET('/api/v1/demonstrations')),
-      loadCabinet(),
     ])
-    this.#own = cabinet.map((i) => i.protractor.id)
-    this.instruments = [...instruments, ...cabinet]
+    this.#own = instruments.own
+    this.instruments = instruments.all
     this.demonstrations = demonstrations
   }
 
@@ -118,8 +135,34 @@ export class BoardSession {
       show: demonstration.key,
       measure: demonstration.measure,
       endLength: demonstration.endLength,
-      instrument: demonstration.instrumentId,
+      instrument: this.#instrumentFor(demonstration.instrumentId),
     })
+  }
+
+  /** The class's own protractor where it is built like the one that would be taken. */
+  #instrumentFor(taken: string, rules = this.wanted.rules): string {
+    const shapeOf = (id: string | null | undefined): string | undefined =>
+      this.instruments.find((i) => i.protractor.id === id)?.protractor.shape
+    const own = rules.instrument
+    return own && taken === usual.instrument && shapeOf(own) === shapeOf(taken) ? own : taken
+  }
+
+  /** The teacher's classes; null while nobody is signed in. */
+  async loadClasses(): Promise<void> {
+    try {
+      if (!(await session('teacher')).signedIn) return
+      this.classes = (await ask(api.GET('/api/v1/classes'))).filter((one) => !one.archived)
+    } catch {
+      // The Board works without.
+    }
+  }
+
+  /** The Board shows things in the way of a class from now on; null for the usual way. */
+  async choose(id: string | null): Promise<void> {
+    choices.set({ classId: id })
+    const rules = unusual(this.classes?.find((one) => one.id === id)?.rules)
+    const instrument = this.#instrumentFor(usual.instrument, rules)
+    await this.show({ ...this.wanted, rules, instrument, placement: null, answer: null })
   }
 
   /** The demonstration at a place of the running order. */
@@ -155,9 +198,18 @@ export class BoardSession {
   /** Opens what the address says, as it was left in this tab. */
   async begin(): Promise<void> {
     const read = readAddress(location.search)
+    // Without rules in the address those of the class are in force that was chosen at this device.
+    const ofClass = choices.now.classId !== null && !/[?&]rules=/.test(location.search)
     try {
+      if (ofClass) await this.loadClasses()
+      const chosen = ofClass && this.classes?.find((one) => one.id === choices.now.classId)
+      if (chosen && read.wanted) read.wanted.rules = unusual(chosen.rules)
       await this.#speakFor(read.wanted?.rules ?? {})
       await this.#fetchLists()
+      if (chosen && read.wanted) {
+        const { instrument, rules } = read.wanted
+        read.wanted.instrument = this.#instrumentFor(instrument, rules)
+      }
     } catch (error) {
       this.failure = tell(error)
       return

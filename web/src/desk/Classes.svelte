@@ -3,8 +3,9 @@
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
   import TextInput from 'carbon-components-svelte/src/TextInput/TextInput.svelte'
   import { onMount } from 'svelte'
-  import { api, ask, tell, type HouseRules, type Schema } from '../api/client'
+  import { api, ask, tell, type HouseRules, type Instrument, type Schema } from '../api/client'
   import { download } from '../shared/download'
+  import { loadInstruments } from '../shared/instruments'
   import { Latest } from '../shared/latest'
   import RulesForm from '../shared/RulesForm.svelte'
   import Cards from './Cards.svelte'
@@ -16,6 +17,7 @@
   import Slotted from '../said/Slotted.svelte'
 
   let classes: Schema['ClassReply'][] = $state([])
+  let instruments: Instrument[] = $state.raw([])
   let open = $state<Schema['ClassDetailReply'] | null>(null)
   /** PINs told in this visit: each is shown once and then only kept as a hash. */
   let pins: Record<string, string> = $state({})
@@ -40,6 +42,12 @@
       failure = tell(error)
     }
   }
+
+  const openRules = (): Promise<void> =>
+    guarded(async () => {
+      rulesOpen = !rulesOpen
+      if (instruments.length === 0) instruments = (await loadInstruments()).all
+    })
 
   const latest = new Latest()
 
@@ -198,7 +206,7 @@
         </p>
       {/if}
       <p>
-        <button type="button" class="link" aria-expanded={rulesOpen} onclick={() => (rulesOpen = !rulesOpen)}
+        <button type="button" class="link" aria-expanded={rulesOpen} onclick={openRules}
           >{t('desk.classes.rules')}</button
         >
         {#if said}<span role="status">{said}</span>{/if}
@@ -206,7 +214,13 @@
       {#if rulesOpen}
         {#key open.id}
           <div class="rules">
-            <RulesForm {rules} trust={[]} submit={t('desk.classes.keep-rules')} onchoose={setRules} />
+            <RulesForm
+              {rules}
+              {instruments}
+              trust={[]}
+              submit={t('desk.classes.keep-rules')}
+              onchoose={setRules}
+            />
           </div>
         {/key}
       {/if}

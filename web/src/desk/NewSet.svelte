@@ -4,7 +4,7 @@
   import TextInput from 'carbon-components-svelte/src/TextInput/TextInput.svelte'
   import { onMount, untrack } from 'svelte'
   import { api, ask, tell, type Instrument, type Schema } from '../api/client'
-  import { loadCabinet } from '../board/cabinet'
+  import { ownInstruments } from '../shared/instruments'
   import { Latest } from '../shared/latest'
   import GiveForm, { type Giving } from './GiveForm.svelte'
   import ItemCard from './ItemCard.svelte'
@@ -108,7 +108,7 @@
         ask(api.GET('/api/v1/classes')),
         ask(api.GET('/api/v1/exercise-kinds')),
         ask(api.GET('/api/v1/instruments')),
-        loadCabinet(),
+        ownInstruments(),
       ])
       ;[mistakes, ready] = await Promise.all([
         ask(api.GET('/api/v1/mistakes')),

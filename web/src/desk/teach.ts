@@ -1,7 +1,6 @@
 /** The Board's address for teaching again what a nameless answer showed, in the way of its class. */
 import type { Schema } from '../api/client'
-import { addressOf, usual } from '../board/address'
-import { emptyOrder, hashOf } from '../board/order'
+import { addressOf, cameFrom, usual } from '../shared/boardAddress'
 import { unusual } from '../shared/houseRules'
 
 /**
@@ -35,6 +34,6 @@ export function teachAgain(
         : null,
       answer: replay ? example.answered : null,
     }) +
-    hashOf(emptyOrder, from)
+    `#${cameFrom(from)}`
   )
 }

@@ -6,7 +6,8 @@
   import TextInput from 'carbon-components-svelte/src/TextInput/TextInput.svelte'
   import names from 'virtual:said/names'
   import offered from 'virtual:said/words'
-  import type { HouseRules, Schema } from '../api/client'
+  import type { HouseRules, Instrument, Schema } from '../api/client'
+  import { instrumentName } from '../sheet/instrumentName'
   import { spokenLanguage, t } from '../said/said.svelte'
   import { lineLabels, ruleChoices, wordLabels } from './houseRules'
 
@@ -15,10 +16,14 @@
     rules: Partial<HouseRules>
     /** How far each rule can be trusted on the instrument at hand; empty when there is none. */
     trust: Schema['RuleTrustReply'][]
+    /** The instruments that the class may use. */
+    instruments?: readonly Instrument[]
+    /** The steps at which a line may be said, beside those of measuring. */
+    steps?: readonly { key: string; label: string }[]
     submit: string
     onchoose: (rules: Partial<HouseRules>) => void
   }
-  let { rules, trust, submit, onchoose }: Props = $props()
+  let { rules, trust, instruments = [], steps = [], submit, onchoose }: Props = $props()
 
   // svelte-ignore state_referenced_locally
   let draft: Partial<HouseRules> = $state($state.snapshot(rules) as Partial<HouseRules>)
@@ -60,6 +65,11 @@
   const language = $derived(draft.language ?? spokenLanguage())
   const words = $derived(Object.entries(offered[language] ?? {}))
 
+  const lines = $derived([
+    ...Object.entries(lineLabels).map(([step, label]) => [step, t(label)] as const),
+    ...steps.filter(({ key }) => !(key in lineLabels)).map(({ key, label }) => [key, label] as const),
+  ])
+
   /** A class has words of its own for one language: with another one it begins anew. */
   function setLanguage(tag: string): void {
     if (tag !== language) draft = { ...draft, language: tag, words: undefined }
@@ -83,6 +93,19 @@
     >
       {#each names as { tag, name } (tag)}<SelectItem value={tag} text={name} />{/each}
     </Select>
+    {#if instruments.length > 0}
+      <Select
+        id="rule-instrument"
+        labelText={t('shared.rules.instrument.label')}
+        selected={draft.instrument ?? ''}
+        on:update={(e) => (draft = set(draft, 'instrument', String(e.detail) || undefined))}
+      >
+        <SelectItem value="" text={t('shared.rules.instrument.usual')} />
+        {#each instruments as { protractor } (protractor.id)}
+          <SelectItem value={protractor.id} text={instrumentName(protractor)} />
+        {/each}
+      </Select>
+    {/if}
     {#each ruleChoices as { key, label, choices } (key)}
       <Select
         id="rule-{key}"
@@ -115,9 +138,9 @@
   </div>
   <h3>{t('shared.rules.line.title')}</h3>
   <div class="grid">
-    {#each Object.entries(lineLabels) as [step, label] (step)}
+    {#each lines as [step, label] (step)}
       <TextInput
-        labelText={t(label)}
+        labelText={label}
         maxlength={160}
         value={own[step] ?? ''}
         on:input={(e) => setLine(step, String(e.detail ?? ''))}
@@ -129,7 +152,8 @@
 
 <style>
   form {
-    width: 640px;
+    width: 40rem;
+    max-width: 100%;
     padding: 18px 22px;
     display: flex;
     flex-direction: column;
@@ -144,7 +168,7 @@
   }
   .grid {
     display: grid;
-    grid-template-columns: repeat(3, 1fr);
+    grid-template-columns: repeat(auto-fill, minmax(min(11rem, 100%), 1fr));
     gap: 12px;
   }
   .doubt {

@@ -140,6 +140,7 @@ export function unusual(rules: HouseRules | null | undefined): Partial<HouseRule
       ),
     ),
     ...(rules.language && { language: rules.language }),
+    ...(rules.instrument && { instrument: rules.instrument }),
     ...(Object.keys(words).length > 0 && { words: words as HouseRules['words'] }),
     ...(rules.ownLines && Object.keys(rules.ownLines).length > 0 && { ownLines: rules.ownLines }),
   }

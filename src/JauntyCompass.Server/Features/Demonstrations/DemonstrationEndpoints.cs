@@ -3,6 +3,7 @@ using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Demonstrations.WentWrong;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Lessons;
+using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Validation;
 using JauntyCompass.Core.Wording;
 using JauntyCompass.Locales;
@@ -86,6 +87,8 @@ public sealed record DemonstrationRequest(
 /// <param name="LeastMeasure">The smallest measure it can show, in degrees.</param>
 /// <param name="MostMeasure">The largest measure it can show, in degrees.</param>
 /// <param name="Mistake">For a replay: key of the mistake.</param>
+/// <param name="Picture">The sheet at the step that tells most of it, without writing.</param>
+/// <param name="Window">The part of the sheet that is seen on it.</param>
 public sealed record DemonstrationReply(
     string Key,
     DemonstrationGroup Group,
@@ -96,7 +99,9 @@ public sealed record DemonstrationReply(
     string InstrumentId,
     double LeastMeasure,
     double MostMeasure,
-    string? Mistake
+    string? Mistake,
+    SheetState Picture,
+    SheetWindow Window
 );
 
 public static class DemonstrationEndpoints
@@ -125,10 +130,13 @@ public static class DemonstrationEndpoints
             );
     }
 
-    private static Ok<List<DemonstrationReply>> All() =>
-        TypedResults.Ok(
-            DemonstrationCatalogue
-                .All.Select(d => new DemonstrationReply(
+    // The same for everybody: what it says becomes text when it is sent.
+    private static readonly Lazy<List<DemonstrationReply>> Listed = new(() =>
+        [
+            .. DemonstrationCatalogue.All.Select(d =>
+            {
+                Script script = d.Build(d.UsualTask);
+                return new DemonstrationReply(
                     d.Key,
                     d.Facts.Group,
                     d.Title,
@@ -138,10 +146,15 @@ public static class DemonstrationEndpoints
                     d.Facts.UsualInstrument.Id,
                     d.Facts.LeastMeasure,
                     d.Facts.MostMeasure,
-                    (d as Replay)?.Mistake
-                ))
-                .ToList()
-        );
+                    (d as Replay)?.Mistake,
+                    script.Telling(),
+                    script.Window
+                );
+            }),
+        ]
+    );
+
+    private static Ok<List<DemonstrationReply>> All() => TypedResults.Ok(Listed.Value);
 
     private static Ok<Script> Build(DemonstrationRequest request, Speaker speaker)
     {

@@ -146,6 +146,13 @@ export function addressOf(wanted: Wanted): string {
   return `?${query}`
 }
 
+/** The place in the Desk that the Board is to lead back to, as it stands behind the # of an address. */
+export const cameFrom = (place: string): string => `from=${place}`
+
+/** That place, read from an address, or null. */
+export const readFrom = (hash: string): string | null =>
+  /[#&]from=([\w-]{1,40}(?:\/[\w-]{1,60}){0,3})(?:&|$)/.exec(hash)?.[1] ?? null
+
 /** The angle that is demonstrated, its vertex in the middle of the sheet. */
 export function angleOf(wanted: Wanted): Schema['Angle'] {
   const right = wanted.opens === 'right'

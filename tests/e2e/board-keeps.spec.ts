@@ -11,6 +11,7 @@ test('a running order lives in the address, is rearranged, and goes out and in a
   await page.getByRole('button', { name: 'Add what is on the Board' }).click()
   await page.keyboard.press('Escape')
   await page.getByRole('button', { name: 'List' }).click()
+  await page.keyboard.type('draw an angle')
   await page.getByRole('button', { name: 'Draw an angle', exact: true }).click()
   await page.getByRole('button', { name: 'Lesson' }).click()
   await page.getByRole('button', { name: 'Add what is on the Board' }).click()
@@ -69,7 +70,9 @@ test('the sheet is taken away as a clean SVG in millimetres, as a PNG, and as a 
   // On paper nothing but the handout: the steps on one page, the finished sheet true to size on the next.
   await page.emulateMedia({ media: 'print' })
   await expect(page.getByTestId('caption')).toBeHidden()
-  const finished = handout.getByRole('group', { name: 'Finished sheet, true to size' })
+  const finished = handout.getByRole('group', {
+    name: 'Finished sheet, true to size',
+  })
   const arm = await finished.locator('.vertex').evaluate((vertex: SVGElement) => {
     const frame = (vertex as SVGGraphicsElement).getScreenCTM()!
     return Math.hypot(frame.a, frame.b)

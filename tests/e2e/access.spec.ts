@@ -99,21 +99,13 @@ test('cabinet and house rules have no accessibility finding', async ({ page }) =
   await page.getByText('Make it true to size').click()
   expect(await findings(page)).toEqual([])
   await page.getByRole('link', { name: 'Classes' }).click()
-  await page
-    .getByRole('button', {
-      name: 'House rules, language and words of this class',
-    })
-    .click()
+  await page.getByRole('button', { name: 'House rules, language and words of this class' }).click()
   await expect(page.getByRole('button', { name: 'Save these rules' })).toBeVisible()
   expect(await findings(page)).toEqual([])
   await page.getByLabel('A side of an angle').selectOption('ray')
   await page.getByRole('button', { name: 'Save these rules' }).click()
   await expect(page.getByRole('status')).toContainText('Saved')
-  await page
-    .getByRole('button', {
-      name: 'House rules, language and words of this class',
-    })
-    .click()
+  await page.getByRole('button', { name: 'House rules, language and words of this class' }).click()
   await page.getByLabel('A side of an angle').selectOption('arm')
   await page.getByRole('button', { name: 'Save these rules' }).click()
   await expect(page.getByRole('status')).toContainText('Saved')

@@ -10,10 +10,7 @@ async function atBench(
   pin: string,
   id: string,
 ): Promise<Page> {
-  const context = await browser.newContext({
-    baseURL,
-    viewport: { width: 1280, height: 900 },
-  })
+  const context = await browser.newContext({ baseURL, viewport: { width: 1280, height: 900 } })
   const bench = await context.newPage()
   await join(bench, name, pin, id)
   return bench
@@ -21,11 +18,7 @@ async function atBench(
 
 /** The measure of the item on the sheet, as the page was told it. */
 const measureOf = (items: { item: object; view: { prompt: { text: string } } }[], prompt: string): number =>
-  (
-    items.find((i) => i.view.prompt.text === prompt)!.item as {
-      angle: { measure: number }
-    }
-  ).angle.measure
+  (items.find((i) => i.view.prompt.text === prompt)!.item as { angle: { measure: number } }).angle.measure
 
 test('each student is asked what tells most, until it is known what they do', async ({
   page,
@@ -89,16 +82,8 @@ test('what lies on the sheet is there at another device, and answers wait while 
 
   // The first device sees what was handed in elsewhere.
   await desk.reload()
-  await expect(
-    desk.getByRole('button', {
-      name: /Question 1, (correct|nearly there|not yet)/,
-    }),
-  ).toBeVisible()
-  await expect(
-    desk.getByRole('button', {
-      name: /Question 2, (correct|nearly there|not yet)/,
-    }),
-  ).toBeVisible()
+  await expect(desk.getByRole('button', { name: /Question 1, (correct|nearly there|not yet)/ })).toBeVisible()
+  await expect(desk.getByRole('button', { name: /Question 2, (correct|nearly there|not yet)/ })).toBeVisible()
   await desk.context().close()
   await tablet.context().close()
 })

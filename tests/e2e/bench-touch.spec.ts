@@ -36,11 +36,7 @@ for (const [name, viewport] of [
   }) => {
     await signIn(page)
     const pin = await addStudent(page, name)
-    const { id, items } = await give(page, ['measure', 'draw'], {
-      opening: 'right',
-      from: 30,
-      to: 150,
-    })
+    const { id, items } = await give(page, ['measure', 'draw'], { opening: 'right', from: 30, to: 150 })
     const bench = await (await browser.newContext({ baseURL, viewport, hasTouch: true })).newPage()
     const cdp = await bench.context().newCDPSession(bench)
     await join(bench, name, pin, id)

@@ -218,10 +218,7 @@ test.describe('by touch', () => {
     const [a, b] = [await onScreen(page, { x: -60, y: 20 }), await onScreen(page, { x: -20, y: 20 })]
     const cdp = await page.context().newCDPSession(page)
     const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', ...at: Spot[]): Promise<unknown> =>
-      cdp.send('Input.dispatchTouchEvent', {
-        type,
-        touchPoints: at.map((spot, id) => ({ id, ...spot })),
-      })
+      cdp.send('Input.dispatchTouchEvent', { type, touchPoints: at.map((spot, id) => ({ id, ...spot })) })
     await touch('touchStart', a, b)
     for (let far = 10; far <= 80; far += 10)
       await touch('touchMove', { x: a.x - far, y: a.y }, { x: b.x + far, y: b.y })

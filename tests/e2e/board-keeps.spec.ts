@@ -70,9 +70,7 @@ test('the sheet is taken away as a clean SVG in millimetres, as a PNG, and as a 
   // On paper nothing but the handout: the steps on one page, the finished sheet true to size on the next.
   await page.emulateMedia({ media: 'print' })
   await expect(page.getByTestId('caption')).toBeHidden()
-  const finished = handout.getByRole('group', {
-    name: 'Finished sheet, true to size',
-  })
+  const finished = handout.getByRole('group', { name: 'Finished sheet, true to size' })
   const arm = await finished.locator('.vertex').evaluate((vertex: SVGElement) => {
     const frame = (vertex as SVGGraphicsElement).getScreenCTM()!
     return Math.hypot(frame.a, frame.b)
@@ -144,7 +142,8 @@ for (const [measure, says] of [
     await page.goto(`/board?measure=${measure}`)
     await expect(page.getByRole('alert')).toContainText(says!)
     await expect(page.getByTestId('caption')).toHaveCount(0)
-    await page.getByRole('button', { name: 'Kinds of angle' }).click()
+    await page.keyboard.type('kinds of')
+    await page.getByRole('button', { name: 'Kinds of angle', exact: true }).click()
     await expect(page.getByTestId('caption')).toContainText('zero angle')
   })
 }

@@ -178,6 +178,7 @@ test('a clicker goes on through the lesson, and back', async ({ page }) => {
   await page.getByRole('button', { name: 'Lesson', exact: true }).click()
   await page.getByRole('button', { name: 'Add what is on the Board' }).click()
   await page.getByRole('button', { name: /^1\. Measure/ }).click()
+  await expect(page).not.toHaveURL(/show=parts/)
   await page.keyboard.press('End')
   await page.getByRole('button', { name: /^Next: “/ }).waitFor()
   await page.keyboard.press('PageDown')
@@ -202,10 +203,14 @@ test('a teacher chooses a class on the Board: its words, its protractor, its lan
   await page.getByLabel('5 Teal').check()
   await page.getByRole('button', { name: 'Centre mark' }).click()
   await expect(page.getByText('· 5 Teal')).toBeVisible()
-  await page.keyboard.press('End')
-  await expect(page.getByTestId('caption')).toContainText('ray')
-  // Numbered the other way round: zero of the outer scale at the right.
+  // Numbered the other way round: the class's own protractor.
   await expect(page).toHaveURL(/instrument=reversed-half-circle/)
+  await page.getByRole('button', { name: 'List', exact: true }).click()
+  await page.keyboard.type('parts of')
+  await page.keyboard.press('Enter')
+  await expect(page).toHaveURL(/show=parts/)
+  await page.keyboard.press('PageDown')
+  await expect(page.getByTestId('caption')).toContainText('ray')
   // Without an address the class is still there.
   await page.goto('/board')
   await expect(page).toHaveURL(/ray/)

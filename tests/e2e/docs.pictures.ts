@@ -76,10 +76,7 @@ test('pictures of the Desk and the Bench', async ({ page, browser, baseURL }) =>
 
   const pin = await addStudent(page, 'Isla')
   const bench = await (
-    await browser.newContext({
-      baseURL,
-      viewport: { width: 1280, height: 800 },
-    })
+    await browser.newContext({ baseURL, viewport: { width: 1280, height: 800 } })
   ).newPage()
   await join(bench, 'Isla', pin)
   const title = 'Cranes and sails · a short round'
@@ -128,16 +125,9 @@ test('pictures of the Desk and the Bench', async ({ page, browser, baseURL }) =>
 test('pictures of unlike kinds on the Bench', async ({ page, browser, baseURL }) => {
   await signIn(page)
   const pin = await addStudent(page, 'Orla')
-  const { id } = await give(page, ['measure', 'find-mistake'], {
-    theme: 'harbour',
-    from: 30,
-    to: 80,
-  })
+  const { id } = await give(page, ['measure', 'find-mistake'], { theme: 'harbour', from: 30, to: 80 })
   const bench = await (
-    await browser.newContext({
-      baseURL,
-      viewport: { width: 1280, height: 800 },
-    })
+    await browser.newContext({ baseURL, viewport: { width: 1280, height: 800 } })
   ).newPage()
   await join(bench, 'Orla', pin, id)
   await bench.getByRole('button', { name: 'Question 2', exact: true }).click()

@@ -14,10 +14,7 @@ async function seat(page: Page, browser: Browser, baseURL: string, name: string)
   await signIn(page)
   const pin = await addStudent(page, name)
   const { id } = await give(page, ['measure', 'measure', 'measure'])
-  const context = await browser.newContext({
-    baseURL,
-    viewport: { width: 1280, height: 800 },
-  })
+  const context = await browser.newContext({ baseURL, viewport: { width: 1280, height: 800 } })
   const bench = await context.newPage()
   await join(bench, name, pin, id)
   await expect(bench.getByRole('button', { name: 'Hand in' })).toBeVisible()
@@ -55,10 +52,7 @@ test('answers outlive a proxy without a server behind it, a closed page, and a r
     ownInstruments: [await copper(page)],
   })
   const bench = await (
-    await browser.newContext({
-      baseURL,
-      viewport: { width: 1280, height: 800 },
-    })
+    await browser.newContext({ baseURL, viewport: { width: 1280, height: 800 } })
   ).newPage()
   await join(bench, 'Merle', pin)
   await bench.evaluate(() => navigator.serviceWorker.ready.then(() => undefined))

@@ -123,17 +123,11 @@ function said(language: string, id: string): string {
 
 async function work(page: Page, made: Made, right: boolean, keys: boolean, language: string): Promise<void> {
   for (const ask of made.view.asks.filter((a) => !a.optional)) {
-    const on = page.getByRole('button', {
-      name: said(language, 'bench.save-and-next'),
-      exact: true,
-    })
+    const on = page.getByRole('button', { name: said(language, 'bench.save-and-next'), exact: true })
     if ((ask as unknown as { afterwards: boolean }).afterwards && (await on.isVisible())) await on.click()
     await fill(page, made, ask, right, keys)
   }
-  const handIn = page.getByRole('button', {
-    name: said(language, 'bench.hand-in'),
-    exact: true,
-  })
+  const handIn = page.getByRole('button', { name: said(language, 'bench.hand-in'), exact: true })
   if (keys) await handIn.press('Enter')
   else await handIn.click()
   await expect(page.getByTestId('feedback')).toBeVisible()
@@ -179,19 +173,14 @@ for (const [language, keys] of [
     const pin = await addStudent(page, name)
     const { id, items } = await give(page, everyKind, {}, {}, language)
     const own = await (
-      await browser.newContext({
-        baseURL,
-        viewport: { width: 1280, height: 900 },
-      })
+      await browser.newContext({ baseURL, viewport: { width: 1280, height: 900 } })
     ).newPage()
     await join(own, name, pin)
     await own.getByLabel('Language').selectOption(language)
     await own.waitForLoadState('networkidle')
     await own.goto(`/bench#${id}`)
     await own.reload()
-    const panel = own.getByRole('region', {
-      name: said(language, 'bench.panel'),
-    })
+    const panel = own.getByRole('region', { name: said(language, 'bench.panel') })
     const place = (i: number): string =>
       said(language, 'bench.progress.item').replace('{place, number}', String(i + 1))
     for (const [i, made] of items.entries()) {
@@ -212,9 +201,7 @@ for (const [language, keys] of [
       await expect(feedback, made.view.kind).toHaveClass(/accepted/)
     }
     // All is answered: the look back stands at the end.
-    const back = own.getByRole('form', {
-      name: said(language, 'bench.look-back.title'),
-    })
+    const back = own.getByRole('form', { name: said(language, 'bench.look-back.title') })
     await back.getByRole('radio').nth(2).press('Space')
     await back.getByRole('button', { name: said(language, 'shared.save'), exact: true }).click()
     await expect(own.getByText(said(language, 'bench.look-back.kept'))).toBeVisible()
@@ -231,10 +218,7 @@ test('show me replays one’s own answer without telling the right one; another 
   const pin = await addStudent(page, 'Sorrel')
   const { id, items } = await give(page, ['measure', 'clock'])
   const bench = await (
-    await browser.newContext({
-      baseURL,
-      viewport: { width: 1280, height: 900 },
-    })
+    await browser.newContext({ baseURL, viewport: { width: 1280, height: 900 } })
   ).newPage()
   await join(bench, 'Sorrel', pin, id)
   const truth = numberIn(items[0]!.key.at(-1)!.answer.text)
@@ -266,17 +250,10 @@ test('on an empty sheet both rays are drawn, freehand too, from any end', async 
 }) => {
   await signIn(page)
   const pin = await addStudent(page, 'Quince')
-  const { id, items } = await give(page, ['draw'], {
-    baseRays: 'own',
-    from: 40,
-    to: 140,
-  })
+  const { id, items } = await give(page, ['draw'], { baseRays: 'own', from: 40, to: 140 })
   const measure = Number((items[0]!.item as { measure?: number }).measure)
   const bench = await (
-    await browser.newContext({
-      baseURL,
-      viewport: { width: 1280, height: 900 },
-    })
+    await browser.newContext({ baseURL, viewport: { width: 1280, height: 900 } })
   ).newPage()
   await join(bench, 'Quince', pin, id)
   await expect(bench.getByText('The sheet is empty')).toBeVisible()
@@ -305,25 +282,14 @@ test('an arm too short is drawn on with the straightedge, and rubbed out again',
 }) => {
   await signIn(page)
   const pin = await addStudent(page, 'Umber')
-  const { id, items } = await give(page, ['measure'], {
-    arms: 'short',
-    from: 40,
-    to: 140,
-  })
+  const { id, items } = await give(page, ['measure'], { arms: 'short', from: 40, to: 140 })
   const angle = (
     items[0]!.item as unknown as {
-      angle: {
-        vertex: { x: number; y: number }
-        start: number
-        startLength: number
-      }
+      angle: { vertex: { x: number; y: number }; start: number; startLength: number }
     }
   ).angle
   const bench = await (
-    await browser.newContext({
-      baseURL,
-      viewport: { width: 1280, height: 900 },
-    })
+    await browser.newContext({ baseURL, viewport: { width: 1280, height: 900 } })
   ).newPage()
   await join(bench, 'Umber', pin, id)
   await bench.getByRole('radio', { name: 'Straightedge' }).click()

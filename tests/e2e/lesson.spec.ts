@@ -192,16 +192,11 @@ test('however many questions an item has, it can be handed in without looking fo
   const pin = await addStudent(page, 'Teasel')
   const { id } = await give(page, ['figure-angles'])
   const bench = await (
-    await browser.newContext({
-      baseURL,
-      viewport: { width: 1280, height: 640 },
-    })
+    await browser.newContext({ baseURL, viewport: { width: 1280, height: 640 } })
   ).newPage()
   await join(bench, 'Teasel', pin, id)
   await expect(bench.getByLabel('Together')).toBeVisible()
-  await expect(bench.getByRole('button', { name: 'Hand in' })).toBeInViewport({
-    ratio: 1,
-  })
+  await expect(bench.getByRole('button', { name: 'Hand in' })).toBeInViewport({ ratio: 1 })
   await bench.context().close()
 })
 
@@ -218,9 +213,7 @@ test('the class’s own instrument is described in the cabinet, kept, and laid o
 }) => {
   await openDesk(page)
   await page.getByRole('link', { name: 'Cabinet' }).click()
-  const picture = page.getByRole('img', {
-    name: 'Our desk protractor, drawn to size',
-  })
+  const picture = page.getByRole('img', { name: 'Our desk protractor, drawn to size' })
   await expect(picture).toBeVisible()
   await page.getByLabel('What the class calls it').fill('Our green one')
   await page.getByLabel('Radius of the rim, mm').fill('900')
@@ -237,11 +230,9 @@ test('the class’s own instrument is described in the cabinet, kept, and laid o
   expect(await width()).toBeGreaterThan(before * 1.3)
   await page.getByRole('button', { name: 'Put it in the cabinet' }).click()
   await expect(page.getByRole('status')).toContainText('is in the cabinet')
-  await page.getByLabel('Open a file').setInputFiles({
-    name: 'x.json',
-    mimeType: 'application/json',
-    buffer: Buffer.from('{\n"format": 1,\n'),
-  })
+  await page
+    .getByLabel('Open a file')
+    .setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('{\n"format": 1,\n') })
   await expect(page.getByRole('alert')).toContainText('Line 2')
   await page.goto('/board')
   await page.getByRole('button', { name: 'Instruments' }).click()

@@ -16,13 +16,7 @@ let running: ChildProcess | null = null
 let said = ''
 
 const run = async (command: string, ...args: string[]): Promise<string> =>
-  (
-    await promisify(execFile)(join(root, command), args, {
-      cwd: root,
-      env,
-      timeout: 60_000,
-    })
-  ).stdout
+  (await promisify(execFile)(join(root, command), args, { cwd: root, env, timeout: 60_000 })).stdout
 
 async function ready(): Promise<number> {
   const began = Date.now()
@@ -41,10 +35,7 @@ async function ready(): Promise<number> {
 
 async function start(...args: string[]): Promise<number> {
   said = ''
-  running = spawn(join(root, 'start'), ['--port', String(port), ...args], {
-    cwd: root,
-    env,
-  })
+  running = spawn(join(root, 'start'), ['--port', String(port), ...args], { cwd: root, env })
   for (const stream of [running.stdout, running.stderr])
     stream!.on('data', (text: Buffer) => (said += text.toString()))
   const took = await ready()
@@ -70,11 +61,7 @@ async function head(): Promise<(method: string, path: string, body?: unknown) =>
   const send = async (method: string, path: string, body?: unknown, token = ''): Promise<Response> => {
     const reply = await fetch(`${address}/api/v1/${path}`, {
       method,
-      headers: {
-        'content-type': 'application/json',
-        cookie: cookies,
-        'X-Jaunty-Token': token,
-      },
+      headers: { 'content-type': 'application/json', cookie: cookies, 'X-Jaunty-Token': token },
       body: body === undefined ? null : JSON.stringify(body),
     })
     const fresh = reply.headers.getSetCookie().map((cookie) => cookie.split(';')[0]!)
@@ -85,20 +72,11 @@ async function head(): Promise<(method: string, path: string, body?: unknown) =>
     return reply
   }
   const tokenOf = async (): Promise<string> =>
-    (
-      (await (await send('GET', 'session')).json()) as {
-        antiforgeryToken: string
-      }
-    ).antiforgeryToken
+    ((await (await send('GET', 'session')).json()) as { antiforgeryToken: string }).antiforgeryToken
   const made = await send(
     'POST',
     'links/invitation',
-    {
-      key,
-      userName: 'marsh',
-      displayName: 'R. Marsh',
-      password: 'seven small boats',
-    },
+    { key, userName: 'marsh', displayName: 'R. Marsh', password: 'seven small boats' },
     await tokenOf(),
   )
   expect(made.status).toBe(200)
@@ -139,10 +117,7 @@ test('it comes back by itself, starts after everything was killed, and an older 
   await ready()
   // Whoever was signed in when the backup was made is not any more; the accounts are there.
   expect((await ask('GET', 'classes')).status).toBe(401)
-  const again = await ask('POST', 'session', {
-    userName: 'marsh',
-    password: 'seven small boats',
-  })
+  const again = await ask('POST', 'session', { userName: 'marsh', password: 'seven small boats' })
   expect(again.status).toBe(200)
   await expect.poll(classes).toEqual(['Before'])
 

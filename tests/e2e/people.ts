@@ -14,11 +14,7 @@ export async function send(
   const door = path.startsWith('bench/') ? 'bench/session' : 'session'
   const { antiforgeryToken } = await (await page.request.get(`/api/v1/${door}`)).json()
   const headers = { 'X-Jaunty-Token': antiforgeryToken as string }
-  const reply = await page.request.fetch(`/api/v1/${path}`, {
-    method,
-    headers,
-    data: body,
-  })
+  const reply = await page.request.fetch(`/api/v1/${path}`, { method, headers, data: body })
   if (!reply.ok()) throw new Error(await reply.text())
   return reply
 }
@@ -46,30 +42,19 @@ export async function signInByHand(page: Page): Promise<void> {
 /** Adds a student to the demonstration class, and returns the PIN. */
 export async function addStudent(page: Page, name: string): Promise<string> {
   const classes = await (await page.request.get('/api/v1/classes')).json()
-  const reply = await send(page, 'POST', `classes/${classes[0].id}/students`, {
-    givenName: name,
-  })
+  const reply = await send(page, 'POST', `classes/${classes[0].id}/students`, { givenName: name })
   return ((await reply.json()) as { pin: string }).pin
 }
 
 /** An instrument that nobody ships. */
 export async function copper(page: Page): Promise<object> {
   const [desk] = await (await page.request.get('/api/v1/instruments')).json()
-  return {
-    ...desk.protractor,
-    id: 'own-copper',
-    name: 'Our copper one',
-    material: 'metal',
-  }
+  return { ...desk.protractor, id: 'own-copper', name: 'Our copper one', material: 'metal' }
 }
 
 /** Signs a student in, and opens the Bench: at its list, or at a set. */
 export async function join(page: Page, name: string, pin: string, assignment = ''): Promise<void> {
-  await send(page, 'POST', 'bench/session', {
-    classCode: 'heron6',
-    givenName: name,
-    pin,
-  })
+  await send(page, 'POST', 'bench/session', { classCode: 'heron6', givenName: name, pin })
   await page.goto(assignment ? `/bench#${assignment}` : '/bench')
   const there = assignment
     ? page.getByRole('navigation', { name: 'Questions' })
@@ -106,12 +91,7 @@ export async function itemsOf(page: Page, title: string): Promise<Record<string,
       const start = direction(seen.vertex, seen.startTip)
       const turn = direction(seen.vertex, seen.endTip) - start
       const measure = (((seen.opening === 'anticlockwise' ? turn : -turn) % 360) + 360) % 360
-      return {
-        vertex: seen.vertex,
-        start,
-        opening: seen.opening,
-        measure: Math.round(measure * 10) / 10,
-      }
+      return { vertex: seen.vertex, start, opening: seen.opening, measure: Math.round(measure * 10) / 10 }
     }
     return (items as SeenItem[]).map(({ view, figures }) => ({
       ...view,
@@ -201,10 +181,7 @@ export interface ItemView {
   kind: string
   prompt: Said
   asks: Ask[]
-  drawing: {
-    baseRay: { vertex: Spot; direction: number; length: number }
-    opening: string
-  } | null
+  drawing: { baseRay: { vertex: Spot; direction: number; length: number }; opening: string } | null
 }
 export interface Made {
   view: ItemView
@@ -220,17 +197,8 @@ export async function give(
   giving: Record<string, unknown> = {},
   language = 'en',
 ): Promise<{ id: string; items: Made[] }> {
-  const specification = {
-    kinds: kinds.map((kind) => ({ kind, count: 1 })),
-    ...wishes,
-  }
-  const set = await (
-    await send(page, 'POST', 'sets', {
-      title: 'All kinds',
-      seed: 12,
-      specification,
-    })
-  ).json()
+  const specification = { kinds: kinds.map((kind) => ({ kind, count: 1 })), ...wishes }
+  const set = await (await send(page, 'POST', 'sets', { title: 'All kinds', seed: 12, specification })).json()
   const classes = await (await page.request.get('/api/v1/classes')).json()
   const given = { setId: set.id, classId: classes[0].id, tries: 3, ...giving }
   const { id } = await (await send(page, 'POST', 'assignments', given)).json()

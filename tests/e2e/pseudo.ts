@@ -2,16 +2,7 @@
 import { runInNewContext } from 'node:vm'
 import type { Page } from '@playwright/test'
 
-const accents: Record<string, string> = {
-  a: 'á',
-  e: 'é',
-  i: 'í',
-  o: 'ó',
-  u: 'ú',
-  A: 'Á',
-  E: 'É',
-  O: 'Ó',
-}
+const accents: Record<string, string> = { a: 'á', e: 'é', i: 'í', o: 'ó', u: 'ú', A: 'Á', E: 'É', O: 'Ó' }
 const accented = (text: string): string => text.replace(/[aeiouAEO]/g, (letter) => accents[letter]!)
 
 /** A text as the pseudo-language has it, about a third longer. */
@@ -60,9 +51,7 @@ function pseudoReply(value: unknown): unknown {
 export async function speakPseudo(page: Page): Promise<void> {
   await page.context().route(/\/assets\/said-\w+-en-[\w-]{8}\.js/, async (route) => {
     const body = await (await route.fetch()).text()
-    const sandbox: {
-      catalogue?: { messages: Record<string, string | Part[]> }
-    } = {}
+    const sandbox: { catalogue?: { messages: Record<string, string | Part[]> } } = {}
     runInNewContext(body.replace(/export\s*\{\s*(\w+) as default\s*\};?\s*$/, ';catalogue = $1'), sandbox)
     const catalogue = sandbox.catalogue!
     const messages = Object.fromEntries(
@@ -80,10 +69,7 @@ export async function speakPseudo(page: Page): Promise<void> {
   await page.context().route('**/api/v1/**', async (route) => {
     const reply = await route.fetch()
     if (!/json/.test(reply.headers()['content-type'] ?? '')) return route.fulfill({ response: reply })
-    await route.fulfill({
-      response: reply,
-      json: pseudoReply(await reply.json()),
-    })
+    await route.fulfill({ response: reply, json: pseudoReply(await reply.json()) })
   })
 }
 

@@ -18,15 +18,9 @@ let application: ChildProcess | null = null
 let said = ''
 
 const ip = (...args: string[]): string =>
-  execFileSync('ip', args, {
-    encoding: 'utf8',
-    stdio: ['ignore', 'pipe', 'pipe'],
-  })
+  execFileSync('ip', args, { encoding: 'utf8', stdio: ['ignore', 'pipe', 'pipe'] })
 const on = (host: string, command: string, ...args: string[]): string =>
-  execFileSync('ip', ['netns', 'exec', host, command, ...args], {
-    encoding: 'utf8',
-    timeout: 20_000,
-  })
+  execFileSync('ip', ['netns', 'exec', host, command, ...args], { encoding: 'utf8', timeout: 20_000 })
 function clear(): void {
   for (const host of [server, tablet])
     try {

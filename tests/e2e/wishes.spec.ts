@@ -93,11 +93,9 @@ test('a whole set from a file is given as it is, and its answers are marked agai
   await page.goto('/desk')
   await page.getByRole('link', { name: 'New set', exact: true }).click()
   const renamed = text.replace('"All kinds"', '"From a file"')
-  await page.getByLabel('Open settings or a set').setInputFiles({
-    name: 'set.json',
-    mimeType: 'application/json',
-    buffer: Buffer.from(renamed),
-  })
+  await page
+    .getByLabel('Open settings or a set')
+    .setInputFiles({ name: 'set.json', mimeType: 'application/json', buffer: Buffer.from(renamed) })
   await expect(page.getByRole('heading', { name: 'From a file' })).toBeVisible()
 
   const bench = await (await browser.newContext({ baseURL })).newPage()
@@ -145,10 +143,7 @@ test('kinds of angle from a file stand in the sentence, and a set from a file wa
     const { antiforgeryToken } = await (await fetch('/api/v1/session')).json()
     await fetch('/api/v1/teachers', {
       method: 'POST',
-      headers: {
-        'content-type': 'application/json',
-        'X-Jaunty-Token': antiforgeryToken,
-      },
+      headers: { 'content-type': 'application/json', 'X-Jaunty-Token': antiforgeryToken },
       body: JSON.stringify({
         userName: 'gannet',
         displayName: 'S. Gannet',
@@ -169,12 +164,7 @@ test('kinds of angle from a file stand in the sentence, and a set from a file wa
       mimeType: 'application/json',
       buffer: Buffer.from(JSON.stringify(file)),
     })
-  await open({
-    format: 'jaunty-specification',
-    version: 1,
-    title: 'Two kinds',
-    specification,
-  })
+  await open({ format: 'jaunty-specification', version: 1, title: 'Two kinds', specification })
   await expect(page.getByRole('status')).toContainText('Opened Two kinds')
   await expect(page.getByLabel('Kinds of angle').locator('option:checked')).toHaveText('acute or right')
   await expect(page.getByLabel('Tolerance, degrees')).toHaveValue('1.5')

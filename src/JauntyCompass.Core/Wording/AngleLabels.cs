@@ -34,9 +34,13 @@ public static class AngleLabels
     // stands, and how far beside an arm, at which share of it, its name.
     private const double Inside = 36;
     private const double LineHeight = 8;
-    private const double BehindVertex = 15;
-    private const double BesideArm = 7;
+    private const double BehindVertex = 22;
+    private const double BesideArm = 2.5;
     private const double AlongArm = 0.6;
+
+    // Half of the place that a name of an arm takes, so that it stands clear of the arm however that lies.
+    private const double HalfWidth = 16;
+    private const double HalfHeight = 3.5;
 
     /// <summary>The labels that are wanted, each once, in the order in which they are written.</summary>
     /// <param name="angle">The angle.</param>
@@ -98,9 +102,14 @@ public static class AngleLabels
         double length,
         double outward,
         string ray
-    ) =>
-        new(
+    )
+    {
+        Direction away = arm.Turned(outward);
+        Point unit = default(Point).Towards(away, 1);
+        double clear = Math.Abs(unit.X) * HalfWidth + Math.Abs(unit.Y) * HalfHeight + BesideArm;
+        return new(
             Text.Angles.ArmLabel(ray),
-            angle.Vertex.Towards(arm, length * AlongArm).Towards(arm.Turned(outward), BesideArm)
+            angle.Vertex.Towards(arm, length * AlongArm).Towards(away, clear)
         );
+    }
 }

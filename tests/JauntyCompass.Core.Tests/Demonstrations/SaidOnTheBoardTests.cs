@@ -169,8 +169,14 @@ public partial class SaidOnTheBoardTests
             {
                 continue;
             }
-            Question guess = shown.Build(task).Steps.Single(s => s.Key == "guess").Question!;
+            Script script = shown.Build(task);
+            int at = script.Steps.ToList().FindIndex(s => s.Key == "guess");
+            Question guess = script.Steps[at].Question!;
             guess.Choices.ShouldBeUnique();
+            guess.Choices.Count.ShouldBeInRange(2, 4);
+            // Everybody looks before anybody speaks.
+            script.Steps[at - 1].Key.ShouldBe("silence");
+            script.Steps[at - 1].Question.ShouldBeNull();
             foreach (InstrumentMistake mistake in MistakeCatalogue.All.OfType<InstrumentMistake>())
             {
                 if (mistake.NeedsTwoScales is bool two && two != with.Scales.Count > 1)

@@ -219,10 +219,10 @@
     <p class="visually-hidden" aria-live="polite">{stage.free ? (live.reply?.lying.text ?? '') : ''}</p>
     {#if options.pointer}<HandPointer />{/if}
     {#if labelling}
-      {@const opening = labelling}
       <LabelForm
-        names={session.namesAt(opening)}
+        names={session.namesAt(labelling)}
         onlabel={(labels, names) => {
+          const opening = labelling!
           labelling = null
           void session.label(opening, labels, names)
         }}

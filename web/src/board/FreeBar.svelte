@@ -45,14 +45,12 @@
     justify-content: center;
     align-items: center;
     gap: 0 0.25rem;
-    padding: 2px 0.25rem 2px 0.875rem;
+    min-height: 2.25rem;
+    padding: 2px 0.875rem;
     background: #fff;
     color: #0f2340;
     border: 1px solid #8a5f0e;
     font-size: 0.9375rem;
-  }
-  span {
-    min-height: 1.5rem;
   }
   button {
     font-size: 0.9375rem;

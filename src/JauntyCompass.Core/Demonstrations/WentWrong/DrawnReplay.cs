@@ -73,15 +73,18 @@ public sealed class DrawnReplay(Mistake mistake)
             Text.Demonstrations.Labels.Drawing,
             Text.Demonstrations.WentWrong.Drawn(measure, task.Names.StartRay)
         );
-        (Message[] choices, int answer) = ReplayDemonstrations.DrawnGuesses(
-            mistake,
-            task.Instrument
-        );
+        Guessing.Silence(board);
         board.Step(
             "guess",
             Text.Demonstrations.Labels.Guess,
             Text.Demonstrations.WentWrong.DrawnGuess(mistake.Name),
-            new Question(Text.Demonstrations.WentWrong.DrawnQuestion, choices, answer)
+            Guessing.Of(
+                Text.Demonstrations.WentWrong.DrawnQuestion,
+                mistake.Name,
+                ReplayDemonstrations.OtherGuessesOfDrawing(mistake, asked, task.Instrument),
+                Key,
+                measure
+            )
         );
         board.Step("happened", Text.Demonstrations.Labels.WhatHappened, feedback.Happened!);
         board.Step("remedy", Text.Demonstrations.Labels.WhatHelps, feedback.Next!);

@@ -44,22 +44,6 @@ public abstract class ExplainedReplay(DemonstrationFacts facts) : Demonstration(
             WhyMeasure = Text.Demonstrations.Why.WouldNotShow,
         };
 
-    // The right guess stands now here, now there.
-    private Question Guess(Explanation explanation)
-    {
-        int count = explanation.Guesses.Count;
-        int by = Key.Length % count;
-        return new Question(
-            Text.Demonstrations.WentWrong.ExplainedQuestion,
-            [
-                .. Enumerable
-                    .Range(0, count)
-                    .Select(i => explanation.Guesses[(i + count - by) % count]),
-            ],
-            (explanation.Answer + by) % count
-        );
-    }
-
     /// <inheritdoc/>
     public override Script Build(DemonstrationTask task)
     {
@@ -67,11 +51,18 @@ public abstract class ExplainedReplay(DemonstrationFacts facts) : Demonstration(
         Explanation explanation = Explain(task, board);
         Wrong(task, board);
         board.Step("answer", Text.Demonstrations.Labels.Answer, explanation.Said);
+        Guessing.Silence(board);
         board.Step(
             "guess",
             Text.Demonstrations.Labels.Guess,
             Text.Demonstrations.WentWrong.LookClosely,
-            Guess(explanation)
+            Guessing.Of(
+                Text.Demonstrations.WentWrong.ExplainedQuestion,
+                explanation.Guesses[explanation.Answer],
+                explanation.Guesses.Where((_, i) => i != explanation.Answer),
+                Key,
+                task.Angle.Measure.Degrees
+            )
         );
         board.Step("happened", Text.Demonstrations.Labels.WhatHappened, explanation.Happened);
         board.Step("remedy", Text.Demonstrations.Labels.WhatHelps, explanation.Remedy);

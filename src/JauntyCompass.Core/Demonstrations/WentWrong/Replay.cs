@@ -78,7 +78,7 @@ public sealed class Replay(Mistake mistake)
         var steps = new MeasuringSteps(board, Id, laying);
         steps.LayAtOnce();
         board.Lift(Id);
-        Answer(board, task.Instrument, slip);
+        Answer(board, task, laying, slip);
         Again(board, laying, slip, task);
         board.Lift(Id);
         board.Sheet = board.Sheet with { Notes = [] };
@@ -91,19 +91,30 @@ public sealed class Replay(Mistake mistake)
         );
     }
 
-    private void Answer(Storyboard board, Protractor instrument, MeasuringExample slip)
+    private void Answer(
+        Storyboard board,
+        DemonstrationTask task,
+        StandardPlacement laying,
+        MeasuringExample slip
+    )
     {
-        (Message[] choices, int answer) = ReplayDemonstrations.Guesses(mistake, instrument);
         board.Step(
             "answer",
             Text.Demonstrations.Labels.Answer,
             Text.Demonstrations.WentWrong.Answer(slip.Answer)
         );
+        Guessing.Silence(board);
         board.Step(
             "guess",
             Text.Demonstrations.Labels.Guess,
             Text.Demonstrations.WentWrong.Guess(mistake.Name),
-            new Question(Text.Demonstrations.WentWrong.GuessQuestion(slip.Answer), choices, answer)
+            Guessing.Of(
+                Text.Demonstrations.WentWrong.GuessQuestion(slip.Answer),
+                mistake.Name,
+                ReplayDemonstrations.OtherGuesses(mistake, LaidIn(task, laying), slip.Answer),
+                Key,
+                task.Angle.Measure.Degrees
+            )
         );
     }
 
@@ -185,19 +196,20 @@ public sealed class Replay(Mistake mistake)
         steps.Write(task.Names.Full, steps.StandardPlacement.Rounded);
     }
 
+    // A reflex angle is shown whole, though the smaller one beside it is what a half circle reads.
+    private static LaidAngle LaidIn(DemonstrationTask task, StandardPlacement laying) =>
+        laying.Angle.Measure == task.Angle.Measure
+            ? laying.Laid
+            : LaidAngle.Of(
+                task.Angle,
+                laying.Protractor,
+                laying.Placement,
+                laying.Angle.Start == task.Angle.Start ? WhichArm.Start : WhichArm.End
+            );
+
     private MeasuringExample? SlipOf(DemonstrationTask task, StandardPlacement laying)
     {
-        // A reflex angle is shown whole, though the smaller one beside it is what a half circle reads.
-        LaidAngle laid =
-            laying.Angle.Measure == task.Angle.Measure
-                ? laying.Laid
-                : LaidAngle.Of(
-                    task.Angle,
-                    laying.Protractor,
-                    laying.Placement,
-                    laying.Angle.Start == task.Angle.Start ? WhichArm.Start : WhichArm.End
-                );
-        MeasuringExample? usual = ReplayCatalogue.Measuring(mistake)!.Replay(laid);
+        MeasuringExample? usual = ReplayCatalogue.Measuring(mistake)!.Replay(LaidIn(task, laying));
         if (usual is null)
         {
             return null;

@@ -12,8 +12,6 @@ namespace JauntyCompass.Core.Demonstrations.WentWrong;
 /// <summary>One replay for every mistake of the catalogue that can be shown on the sheet.</summary>
 public static class ReplayDemonstrations
 {
-    private const int MostGuesses = 4;
-
     /// <summary>All replays, the commonest mistake first.</summary>
     public static IReadOnlyList<Demonstration> All { get; } =
     [.. Shown().Select(m => new Replay(m)), .. Drawn().Select(m => new DrawnReplay(m))];
@@ -27,37 +25,39 @@ public static class ReplayDemonstrations
         ) ?? mistake.Demonstration!;
 
     /// <summary>
-    /// What the class may guess: the mistake itself among those that follow it in the catalogue and can be made with the instrument, each
-    /// in a place of its own.
+    /// What else could have gone wrong in measuring an angle with an instrument: mistakes that can be made there and lead to another answer,
+    /// the likeliest first.
     /// </summary>
-    internal static (Message[] Choices, int Answer) Guesses(
+    internal static IEnumerable<Message> OtherGuesses(
         Mistake mistake,
-        Protractor instrument
-    ) => Guesses([.. Shown()], mistake, instrument);
+        LaidAngle laid,
+        double answer
+    ) =>
+        Others(Shown(), mistake, laid.Protractor)
+            .Where(m =>
+                ReplayCatalogue.Measuring(m)?.Replay(laid) is { } example
+                && Math.Abs(example.Answer - answer) >= ToldApart
+            )
+            .Select(m => m.Name);
 
     /// <summary>The same for a drawing.</summary>
-    internal static (Message[] Choices, int Answer) DrawnGuesses(
+    internal static IEnumerable<Message> OtherGuessesOfDrawing(
         Mistake mistake,
+        Angle asked,
         Protractor instrument
-    ) => Guesses([.. Drawn()], mistake, instrument);
+    ) =>
+        Others(Drawn(), mistake, instrument)
+            .Where(m => ReplayCatalogue.Drawing(m)?.Replay(asked, instrument) is not null)
+            .Select(m => m.Name);
 
-    private static (Message[] Choices, int Answer) Guesses(
+    // Answers nearer to each other than this, in degrees, are one and the same to a class.
+    private const double ToldApart = 0.5;
+
+    private static IEnumerable<Mistake> Others(
         IEnumerable<Mistake> all,
         Mistake mistake,
         Protractor instrument
-    )
-    {
-        List<Mistake> among = [.. all.Where(m => m == mistake || m.CanBeMadeOn(instrument))];
-        int own = among.FindIndex(m => m.Key == mistake.Key);
-        int count = Math.Min(MostGuesses, among.Count);
-        List<Mistake> guesses =
-        [
-            .. Enumerable.Range(1, count - 1).Select(i => among[(own + i) % among.Count]),
-        ];
-        int answer = own % count;
-        guesses.Insert(answer, mistake);
-        return ([.. guesses.Select(m => m.Name)], answer);
-    }
+    ) => all.Where(m => m != mistake && m.CanBeMadeOn(instrument)).OrderByDescending(m => m.Prior);
 
     private static IEnumerable<Mistake> Shown() =>
         MistakeCatalogue.All.Where(m => ShowsAt(m, 64) || ShowsAt(m, 237));

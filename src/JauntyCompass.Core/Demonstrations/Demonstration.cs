@@ -28,6 +28,9 @@ public sealed record DemonstrationTask(
 /// <summary>Under which heading of the Board's list a demonstration stands.</summary>
 public enum DemonstrationGroup
 {
+    /// <summary>The lesson's beginning and end.</summary>
+    Lesson,
+
     /// <summary>Words and names.</summary>
     Words,
 

@@ -1,6 +1,8 @@
 using JauntyCompass.Core.Demonstrations.Clocks;
 using JauntyCompass.Core.Demonstrations.Drawing;
 using JauntyCompass.Core.Demonstrations.Estimating;
+using JauntyCompass.Core.Demonstrations.Figures;
+using JauntyCompass.Core.Demonstrations.Lesson;
 using JauntyCompass.Core.Demonstrations.Measuring;
 using JauntyCompass.Core.Demonstrations.Naming;
 using JauntyCompass.Core.Demonstrations.Outlines;
@@ -17,17 +19,27 @@ public static class DemonstrationCatalogue
     /// <summary>Every demonstration, in the order of a course.</summary>
     public static IReadOnlyList<Demonstration> All { get; } =
     [
+        LessonQuestions.AtTheBeginning,
+        LessonQuestions.AtTheEnd,
+        new QuickRound(),
         new PartsOfAnAngle(),
         new NamingAngles(),
         new KindsOfAngle(),
         new RightAngleBox(),
         new OutlineCorners(),
         new EstimateAngle(),
+        new WhichIsLarger(),
+        new WhichIsExactly(),
         new MeasureAngle(),
         new MeasureFromBothArms(),
         new TraceShortArms(),
         new InBetweenGraduations(),
+        new CountFromNinety(),
+        new CountBack(),
         new NotFromZero(),
+        new RangeBetween(),
+        PolygonAngles.OfTriangle,
+        PolygonAngles.OfFourCorners,
         new FullCircleTurn(),
         new ClockHands(),
         new MeasureByTouch(),

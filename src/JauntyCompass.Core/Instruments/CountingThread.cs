@@ -64,6 +64,22 @@ public sealed record CountingThread(
         in Placement placement,
         int scaleIndex,
         double reading
+    ) => Between(protractor, placement, scaleIndex, 0, reading);
+
+    /// <summary>
+    /// Runs a thread along a scale of a laid instrument from a label to a reading: on from it in tens, a five and ones, or back from it in ones.
+    /// </summary>
+    /// <param name="protractor">The instrument.</param>
+    /// <param name="placement">Where it lies.</param>
+    /// <param name="scaleIndex">The scale to count along.</param>
+    /// <param name="label">Where to begin, in degrees on that scale: a multiple of ten, or of five to count back from.</param>
+    /// <param name="reading">Where to stop, in degrees on that scale.</param>
+    public static CountingThread Between(
+        Protractor protractor,
+        in Placement placement,
+        int scaleIndex,
+        double label,
+        double reading
     )
     {
         Scale scale = protractor.Scales[scaleIndex];
@@ -72,7 +88,9 @@ public sealed record CountingThread(
         int sense = scale.Growth.Sign() * (placement.TurnedOver ? -1 : 1);
         var stops = new List<ThreadStop>();
         foreach (
-            (double number, GraduationRank rank) in Counted(reading, protractor.SmallestGraduation)
+            (double number, GraduationRank rank) in reading < label
+                ? CountedBack(label, reading)
+                : Counted(label, reading, protractor.SmallestGraduation)
         )
         {
             stops.Add(
@@ -83,13 +101,26 @@ public sealed record CountingThread(
             scale.Id,
             placement.Centre,
             radius,
-            placement.DirectionOf(scale.BearingOf(0)),
-            sense * reading,
+            placement.DirectionOf(scale.BearingOf(label)),
+            sense * (reading - label),
             stops
         );
     }
 
+    private static IEnumerable<(double Number, GraduationRank Rank)> CountedBack(
+        double label,
+        double reading
+    )
+    {
+        yield return (label, label % 10 == 0 ? GraduationRank.Ten : GraduationRank.Five);
+        for (double number = label - 1; number >= reading - 0.05; number--)
+        {
+            yield return (number, GraduationRank.One);
+        }
+    }
+
     private static IEnumerable<(double Number, GraduationRank Rank)> Counted(
+        double label,
         double reading,
         double smallest
     )
@@ -98,7 +129,7 @@ public sealed record CountingThread(
         double last = reading + 0.05;
         // Creases are wider apart than ten: they are counted themselves.
         double tens = Math.Max(10, smallest);
-        double number = 0;
+        double number = label;
         for (; number <= last; number += tens)
         {
             yield return (number, GraduationRank.Ten);

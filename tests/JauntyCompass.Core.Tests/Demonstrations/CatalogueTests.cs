@@ -96,12 +96,17 @@ public class CatalogueTests
                 CountingThread count = thread.Count;
                 LaidInstrument laid = state.Instruments.First(i => i.Id == thread.Id);
                 count.Centre.ShouldBe(laid.Placement.Centre);
-                // The thread runs from a zero along the graduations, the way the numbers grow.
+                // The thread runs along the graduations, from a zero, or from the label that the class counts on or back from.
                 Protractor protractor = shown.Task.Instrument;
                 int index = protractor.IndexOf(count.ScaleId);
-                Direction zero = laid.Placement.DirectionOf(protractor.Scales[index].ZeroAt);
-                count.From.ShorterTurnTo(zero).ShouldBe(0, 1e-6);
-                count.Stops[0].Reading.ShouldBe(0);
+                double label = count.Stops[0].Reading;
+                (label % 5).ShouldBe(0);
+                Direction begins = laid.Placement.DirectionOf(
+                    protractor.Scales[index].BearingOf(label)
+                );
+                count.From.ShorterTurnTo(begins).ShouldBe(0, 1e-6);
+                // And the sheet is seen with its last bead on the arm, or on a label on the way there.
+                count.Stops.Count.ShouldBeGreaterThan(0);
             }
         }
     }

@@ -18,6 +18,7 @@
   let { demonstrations, instruments, shown, onpick }: Props = $props()
 
   const order: Demonstration['group'][] = [
+    'lesson',
     'words',
     'estimating',
     'measuring',

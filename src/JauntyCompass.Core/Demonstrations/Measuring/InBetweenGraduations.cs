@@ -1,4 +1,3 @@
-using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Validation;
 using JauntyCompass.Locales;
@@ -27,16 +26,7 @@ public sealed class InBetweenGraduations()
     public override void Validate(DemonstrationTask task, ValidationErrors errors)
     {
         base.Validate(task, errors);
-        if (task.Instrument.SmallestGraduation > 1 || task.Instrument.LabelEvery != 10)
-        {
-            errors.Add("instrument", Text.Demonstrations.Problem.NeedsSingleDegrees);
-        }
-        else if (
-            errors.None && StandardPlacement.Of(task.Angle, task.Names, task.Instrument) is null
-        )
-        {
-            errors.Add("instrument", Text.Demonstrations.Problem.NoZero);
-        }
+        LayingFaults.NeedsSingleDegrees(task, errors);
     }
 
     /// <inheritdoc/>
@@ -50,14 +40,7 @@ public sealed class InBetweenGraduations()
         int ones = reading % 10;
         board.Put(new Figure(Id, task.Angle) { Names = task.Names });
         var steps = new MeasuringSteps(board, Id, laying);
-        steps.LayAtOnce();
-        board.Lay(
-            new LaidInstrument(Id, task.Instrument.Id, laying.Placement)
-            {
-                InkedScale = laying.Scale,
-            }
-        );
-        board.Sheet = board.Sheet with { Lens = laying.Laid.EndCrossing?.At };
+        steps.LayReady();
         To(board, laying, ten);
         board.Step(
             "ten",
@@ -93,14 +76,5 @@ public sealed class InBetweenGraduations()
     }
 
     private static void To(Storyboard board, StandardPlacement laying, double reading) =>
-        board.Sheet = board.Sheet with
-        {
-            Threads =
-            [
-                new CountedThread(
-                    Id,
-                    CountingThread.Along(laying.Protractor, laying.Placement, laying.Scale, reading)
-                ),
-            ],
-        };
+        new MeasuringSteps(board, Id, laying).Thread(0, reading);
 }

@@ -15,6 +15,16 @@ internal static class LayingFaults
         }
     }
 
+    /// <summary>Requires a graduation for every degree, a label for every ten, and such a zero.</summary>
+    internal static void NeedsSingleDegrees(DemonstrationTask task, ValidationErrors errors)
+    {
+        if (task.Instrument.SmallestGraduation > 1 || task.Instrument.LabelEvery != 10)
+        {
+            errors.Add("instrument", Text.Demonstrations.Problem.NeedsSingleDegrees);
+        }
+        NeedsZero(task, errors);
+    }
+
     /// <summary>Requires an arm that turns and locks, and such a zero.</summary>
     internal static void NeedsArm(DemonstrationTask task, ValidationErrors errors)
     {

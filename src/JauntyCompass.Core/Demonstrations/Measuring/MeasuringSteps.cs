@@ -207,23 +207,8 @@ internal sealed record MeasuringSteps(
     internal void Count()
     {
         bool creased = Protractor.SmallestGraduation > 10;
-        Board.Sheet = Board.Sheet with
-        {
-            Threads =
-            [
-                .. Board.Sheet.Threads.Where(t => t.Id != FigureId),
-                new CountedThread(
-                    FigureId,
-                    CountingThread.Along(
-                        Protractor,
-                        StandardPlacement.Placement,
-                        StandardPlacement.Scale,
-                        StandardPlacement.Reading
-                    )
-                ),
-            ],
-            Lens = StandardPlacement.Laid.EndCrossing?.At,
-        };
+        Thread(0, StandardPlacement.Reading);
+        Board.Sheet = Board.Sheet with { Lens = StandardPlacement.Laid.EndCrossing?.At };
         Spotlight(WhichArm.End);
         Board.Step(
             "count",
@@ -286,6 +271,34 @@ internal sealed record MeasuringSteps(
         Board.Change(FigureId, f => Extended(f, start, end));
         Lay(StandardPlacement.Placement);
     }
+
+    /// <summary>The same, with the scale in use inked and the lens over the crossing: ready to be read.</summary>
+    internal void LayReady()
+    {
+        LayAtOnce();
+        Ink(StandardPlacement.Scale);
+        Board.Sheet = Board.Sheet with { Lens = StandardPlacement.Laid.EndCrossing?.At };
+    }
+
+    /// <summary>Runs the thread from a label to a reading, in place of the one that lies there.</summary>
+    internal void Thread(double label, double reading) =>
+        Board.Sheet = Board.Sheet with
+        {
+            Threads =
+            [
+                .. Board.Sheet.Threads.Where(t => t.Id != FigureId),
+                new CountedThread(
+                    FigureId,
+                    CountingThread.Between(
+                        Protractor,
+                        StandardPlacement.Placement,
+                        StandardPlacement.Scale,
+                        label,
+                        reading
+                    )
+                ),
+            ],
+        };
 
     private void Centre(Message caption) =>
         Board.Step(

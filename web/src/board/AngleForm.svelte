@@ -146,7 +146,7 @@
     align-items: flex-end;
     gap: 0.5rem;
     padding-top: 0.625rem;
-    border-top: 1px solid #dde2e6;
+    border-top: 1px solid var(--line);
   }
   .give :global(.bx--btn) {
     min-height: 2.5rem;

@@ -53,6 +53,11 @@
     if (session.ready && !session.failure) history.replaceState(null, '', address)
   })
 
+  // Light ink on dark paper for a dark room, so that the projector does not dazzle; what is printed is always in daylight ink.
+  $effect(() => {
+    document.documentElement.setAttribute('theme', choices.now.dark && !printing ? 'g90' : 'g10')
+  })
+
   // Kept a little after the hand has come to rest, so that dragging stays light; and when the page goes away before that.
   let later: ReturnType<typeof setTimeout> | undefined
   $effect(() => {
@@ -139,7 +144,7 @@
 <svelte:document onfullscreenchange={() => !document.fullscreenElement && (options.projecting = false)} />
 
 <svelte:head><title>{t('board.page')}</title></svelte:head>
-<div class="board" class:dark={choices.now.dark} class:projecting={options.projecting} class:printing>
+<div class="board" class:projecting={options.projecting} class:printing>
   <main class="stage" bind:this={svg}>
     <StageSheet
       {stage}
@@ -250,7 +255,7 @@
   {/if}
 </div>
 {#if options.blank}
-  <div class="blank" class:dark={choices.now.dark} role="img" aria-label={t('board.blank')}></div>
+  <div class="blank" role="img" aria-label={t('board.blank')}></div>
 {/if}
 {#if printing && script}
   <Handout {script} instruments={session.instruments} onclose={() => (printing = false)} />
@@ -268,23 +273,23 @@
     overflow: auto;
     transform: translate(-50%, -50%);
     padding: 0.75rem 1rem;
-    background: #fff;
-    color: #0f2340;
-    border: 1px solid #0f2340;
+    background: var(--panel);
+    color: var(--ink);
+    border: 1px solid var(--ink);
     font-size: 1rem;
   }
   .stage :global(.on-sheet input:not([type='checkbox'])) {
     height: 2.75rem;
     padding: 0 0.625rem;
-    border: 1px solid #4d5b70;
+    border: 1px solid var(--ink-soft);
     font: 400 1.125rem var(--serif);
   }
   .stage :global(.on-sheet [type='submit']) {
     min-height: 2.75rem;
     padding: 0 1rem;
     border: 0;
-    background: #0f2340;
-    color: #fff;
+    background: var(--ink);
+    color: var(--panel);
     font: 600 0.9375rem var(--sans);
     cursor: pointer;
   }
@@ -303,22 +308,6 @@
     .printing {
       display: none;
     }
-  }
-  /* For a dark room: light ink on a dark sheet, so that the projector does not dazzle. */
-  .dark {
-    --ink: #f2eee2;
-    --ink-soft: #c5ccd6;
-    --ink-faint: #93a0b0;
-    --paper: #121b29;
-    --panel: #1b2738;
-    --brass: #d8a646;
-    --brass-light: #f0c463;
-    --brass-clear: #8f7434;
-    --start-arm: #5fd3ab;
-    --end-arm: #e79ad6;
-    --marking: #ff8a7d;
-    --pencil: #e8e4d8;
-    --ghost: #aab3bf;
   }
   .stage {
     position: relative;

@@ -110,7 +110,7 @@
     align-items: stretch;
     min-height: min(9.25rem, 24vh);
     max-height: 60vh;
-    background: var(--panel, #fff);
+    background: var(--panel);
     border-top: 1px solid var(--ink);
   }
   .words {
@@ -131,7 +131,7 @@
   .own {
     margin: 0;
     font: italic 400 clamp(1rem, min(1.7vw, 3.2vh), 4.5rem) var(--serif);
-    color: var(--brass);
+    color: var(--brass-text);
   }
   label {
     display: flex;
@@ -155,7 +155,7 @@
   .ask {
     margin: 0;
     font: 600 1rem var(--sans);
-    color: var(--brass);
+    color: var(--brass-text);
   }
   ul {
     display: flex;

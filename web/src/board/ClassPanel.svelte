@@ -10,7 +10,12 @@
 
   onMount(() => void session.loadClasses())
 
-  const steps = $derived(session.script?.steps.map(({ key, label }) => ({ key, label: label.text })) ?? [])
+  /** The steps of what is shown. A step that comes again has its line again. */
+  const steps = $derived(
+    (session.script?.steps ?? [])
+      .map(({ key, label }) => ({ key: key.replace(/-\d+$/, ''), label: label.text }))
+      .filter(({ key }, i, all) => all.findIndex((one) => one.key === key) === i),
+  )
 </script>
 
 <div class="class">
@@ -72,7 +77,7 @@
   input {
     width: 1.25rem;
     height: 1.25rem;
-    accent-color: #0f2340;
+    accent-color: var(--ink);
   }
   p {
     margin: 0.25rem 0 0;

@@ -140,7 +140,7 @@
     width: 100%;
     height: 2.75rem;
     padding: 0 0.75rem;
-    border: 1px solid #4d5b70;
+    border: 1px solid var(--ink-soft);
     background: none;
     color: inherit;
     font: 400 1.0625rem var(--sans);
@@ -159,7 +159,7 @@
     gap: 0.5rem;
     min-height: 2.75rem;
     cursor: pointer;
-    border-bottom: 1px solid #dde2e6;
+    border-bottom: 1px solid var(--line);
   }
   summary::before {
     content: '▸';
@@ -192,7 +192,7 @@
     gap: 0.375rem;
     width: 100%;
     padding: 0.375rem 0.375rem 0.5rem;
-    border: 2px solid #e4e8eb;
+    border: 2px solid var(--line);
     background: none;
     color: inherit;
     font: 400 0.9375rem/1.25 var(--sans);
@@ -203,10 +203,10 @@
     height: 4.75rem;
   }
   .entry:hover {
-    background: #eef1f3;
+    background: var(--hover);
   }
   .entry[aria-current] {
-    border-color: #8a5f0e;
+    border-color: var(--brass);
     font-weight: 600;
   }
   .star {
@@ -218,10 +218,10 @@
     padding: 0;
     border: 0;
     background: none;
-    color: #4d5b70;
+    color: var(--ink-soft);
     cursor: pointer;
   }
   .star[aria-pressed='true'] {
-    color: #8a5f0e;
+    color: var(--brass);
   }
 </style>

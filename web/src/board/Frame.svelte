@@ -167,7 +167,7 @@
     max-width: 14rem;
     padding: 0 0.75rem;
     border: 1px solid var(--ink);
-    background: var(--panel, #fff);
+    background: var(--panel);
     color: var(--ink);
     font: 600 0.9375rem var(--sans);
     text-align: left;

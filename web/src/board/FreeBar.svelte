@@ -47,9 +47,9 @@
     gap: 0 0.25rem;
     min-height: 2.25rem;
     padding: 2px 0.875rem;
-    background: #fff;
-    color: #0f2340;
-    border: 1px solid #8a5f0e;
+    background: var(--panel);
+    color: var(--ink);
+    border: 1px solid var(--brass);
     font-size: 0.9375rem;
   }
   button {

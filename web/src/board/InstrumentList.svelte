@@ -74,7 +74,7 @@
   input {
     width: 1.25rem;
     height: 1.25rem;
-    accent-color: #0f2340;
+    accent-color: var(--ink);
   }
   button {
     display: flex;
@@ -84,13 +84,13 @@
     width: 100%;
     min-height: 6.5rem;
     padding: 0.375rem 2px;
-    border: 1px solid #dde2e6;
+    border: 1px solid var(--line);
     background: none;
     color: inherit;
     font: 400 0.875rem/1.2 var(--sans);
     cursor: pointer;
   }
   button:hover {
-    background: #eef1f3;
+    background: var(--hover);
   }
 </style>

@@ -86,6 +86,6 @@
   [type='checkbox'] {
     width: 1.25rem;
     height: 1.25rem;
-    accent-color: #0f2340;
+    accent-color: var(--ink);
   }
 </style>

@@ -88,48 +88,47 @@
     width: 100%;
     height: 100%;
     background: var(--paper);
-    --ink: #4d5b70;
   }
   svg :global(path) {
     fill: none;
     stroke-linecap: round;
   }
   .instrument {
-    fill: var(--brass-clear, #f3dfb0);
+    fill: var(--brass-clear);
     fill-opacity: 0.7;
-    stroke: #8a5f0e;
+    stroke: var(--brass);
     stroke-width: 1.2;
   }
   svg path.instrument {
-    fill: #f3dfb0;
+    fill: var(--brass-clear);
   }
   .line {
-    stroke: #333b48;
+    stroke: var(--pencil);
     stroke-width: 1.6;
   }
   .marking {
-    stroke: #b3261e;
+    stroke: var(--marking);
   }
   .extension {
     stroke-dasharray: 4 4;
   }
   .start {
-    stroke: #0b6e54;
+    stroke: var(--start-arm);
     stroke-width: 2.6;
   }
   .end {
-    stroke: #7a2d6b;
+    stroke: var(--end-arm);
     stroke-width: 2.6;
     stroke-dasharray: 12 3;
   }
   .dot {
-    fill: #333b48;
+    fill: var(--pencil);
   }
   .thread {
-    stroke: #8a5f0e;
+    stroke: var(--brass);
     stroke-width: 2.4;
   }
   .thread.wrong {
-    stroke: #b3261e;
+    stroke: var(--marking);
   }
 </style>

@@ -23,9 +23,9 @@
     max-width: 45rem;
     margin: auto 0 0;
     padding: 0.625rem 1rem;
-    background: #fff;
-    color: #0f2340;
-    border-left: 0.25rem solid #b3261e;
+    background: var(--panel);
+    color: var(--ink);
+    border-left: 0.25rem solid var(--marking);
     font-size: 1.0625rem;
     line-height: 1.4;
   }

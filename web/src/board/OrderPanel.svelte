@@ -169,7 +169,7 @@
   li {
     display: flex;
     align-items: center;
-    border-bottom: 1px solid #dde2e6;
+    border-bottom: 1px solid var(--line);
   }
   li button {
     min-width: 2.75rem;
@@ -206,7 +206,7 @@
     line-height: 1.4;
   }
   .fault {
-    border-left: 0.25rem solid #b3261e;
+    border-left: 0.25rem solid var(--marking);
     padding-left: 0.625rem;
   }
 </style>

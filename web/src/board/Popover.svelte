@@ -1,4 +1,4 @@
-<!-- The frame of what opens beside the tray: always in daylight ink, whatever the sheet wears. -->
+<!-- The frame of what opens beside the tray: in the ink of the sheet. -->
 <script lang="ts">
   import type { Snippet } from 'svelte'
   import { choices } from './choices.svelte'
@@ -34,13 +34,8 @@
     top: 0.5rem;
     max-height: calc(100% - 1rem);
     overflow: auto;
-    background: #fff;
-    color: #0f2340;
-    --ink: #0f2340;
-    --ink-soft: #4d5b70;
-    --ink-faint: #8a94a3;
-    --paper: #fdfcf8;
-    --brass: #8a5f0e;
+    background: var(--panel);
+    color: var(--ink);
     border: 1px solid var(--ink);
     box-shadow: 0 0.5rem 1.75rem rgb(15 35 64 / 18%);
   }

@@ -131,13 +131,9 @@
     display: grid;
     grid-template-columns: repeat(var(--columns), 2.75rem);
     padding: 0.25rem;
-    background: rgb(255 255 255 / 94%);
-    color: #0f2340;
-    border: 1px solid #0f2340;
-    --brass: #8a5f0e;
-    --start-arm: #0b6e54;
-    --end-arm: #7a2d6b;
-    --brass-clear: #f3dfb0;
+    background: var(--panel);
+    color: var(--ink);
+    border: 1px solid var(--ink);
   }
   nav.worded {
     grid-template-columns: repeat(var(--columns), 5rem);
@@ -168,14 +164,14 @@
     flex: none;
   }
   button:hover:not(:disabled) {
-    background: #eef1f3;
+    background: var(--hover);
   }
   button:disabled {
-    color: #8a94a3;
+    color: var(--ink-faint);
     cursor: default;
   }
   button[aria-pressed='true'] {
     border-color: var(--brass);
-    background: #fbf3df;
+    background: var(--chosen);
   }
 </style>

@@ -79,7 +79,7 @@
   input {
     width: 1.25rem;
     height: 1.25rem;
-    accent-color: #0f2340;
+    accent-color: var(--ink);
   }
   kbd {
     margin-left: auto;

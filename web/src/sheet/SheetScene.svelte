@@ -176,7 +176,7 @@
     fill: none;
   }
   .tracing rect {
-    fill: #eef4f7;
+    fill: var(--tracing);
     fill-opacity: 0.72;
     stroke: #9fb0bd;
     stroke-width: 0.3;

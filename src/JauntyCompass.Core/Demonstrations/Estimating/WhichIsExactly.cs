@@ -28,8 +28,8 @@ public sealed class WhichIsExactly()
     private static readonly double[] Off = [0, 7, -9];
 
     // Places and lengths in mm.
-    private const double Apart = 112;
-    private const double Arm = 46;
+    private const double Apart = 84;
+    private const double Arm = 50;
 
     /// <inheritdoc/>
     public override void Validate(DemonstrationTask task, ValidationErrors errors)
@@ -102,6 +102,7 @@ public sealed class WhichIsExactly()
         StandardPlacement laying = StandardPlacement.Of(angle, task.Names, task.Instrument)!;
         var steps = new MeasuringSteps(board, IdOf(i), laying);
         steps.LayReady();
+        board.Sheet = board.Sheet with { Lens = null };
         steps.Thread(0, laying.Reading);
         board.Step(
             "measure",
@@ -109,7 +110,6 @@ public sealed class WhichIsExactly()
             Text.Demonstrations.Exactly.Measured(i + 1, laying.Rounded)
         );
         board.Lift(IdOf(i));
-        board.Sheet = board.Sheet with { Lens = null };
         board.Change(
             IdOf(i),
             f =>

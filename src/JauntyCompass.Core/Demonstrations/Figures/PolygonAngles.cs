@@ -14,9 +14,10 @@ namespace JauntyCompass.Core.Demonstrations.Figures;
 /// </summary>
 public sealed class PolygonAngles : Demonstration
 {
-    // In mm: the longest side, and how far an arm is drawn on so that the graduations cross it.
+    // In mm: the longest side; how far outside a corner its letter stands, and how far inside its measure.
     private const double Longest = 130;
     private const double LetterAway = 8;
+    private const double WrittenInside = 22;
 
     private static readonly string[] Letters = ["A", "B", "C", "D"];
 
@@ -231,6 +232,7 @@ public sealed class PolygonAngles : Demonstration
         board.Put(new Figure(id, corner.Angle) { Mark = OpeningMarks.Of(corner.Angle) });
         var steps = new MeasuringSteps(board, id, laying);
         steps.LayReady();
+        board.Sheet = board.Sheet with { Lens = null };
         steps.Thread(0, laying.Reading);
         board.Step(
             "corner",
@@ -242,17 +244,18 @@ public sealed class PolygonAngles : Demonstration
             ),
             Question.Open(Text.Demonstrations.Polygon.CornerQuestion(corner.Letter))
         );
+        // What was read stays written in its corner; the sides are plain lines again.
         board.Lift(id);
-        board.Sheet = board.Sheet with { Lens = null };
-        board.Change(
-            id,
-            f =>
-                f with
-                {
-                    Written = Text.Units.Degrees(laying.Rounded),
-                    StartExtendedTo = null,
-                    EndExtendedTo = null,
-                }
+        board.Sheet = board.Sheet with
+        {
+            Figures = [.. board.Sheet.Figures.Where(f => f.Id != id)],
+        };
+        board.Write(
+            new Written(
+                id,
+                Text.Units.Degrees(laying.Rounded),
+                corner.Angle.Vertex.Towards(corner.Angle.Bisector, WrittenInside)
+            )
         );
         return laying.Rounded;
     }

@@ -200,7 +200,7 @@ test('a teacher chooses a class on the Board: its words, its protractor, its lan
   await send(page, 'PUT', `classes/${made.id}/rules`, rules)
   await page.goto('/board?measure=64')
   await page.getByRole('button', { name: 'Class', exact: true }).click()
-  await page.getByLabel('5 Teal').check()
+  await page.getByText('5 Teal', { exact: true }).click()
   await page.getByRole('button', { name: 'Centre mark' }).click()
   await expect(page.getByText('· 5 Teal')).toBeVisible()
   // Numbered the other way round: the class's own protractor.

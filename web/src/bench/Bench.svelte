@@ -285,9 +285,10 @@
   .works {
     height: 100dvh;
   }
-  @media (max-width: 900px) {
-    .works {
-      height: auto;
+  /* On a small screen the sheet needs the room of a note that was read where one signs in. */
+  @media (max-width: 640px), (max-height: 640px) {
+    .works :global(.demo) {
+      display: none;
     }
   }
   header {

@@ -15,7 +15,8 @@
     forArms?: boolean
     /** By how many dots the class draws. */
     dots?: HouseRules['dots']
-    canUndo: boolean
+    /** What undo would take back, by the tool that made it. */
+    undoes: Tool | null
     onpick: (tool: Tool) => void
     onundo: () => void
   }
@@ -25,7 +26,7 @@
     ownBase = false,
     forArms = false,
     dots = 'one',
-    canUndo,
+    undoes,
     onpick,
     onundo,
   }: Props = $props()
@@ -38,6 +39,18 @@
         ? all.filter((key) => key !== 'protractor' && key !== 'dot')
         : all,
   )
+  let group: HTMLElement | undefined = $state()
+
+  /** As in every group of which one is chosen: arrows go to the next, and choose it. */
+  function steer(event: KeyboardEvent, i: number): void {
+    const by = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.code]
+    if (!by) return
+    event.preventDefault()
+    const next = (i + by + tools.length) % tools.length
+    onpick(tools[next]!)
+    ;(group?.children[next] as HTMLElement).focus()
+  }
+
   const hint = $derived(
     forArms && tool === 'ray'
       ? t('bench.tool.extend')
@@ -49,27 +62,35 @@
   )
 </script>
 
-<div class="tools" role="radiogroup" aria-label={t('bench.tools')}>
-  {#each tools as key (key)}
-    <button type="button" role="radio" aria-checked={tool === key} onclick={() => onpick(key)}
-      >{t('bench.tool.name', { toolKey: key })}</button
+<div class="tools" role="radiogroup" aria-label={t('bench.tools')} bind:this={group}>
+  {#each tools as key, i (key)}
+    <button
+      type="button"
+      role="radio"
+      aria-checked={tool === key}
+      tabindex={tool === key ? 0 : -1}
+      onclick={() => onpick(key)}
+      onkeydown={(event) => steer(event, i)}>{t('bench.tool.name', { toolKey: key })}</button
     >
   {/each}
 </div>
 <p class="hint" aria-live="polite">{hint}</p>
-<Button kind="tertiary" disabled={!canUndo} on:click={onundo}>{t('shared.undo')}</Button>
+<Button kind="tertiary" disabled={!undoes} on:click={onundo}
+  >{undoes ? t('bench.undo', { toolKey: undoes }) : t('shared.undo')}</Button
+>
 
 <style>
   .tools {
     display: grid;
-    grid-template-columns: 1fr 1fr;
-    gap: 8px;
+    grid-template-columns: repeat(auto-fit, minmax(max(88px, 30%), 1fr));
+    gap: 6px;
   }
   .tools button {
-    min-height: 48px;
+    min-height: 44px;
+    padding: 0 4px;
     border: 1px solid var(--ink-faint);
     background: #fff;
-    font: 400 16px var(--sans);
+    font: 400 15px var(--sans);
     color: var(--ink);
     cursor: pointer;
   }
@@ -80,7 +101,7 @@
   }
   .hint {
     margin: 0;
-    min-height: 3em;
-    font: 400 17px/1.4 var(--serif);
+    min-height: 4.2em;
+    font: 400 clamp(15px, 1.3vw, 17px)/1.4 var(--serif);
   }
 </style>

@@ -1,6 +1,7 @@
 <!-- What the student is told about a marked answer, and what can be done next. -->
 <script lang="ts">
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
+  import { onMount } from 'svelte'
   import type { Sent } from './keeping/outbox.svelte'
   import { t } from '../said/said.svelte'
 
@@ -11,15 +12,24 @@
     /** A demonstration of what happened, and another item like it; left out where there is none. */
     onshow?: (() => void) | undefined
     ontwin?: (() => void) | undefined
+    /** Whether it has just come: then it is brought into view and read out. */
+    arrives: boolean
   }
-  let { marked, onagain, onnext, onshow, ontwin }: Props = $props()
+  let { marked, onagain, onnext, onshow, ontwin, arrives }: Props = $props()
+
+  let told: HTMLDivElement | undefined = $state()
+  onMount(() => {
+    if (!arrives) return
+    told?.focus({ preventScroll: true })
+    told?.scrollIntoView({ block: 'nearest' })
+  })
 
   const verdict = $derived(marked.mark.verdict)
   const feedback = $derived(marked.mark.feedback)
   const again = $derived(verdict !== 'accepted' && marked.triesLeft > 0)
 </script>
 
-<div class="feedback {verdict}" role="status" data-testid="feedback">
+<div class="feedback {verdict}" role="status" tabindex="-1" bind:this={told} data-testid="feedback">
   <p class="verdict">
     <span aria-hidden="true">{verdict === 'accepted' ? '✓' : verdict === 'near' ? '≈' : '↻'}</span>
     {t('bench.verdict', { verdict })}
@@ -51,6 +61,7 @@
 
 <style>
   .feedback {
+    outline: none;
     border-left: 4px solid var(--marking);
     padding-left: 16px;
   }

@@ -1,4 +1,4 @@
-<!-- An item as a sheet of paper with a panel beside it; below it on a narrow screen. -->
+<!-- An item as a sheet of paper with a panel beside it; below it on a narrow screen. Both are always in sight, and the panel scrolls within itself. -->
 <script lang="ts">
   import type { Snippet } from 'svelte'
   import { t } from '../said/said.svelte'
@@ -14,11 +14,11 @@
 <style>
   .layout {
     display: grid;
-    grid-template-columns: minmax(0, 1fr) 352px;
-    gap: 24px;
+    grid-template: minmax(0, 1fr) / minmax(0, 1fr) clamp(240px, 31vw, 352px);
+    gap: clamp(8px, 1.8vw, 24px);
     flex: 1;
     min-height: 0;
-    padding: 20px 24px;
+    padding: clamp(8px, 1.8vw, 24px);
   }
   .paper {
     position: relative;
@@ -29,23 +29,16 @@
   .panel {
     display: flex;
     flex-direction: column;
-    gap: 18px;
-    padding: 24px;
+    gap: clamp(10px, 1.4vw, 18px);
+    padding: clamp(12px, 1.8vw, 24px);
     background: #fff;
     overflow-y: auto;
     /* What is tabbed to does not end under the button that stays at the bottom. */
     scroll-padding-bottom: 90px;
   }
-  @media (max-width: 900px) {
+  @media (max-width: 900px) and (orientation: portrait) {
     .layout {
-      grid-template-columns: minmax(0, 1fr);
-      grid-template-rows: minmax(280px, 56vh) auto;
-      gap: 12px;
-      height: auto;
-      padding: 12px;
-    }
-    .panel {
-      padding: 16px;
+      grid-template: minmax(0, 44fr) minmax(0, 56fr) / minmax(0, 1fr);
     }
   }
 </style>

@@ -11,6 +11,11 @@
     onpick: (index: number) => void
   }
   let { verdicts, waiting, at, onpick }: Props = $props()
+  let nav: HTMLElement | undefined = $state()
+  // A long set has more questions than fit: the present one is kept in sight.
+  $effect(() => {
+    nav?.children[at]?.scrollIntoView({ block: 'nearest', inline: 'center' })
+  })
   const label = (place: number, verdict: Schema['Verdict'] | null): string =>
     waiting[place - 1]
       ? t('bench.progress.waiting', { place })
@@ -19,7 +24,7 @@
         : t('bench.progress.item', { place })
 </script>
 
-<nav aria-label={t('bench.progress.title')}>
+<nav aria-label={t('bench.progress.title')} bind:this={nav}>
   {#each verdicts as verdict, i (i)}
     <button
       type="button"
@@ -36,11 +41,14 @@
 <style>
   nav {
     display: flex;
-    flex-wrap: wrap;
+    min-width: 0;
+    overflow-x: auto;
+    scrollbar-width: none;
   }
   button {
     display: grid;
     place-items: center;
+    flex: none;
     width: 44px;
     height: 44px;
     padding: 0;

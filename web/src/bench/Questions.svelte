@@ -50,7 +50,7 @@
         byEye={ask.byEye === true}
         {dots}
         ownBase={view.drawing !== null && !view.drawing?.baseRay}
-        canUndo={work.canUndo}
+        undoes={work.undoes}
         onpick={(next) => work.pick(next)}
         onundo={() => work.undo()}
       />
@@ -74,7 +74,7 @@
     <DrawingTools
       tool={work.tool}
       forArms
-      canUndo={work.canUndo}
+      undoes={work.undoes}
       onpick={(next) => work.pick(next)}
       onundo={() => work.undo()}
     />
@@ -86,7 +86,7 @@
   form {
     display: flex;
     flex-direction: column;
-    gap: 18px;
+    gap: clamp(10px, 1.4vw, 18px);
   }
   .pairs {
     display: grid;

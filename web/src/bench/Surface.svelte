@@ -7,10 +7,16 @@
     onpress: (at: Point, pointerType: string) => void
     onmove: (at: Point) => void
     onrelease: (at: Point) => void
+    /** Where a finger hides the paper; null once it is lifted. */
+    onfinger: (at: Point | null) => void
   }
-  let { onpress, onmove, onrelease }: Props = $props()
+  let { onpress, onmove, onrelease, onfinger }: Props = $props()
   const sheet = useSheet()
   let down = false
+
+  const tell = (event: PointerEvent): void => {
+    if (event.pointerType === 'touch') onfinger(down ? sheet.toSheet(event) : null)
+  }
 </script>
 
 <rect
@@ -26,15 +32,22 @@
     down = true
     event.currentTarget.setPointerCapture(event.pointerId)
     onpress(sheet.toSheet(event), event.pointerType)
+    tell(event)
   }}
   onpointermove={(event) => {
-    if (down) onmove(sheet.toSheet(event))
+    if (!down) return
+    onmove(sheet.toSheet(event))
+    tell(event)
   }}
   onpointerup={(event) => {
     if (down) onrelease(sheet.toSheet(event))
     down = false
+    tell(event)
   }}
-  onpointercancel={() => (down = false)}
+  onpointercancel={(event) => {
+    down = false
+    tell(event)
+  }}
 />
 
 <style>

@@ -44,6 +44,8 @@
   /** Whether the item is worked on again although it has been answered. */
   let again = $state(false)
   let complaint = $state('')
+  /** Where the eye goes when the sheet comes that is on its way: to the mark, or to what is asked. */
+  let arrives: 'feedback' | 'prompt' | null = $state(null)
   let script: Script | null = $state.raw(null)
   /** Whether another item like this one is worked at, for practice. */
   let practises = $state(false)
@@ -73,6 +75,7 @@
     again = false
     practises = false
     complaint = ''
+    arrives = 'prompt'
   }
 
   /** Asks what to ask next. Without the server the set goes on in its order. */
@@ -114,6 +117,7 @@
     const index = at
     complaint = ''
     again = false
+    arrives = 'feedback'
     drafts?.handedIn(index)
     await outbox.handIn(set.id, index, response)
   }
@@ -165,6 +169,15 @@
           >
         </div>
       {:else}
+        {#snippet after()}
+          {#if finished}
+            <LookBack
+              assignmentId={set.id}
+              before={reflection ?? null}
+              onkept={(kept) => (reflection = kept)}
+            />
+          {/if}
+        {/snippet}
         {#key `${at} ${marked?.id ?? (again ? 'again' : 'new')}`}
           <Worksheet
             view={item}
@@ -175,20 +188,20 @@
             draft={drafts.of(at)}
             ondraft={(draft) => drafts?.keep(at, draft)}
             onhandin={handIn}
-            onagain={() => (again = true)}
+            onagain={() => {
+              again = true
+              arrives = 'prompt'
+            }}
             onnext={next}
             onshow={show}
             ontwin={() => (practises = true)}
+            {arrives}
+            {after}
           />
         {/key}
       {/if}
     {/if}
   </main>
-  {#if finished && place === asked.length - 1 && !practises}
-    <div class="back">
-      <LookBack assignmentId={set.id} before={reflection ?? null} onkept={(kept) => (reflection = kept)} />
-    </div>
-  {/if}
 </div>
 {#if script}
   <ShowMe {script} {instruments} onclose={() => (script = null)} />
@@ -249,16 +262,21 @@
   .kept h1 {
     font-size: 24px;
   }
-  .back {
-    padding: 8px 24px 20px;
-    background: #fff;
-  }
   @media (max-width: 900px) {
     header {
-      flex-wrap: wrap;
-      padding: 6px 12px;
+      gap: 10px;
+      min-height: 48px;
+      padding: 0 12px;
     }
     .title {
+      display: none;
+    }
+    .room {
+      margin-right: auto;
+    }
+  }
+  @media (max-width: 600px) {
+    .name {
       display: none;
     }
   }

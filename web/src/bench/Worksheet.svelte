@@ -3,8 +3,8 @@
   to be filled in, and in which order, is told by the item itself.
 -->
 <script lang="ts">
-  import { onDestroy } from 'svelte'
-  import type { HouseRules, Instrument } from '../api/client'
+  import { onDestroy, onMount, type Snippet } from 'svelte'
+  import type { HouseRules, Instrument, Point } from '../api/client'
   import { endsOf } from '../sheet/drawing'
   import DrawnFigure from '../sheet/DrawnFigure.svelte'
   import Fan from '../sheet/Fan.svelte'
@@ -20,6 +20,7 @@
   import Feedback from './Feedback.svelte'
   import { described, Hearing, nearest, toPencil } from './hearing.svelte'
   import Layout from './Layout.svelte'
+  import Loupe from './Loupe.svelte'
   import { Nearness } from './nearness.svelte'
   import type { Sent } from './keeping/outbox.svelte'
   import Questions from './Questions.svelte'
@@ -44,6 +45,10 @@
     /** What was filled in before a reload, and whom to tell of what is filled in now. */
     draft?: Draft | null
     ondraft?: ((draft: Draft) => void) | undefined
+    /** Where the eye goes when it comes. */
+    arrives?: 'feedback' | 'prompt' | null
+    /** What stands at the end of the panel. */
+    after?: Snippet | undefined
   }
   let {
     view,
@@ -58,6 +63,8 @@
     ontwin,
     draft = null,
     ondraft,
+    arrives = null,
+    after,
   }: Props = $props()
 
   // Each item starts with a fresh component.
@@ -135,6 +142,9 @@
   )
   const making = $derived(work.from ? { from: work.from, to: work.pencil } : null)
 
+  /** Where a finger hides the paper. */
+  let finger: Point | null = $state.raw(null)
+
   // Who moves things with keys may not see them: then they are told.
   const hearing = new Hearing()
   const withKeys = (): boolean => document.activeElement?.matches('.sheet :focus-visible') === true
@@ -143,6 +153,11 @@
     if (!instrument || marked || !work.laid || !withKeys()) return
     const draws = tool === 'dot' || tool === 'ray'
     hearing.follow(draws ? toPencil(view, pencil) : nearest(view, placement), placement, instrument)
+  })
+
+  let heading: HTMLElement | undefined = $state()
+  onMount(() => {
+    if (arrives === 'prompt') heading?.focus({ preventScroll: true })
   })
 
   function pressKey(): void {
@@ -187,6 +202,7 @@
             {instrument}
             placement={work.placement}
             onmove={marked || work.tool !== 'protractor' ? undefined : (next) => work.layOn(next)}
+            onfinger={(at) => (finger = at)}
           />
         </g>
       {/if}
@@ -195,8 +211,21 @@
           onpress={(at, pointerType) => work.press(at, pointerType, ends)}
           onmove={(at) => work.move(at)}
           onrelease={(at) => work.lift(at)}
+          onfinger={(at) => (finger = at)}
         />
         <Pencil at={work.pencil} {does} onmove={(at) => work.move(at)} onpress={pressKey} />
+      {/if}
+      {#if finger}
+        <Loupe target={finger}>
+          <SheetScene {scene} {instruments} />
+          {#if view.drawing}
+            <DrawnFigure task={view.drawing} drawing={work.drawing} stroke={work.stroke} preview={making} />
+          {/if}
+          {#if instrument && inHand && isOut}
+            <Protractor {instrument} placement={work.placement} />
+          {/if}
+          <circle class="here" cx={finger.x} cy={finger.y} r="1" />
+        </Loupe>
       {/if}
       {#if marked?.mark.picture}
         <MarkInk picture={marked.mark.picture} window={view.window} />
@@ -213,12 +242,13 @@
     </div>
   {/snippet}
   {#snippet panel()}
-    <h1>{view.prompt.text}</h1>
+    <h1 tabindex="-1" bind:this={heading}>{view.prompt.text}</h1>
     {#if view.inHand && !marked}
       <p class="visually-hidden">{t('bench.sheet.described', { sentence: described(view) })}</p>
       <p class="visually-hidden" role="status" data-testid="heard">{hearing.said}</p>
     {/if}
     {#if marked}
+      <Feedback {marked} {onagain} {onnext} {onshow} {ontwin} arrives={arrives === 'feedback'} />
       <dl>
         {#each view.asks as ask (ask.field)}
           {@const told = toldAnswer(ask, work.filled)}
@@ -228,7 +258,7 @@
           {/if}
         {/each}
       </dl>
-      <Feedback {marked} {onagain} {onnext} {onshow} {ontwin} />
+      {@render after?.()}
     {:else}
       <Questions {view} {work} {busy} {mayExtend} dots={rules.dots} onhandin={handIn} />
       {#if inHand && instrument}
@@ -242,8 +272,14 @@
 </Layout>
 
 <style>
+  .here {
+    fill: none;
+    stroke: var(--marking);
+    stroke-width: 0.3;
+  }
   h1 {
-    font-size: 21px;
+    outline: none;
+    font-size: clamp(17px, 1.65vw, 21px);
     line-height: 1.3;
   }
   dl {

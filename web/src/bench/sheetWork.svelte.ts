@@ -48,6 +48,10 @@ export class SheetWork {
   pencil: Point = $state.raw({ x: 0, y: 0 })
   complaints: Record<string, string> = $state.raw({})
   #drawings: Drawing[] = $state.raw([])
+  /** By which tool each drawing came of the one before it. */
+  #made: Tool[] = $state.raw([])
+  /** Whether a finger is about to make a dot or an arc. */
+  #aims = false
   #rested: Placement[] = []
   #resting: ReturnType<typeof setTimeout> | undefined
 
@@ -126,22 +130,31 @@ export class SheetWork {
     this.tool = tool
     this.from = null
     this.stroke = null
+    this.#aims = false
+  }
+
+  /** What would be taken back, by the tool that made it. */
+  get undoes(): Tool | null {
+    return this.#made.at(-1) ?? null
   }
 
   undo(): void {
     this.#drawings = this.#drawings.slice(0, -1)
+    this.#made = this.#made.slice(0, -1)
   }
 
   #change(next: Drawing): void {
     this.#drawings = [...this.#drawings, next]
+    this.#made = [...this.#made, this.tool]
   }
 
   /** The pencil is put down. A finger is helped to an end of a line that is there. */
   press(at: Point, pointerType: string, ends: Point[]): void {
-    if (this.tool === 'dot')
-      this.#change(withDot(this.drawing, at, this.laid ? this.placement : null, this.#rested))
-    else if (this.tool === 'arc') this.#change(withArc(this.drawing, at))
-    else if (this.tool === 'ray') this.from = rayStart(at, ends, pointerType)
+    if (this.tool === 'dot' || this.tool === 'arc') {
+      // A finger is shown where it is before it lets go.
+      if (pointerType === 'touch') this.#aims = true
+      else this.#make(at)
+    } else if (this.tool === 'ray') this.from = rayStart(at, ends, pointerType)
     else if (this.tool === 'freehand') this.stroke = [at]
     this.pencil = at
   }
@@ -151,7 +164,18 @@ export class SheetWork {
     this.pencil = at
   }
 
+  /** Makes what one touch makes: a dot, or an arc. */
+  #make(at: Point): void {
+    this.#change(
+      this.tool === 'dot'
+        ? withDot(this.drawing, at, this.laid ? this.placement : null, this.#rested)
+        : withArc(this.drawing, at),
+    )
+  }
+
   lift(at: Point): void {
+    if (this.#aims) this.#make(at)
+    this.#aims = false
     const { from, stroke } = this
     if (from && Math.hypot(at.x - from.x, at.y - from.y) > 1) this.#change(withRay(this.drawing, from, at))
     if (stroke) this.#change(withStroke(this.drawing, longer(stroke, at)))

@@ -1,15 +1,12 @@
-<!--
-  A lens that follows the crossing, so that the last row can read single degrees. It draws arms, instruments and counts a second
-  time: a reference to the scene would be built anew at every move of the hand.
--->
+<!-- A lens that follows the crossing, so that the last row can read single degrees. -->
 <script lang="ts">
   import type { Instrument, Point, Scene } from '../api/client'
   import AngleFigure from '../sheet/AngleFigure.svelte'
   import ProtractorBody from '../sheet/ProtractorBody.svelte'
   import ThreadView from '../sheet/Thread.svelte'
-  import { transformOf } from '../sheet/geometry'
+  import { lensPlace, transformOf } from '../sheet/geometry'
+  import Glass from '../sheet/Glass.svelte'
   import { useSheet } from '../sheet/Sheet.svelte'
-  import { lensPlace } from './hand'
 
   interface Props {
     scene: Scene
@@ -22,7 +19,6 @@
 
   const sheet = useSheet()
   const window = $derived(sheet.clear)
-  const strength = 3.2
   /** Sizes follow the window: on a large sheet a larger lens. */
   const radius = $derived(Math.min(window.width, window.height * 2) * 0.1)
   const at = $derived(lensPlace(target, middle, radius * 1.9, radius, window))
@@ -30,50 +26,34 @@
 
 <g class="lens" aria-hidden="true" data-testid="lens">
   <path class="thread" d="M{target.x} {target.y}L{at.x} {at.y}" />
-  <clipPath id="lens-glass"><circle cx={at.x} cy={at.y} r={radius} /></clipPath>
-  <circle class="glass" cx={at.x} cy={at.y} r={radius} />
-  <g clip-path="url(#lens-glass)">
-    <g transform="translate({at.x} {at.y}) scale({strength}) translate({-target.x} {-target.y})">
-      {#each scene.figures as figure (figure.id)}
-        <AngleFigure
-          angle={figure.angle}
-          names={null}
-          mark="none"
-          hasEnd={figure.hasEnd}
-          startExtendedTo={figure.startExtendedTo}
-          endExtendedTo={figure.endExtendedTo}
-        />
-      {/each}
-      {#each scene.instruments as laid (laid.id)}
-        {@const instrument = instruments.find((i) => i.protractor.id === laid.instrumentId)}
-        {#if instrument}
-          <g transform={transformOf(laid.placement)}>
-            <ProtractorBody
-              {instrument}
-              inked={laid.inkedScale ?? null}
-              armBearing={laid.armBearing ?? null}
-            />
-          </g>
-        {/if}
-      {/each}
-      {#each scene.threads as thread (thread.id)}
-        <ThreadView thread={thread.count} marking={thread.wrong} />
-      {/each}
-    </g>
-  </g>
-  <circle class="frame" cx={at.x} cy={at.y} r={radius} stroke-width={radius * 0.08} />
+  <Glass {at} {target} {radius}>
+    {#each scene.figures as figure (figure.id)}
+      <AngleFigure
+        angle={figure.angle}
+        names={null}
+        mark="none"
+        hasEnd={figure.hasEnd}
+        startExtendedTo={figure.startExtendedTo}
+        endExtendedTo={figure.endExtendedTo}
+      />
+    {/each}
+    {#each scene.instruments as laid (laid.id)}
+      {@const instrument = instruments.find((i) => i.protractor.id === laid.instrumentId)}
+      {#if instrument}
+        <g transform={transformOf(laid.placement)}>
+          <ProtractorBody {instrument} inked={laid.inkedScale ?? null} armBearing={laid.armBearing ?? null} />
+        </g>
+      {/if}
+    {/each}
+    {#each scene.threads as thread (thread.id)}
+      <ThreadView thread={thread.count} marking={thread.wrong} />
+    {/each}
+  </Glass>
 </g>
 
 <style>
   .lens {
     pointer-events: none;
-  }
-  .glass {
-    fill: var(--paper);
-  }
-  .frame {
-    fill: none;
-    stroke: var(--brass);
   }
   .thread {
     stroke: var(--ink-faint);

@@ -288,29 +288,3 @@ export const ruled = (from: Point, to: Point): Schema['LaidStraightedge'] => ({
   direction: directionOf(from, to),
   length: Math.max(usualLength, distanceOf(from, to) + 10),
 })
-
-/**
- * Where the lens stands: beside what it looks at, away from the middle of the instrument, and whole within the window. Where
- * that does not go it moves round, to either side in turn.
- */
-export function lensPlace(
-  target: Point,
-  middle: Point,
-  apart: number,
-  radius: number,
-  window: Schema['SheetWindow'],
-): Point {
-  const away = distanceOf(middle, target) < 1 ? 60 : directionOf(middle, target)
-  const inside = (at: Point): boolean =>
-    at.x - radius >= window.left &&
-    at.x + radius <= window.left + window.width &&
-    at.y - radius >= window.bottom &&
-    at.y + radius <= window.bottom + window.height
-  for (let turn = 0; turn <= 180; turn += 15) {
-    for (const side of middle.x <= target.x ? [-1, 1] : [1, -1]) {
-      const at = towards(target, away + side * turn, apart)
-      if (inside(at)) return at
-    }
-  }
-  return towards(target, away, apart)
-}

@@ -11,7 +11,7 @@
 </script>
 
 {#if isDemo}
-  <p>{t('shared.demo')}</p>
+  <p class="demo">{t('shared.demo')}</p>
 {/if}
 
 <style>

@@ -3,7 +3,8 @@
   import type { Picture, Schema } from '../api/client'
   import { directionOf } from './geometry'
   import Lettering from './Lettering.svelte'
-  import { letterSize, linesOf, placesOf } from './note'
+  import { lettersIn, letterSize, linesOf, placesOf } from './note'
+  import { useSheet } from './Sheet.svelte'
   import Thread from './Thread.svelte'
 
   interface Props {
@@ -13,8 +14,11 @@
   }
   let { picture, window }: Props = $props()
 
-  const lines = $derived(linesOf(picture.note?.text.text ?? ''))
-  const places = $derived(placesOf(lines, picture.note?.at ?? { x: 0, y: 0 }, window))
+  const sheet = useSheet()
+  /** Never smaller than can be read, in mm. */
+  const size = $derived(Math.max(letterSize, 12 * sheet.mmPerPixel))
+  const lines = $derived(linesOf(picture.note?.text.text ?? '', Math.min(30, lettersIn(window, size))))
+  const places = $derived(placesOf(lines, picture.note?.at ?? { x: 0, y: 0 }, window, size))
 </script>
 
 <g class="ink" data-testid="mark-picture">
@@ -35,7 +39,7 @@
   {/each}
   {#if picture.note}
     {#each lines as text, i (i)}
-      <Lettering at={places[i]!} {text} size={letterSize} kind="note" />
+      <Lettering at={places[i]!} {text} {size} kind="note" />
     {/each}
   {/if}
 </g>

@@ -1,6 +1,6 @@
 <!-- A protractor that lies on the sheet: slide it by its body, turn it by its rim, or use the keyboard. -->
 <script lang="ts">
-  import type { Instrument, Placement } from '../api/client'
+  import type { Instrument, Placement, Point } from '../api/client'
   import { Carrying } from './carrying.svelte'
   import { arcPath, transformOf } from './geometry'
   import ProtractorBody from './ProtractorBody.svelte'
@@ -21,13 +21,27 @@
     /** Without it the protractor cannot be moved. */
     onmove?: (placement: Placement) => void
     ondrop?: () => void
+    /** Where a finger holds it, in mm, which hides what lies there; null once it is lifted. */
+    onfinger?: (at: Point | null) => void
   }
-  let { instrument, placement, inked = null, armBearing = null, lying, onmove, ondrop }: Props = $props()
+  let {
+    instrument,
+    placement,
+    inked = null,
+    armBearing = null,
+    lying,
+    onmove,
+    ondrop,
+    onfinger,
+  }: Props = $props()
 
-  const hand = new Carrying(useSheet(), () => ({ placement, onmove, ondrop }))
+  const sheet = useSheet()
+  const hand = new Carrying(sheet, () => ({ placement, onmove, ondrop, onfinger }))
+  /** Half of what a finger needs to take hold, in mm. */
+  const finger = $derived(22 * sheet.mmPerPixel)
   const p = $derived(instrument.protractor)
-  const rimFrom = $derived(p.edgeRadius * 0.9)
-  const rimWidth = $derived(p.edgeRadius + 5 - rimFrom)
+  const rimFrom = $derived(p.edgeRadius - Math.min(p.edgeRadius * 0.3, Math.max(p.edgeRadius * 0.1, finger)))
+  const rimWidth = $derived(p.edgeRadius + Math.max(5, finger) - rimFrom)
   const rim = $derived(
     arcPath({ x: 0, y: 0 }, rimFrom + rimWidth / 2, 0, p.shape === 'halfCircle' ? 180 : 359.9),
   )

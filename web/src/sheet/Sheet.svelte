@@ -11,6 +11,8 @@
     toSheet(event: { clientX: number; clientY: number }): Point
     /** The part of the sheet that is seen and not covered, in mm. */
     readonly clear: { left: number; bottom: number; width: number; height: number }
+    /** How many mm a pixel of the screen shows: what must be held or read there has a least size in pixels. */
+    readonly mmPerPixel: number
   }
 
   const key = Symbol('sheet')
@@ -75,6 +77,9 @@
         width: clear.width / scale,
         height: clear.height / scale,
       }
+    },
+    get mmPerPixel() {
+      return 1 / scale
     },
   })
 

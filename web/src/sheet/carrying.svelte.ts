@@ -13,6 +13,8 @@ export interface Carried {
   /** Without it the thing cannot be moved. */
   readonly onmove?: ((placement: Placement) => void) | undefined
   readonly ondrop?: (() => void) | undefined
+  /** Where the one finger is that holds it, in mm; null once it is lifted. */
+  readonly onfinger?: ((at: Point | null) => void) | undefined
 }
 
 export class Carrying {
@@ -39,6 +41,13 @@ export class Carrying {
     this.#fingers.set(event.pointerId, this.#sheet.toSheet(event))
     const [one, other] = [...this.#fingers.values()]
     this.handling = other ? grabWithTwo(placement, one!, other) : grab(placement, one!, by)
+    this.#tellFinger(event)
+  }
+
+  #tellFinger(event: PointerEvent): void {
+    if (event.pointerType !== 'touch') return
+    const [one, other] = [...this.#fingers.values()]
+    this.#thing().onfinger?.(one && !other ? one : null)
   }
 
   drag = (event: PointerEvent): void => {
@@ -47,6 +56,7 @@ export class Carrying {
     const [one, other] = [...this.#fingers.values()]
     const { placement, onmove } = this.#thing()
     onmove?.(move(this.handling, placement, one!, other))
+    this.#tellFinger(event)
   }
 
   up = (event: PointerEvent): void => {
@@ -54,6 +64,7 @@ export class Carrying {
     const { placement, ondrop } = this.#thing()
     const [left] = [...this.#fingers.values()]
     this.handling = left ? grab(placement, left, 'body') : idle
+    this.#tellFinger(event)
     if (!left) ondrop?.()
   }
 

@@ -2,7 +2,7 @@
  * Drawing helpers: where things go on the sheet. Millimetres, y up, directions in degrees anticlockwise from +x, as
  * everywhere. Nothing here reads, judges or decides.
  */
-import type { Angle, Placement, Point } from '../api/client'
+import type { Angle, Placement, Point, Schema } from '../api/client'
 
 const RADIANS = Math.PI / 180
 
@@ -54,3 +54,29 @@ export const spoken = (number: number): string => String(Math.round(number * 10)
 /** Where an instrument lies, as a transform of its own frame. */
 export const transformOf = (placement: Placement): string =>
   `translate(${placement.centre.x} ${placement.centre.y}) rotate(${placement.turn})${placement.turnedOver ? ' scale(-1 1)' : ''}`
+
+/**
+ * Where the lens stands: beside what it looks at, away from the middle of the instrument, and whole within the window. Where
+ * that does not go it moves round, to either side in turn.
+ */
+export function lensPlace(
+  target: Point,
+  middle: Point,
+  apart: number,
+  radius: number,
+  window: Schema['SheetWindow'],
+): Point {
+  const away = distanceOf(middle, target) < 1 ? 60 : directionOf(middle, target)
+  const inside = (at: Point): boolean =>
+    at.x - radius >= window.left &&
+    at.x + radius <= window.left + window.width &&
+    at.y - radius >= window.bottom &&
+    at.y + radius <= window.bottom + window.height
+  for (let turn = 0; turn <= 180; turn += 15) {
+    for (const side of middle.x <= target.x ? [-1, 1] : [1, -1]) {
+      const at = towards(target, away + side * turn, apart)
+      if (inside(at)) return at
+    }
+  }
+  return towards(target, away, apart)
+}

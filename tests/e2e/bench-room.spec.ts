@@ -18,6 +18,7 @@ test('nothing on the Bench is covered or cut off, and the sheet stays in view, a
     await resize(bench, size)
     expect(await outOfReach(bench), `joining at ${size}`).toEqual([])
   }
+  await bench.goto('about:blank')
   await join(bench, 'Clover', pin, id)
   const panel = bench.getByRole('region', { name: 'Question' })
   for (const size of sizes.bench) {

@@ -1,6 +1,6 @@
 /* The Bench as a room: sheet and question in view together at every size, feedback where the eye goes, a glass under the finger. */
 import { expect, test } from './application'
-import { addStudent, give, join, onScreen, signIn } from './people'
+import { addStudent, give, itemsOf, join, onScreen, placementOf, polar, signIn, type Spot } from './people'
 import { outOfReach, resize, sizes } from './reach'
 
 test('nothing on the Bench is covered or cut off, and the sheet stays in view, at every size', async ({
@@ -83,7 +83,7 @@ test('a glass above the finger shows what it hides, and the dot is made where it
   ).newPage()
   const cdp = await bench.context().newCDPSession(bench)
   await join(bench, 'Teasel', pin, id)
-  const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', points: object[]): Promise<unknown> =>
+  const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', points: Spot[]): Promise<unknown> =>
     cdp.send('Input.dispatchTouchEvent', { type, touchPoints: points })
   await bench.getByRole('radio', { name: 'Dot' }).tap()
   const loupe = bench.getByTestId('loupe')
@@ -115,5 +115,62 @@ test('a glass above the finger shows what it hides, and the dot is made where it
   await expect(loupe).toBeVisible()
   await touch('touchEnd', [])
   await expect(loupe).toHaveCount(0)
+  await bench.context().close()
+})
+
+test('an angle is drawn with sixty presses of keys', async ({ page, browser, baseURL }) => {
+  await signIn(page)
+  const pin = await addStudent(page, 'Yarrow')
+  const { id } = await give(page, ['draw'], { from: 40, to: 70, tilt: 'mixed' })
+  const bench = await (await browser.newContext({ baseURL })).newPage()
+  await join(bench, 'Yarrow', pin, id)
+  const [task] = (await itemsOf(bench, 'All kinds')) as unknown as [
+    { baseRay: { vertex: Spot; direction: number }; opening: string; measure: number },
+  ]
+  let presses = 0
+  const press = async (...keys: string[]): Promise<void> => {
+    for (const key of keys) await bench.keyboard.press(key)
+    presses += keys.length
+  }
+  const protractor = bench.getByTestId('protractor')
+  await protractor.focus()
+  await press('KeyJ', 'KeyL')
+  const laid = await placementOf(protractor)
+  expect(Math.hypot(laid.x - task.baseRay.vertex.x, laid.y - task.baseRay.vertex.y)).toBeLessThan(0.01)
+  expect(Math.abs(((laid.turn - task.baseRay.direction + 540) % 360) - 180)).toBeLessThan(0.01)
+  await bench.getByRole('radio', { name: 'Protractor' }).focus()
+  await press('ArrowRight')
+  const pencil = bench.getByTestId('pencil')
+  await pencil.focus()
+  await press('KeyJ')
+  const turn = task.opening === 'anticlockwise' ? task.measure : -task.measure
+  const dot = polar({ x: 0, y: 0 }, task.baseRay.direction + turn, 92)
+  for (const [away, plus, minus] of [
+    [dot.x, 'ArrowRight', 'ArrowLeft'],
+    [dot.y, 'ArrowUp', 'ArrowDown'],
+  ] as const) {
+    // Tens, ones and tenths, each the nearest.
+    let rest = away
+    for (const [step, modifier] of [
+      [10, 'Control+'],
+      [1, ''],
+      [0.1, 'Shift+'],
+    ] as const) {
+      const count = Math.round(rest / step)
+      rest -= count * step
+      for (let i = 0; i < Math.abs(count); i++) await press(modifier + (count > 0 ? plus : minus))
+    }
+  }
+  await press('Enter')
+  await bench.getByRole('radio', { name: 'Dot' }).focus()
+  await press('ArrowRight')
+  await pencil.focus()
+  // The dot is where the pencil is; the next point is the vertex, and from there the dot again.
+  await press('KeyJ', 'Enter', 'KeyJ', 'Enter')
+  await bench.getByRole('button', { name: 'Hand in' }).focus()
+  await press('Enter')
+  await expect(bench.getByTestId('feedback')).toHaveClass(/accepted/)
+  expect(presses).toBeLessThanOrEqual(60)
+
   await bench.context().close()
 })

@@ -69,7 +69,8 @@ async function pencilTo(page: Page, to: Spot): Promise<void> {
   ] as const) {
     const tenths = Math.round(Math.abs(away) * 10)
     const arrow = away > 0 ? plus : minus
-    for (let i = 0; i < Math.floor(tenths / 10); i++) await page.keyboard.press(arrow)
+    for (let i = 0; i < Math.floor(tenths / 100); i++) await page.keyboard.press(`Control+${arrow}`)
+    for (let i = 0; i < Math.floor(tenths / 10) % 10; i++) await page.keyboard.press(arrow)
     for (let i = 0; i < tenths % 10; i++) await page.keyboard.press(`Shift+${arrow}`)
   }
   await page.keyboard.press('Enter')

@@ -96,6 +96,9 @@ public enum Labelling
 /// <param name="Instrument">
 /// Name of the protractor that the class uses, of the catalogue or of the teacher's own; null for the usual one. The Board shows things on it.
 /// </param>
+/// <param name="PlacingKeys">
+/// Whether a key may bring the centre mark to a vertex and lay the zero line along an arm, for those who work with keys.
+/// </param>
 public sealed record HouseRules(
     Turning Turning = Turning.Instrument,
     ScaleRule Scale = ScaleRule.StartAtZero,
@@ -111,7 +114,8 @@ public sealed record HouseRules(
     Words? Words = null,
     string Language = "en",
     IReadOnlyDictionary<string, string>? OwnLines = null,
-    string? Instrument = null
+    string? Instrument = null,
+    bool PlacingKeys = true
 ) : IValidatable
 {
     private const int MostOwnLines = 80;

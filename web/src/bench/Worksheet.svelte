@@ -5,6 +5,7 @@
 <script lang="ts">
   import { onDestroy, onMount, type Snippet } from 'svelte'
   import type { HouseRules, Instrument, Point } from '../api/client'
+  import { placesOn } from '../sheet/aids'
   import { endsOf } from '../sheet/drawing'
   import DrawnFigure from '../sheet/DrawnFigure.svelte'
   import Fan from '../sheet/Fan.svelte'
@@ -129,6 +130,11 @@
       ? endsOf(work.drawing, view.drawing)
       : scene.figures.flatMap(({ angle }) => [angle.vertex, ...tipsOf(angle)]),
   )
+  /** Where keys may bring the instrument at once, if the class allows it; the pencil also to its own dots. */
+  const places = $derived(rules.placingKeys === false ? [] : placesOn(scene, view.drawing?.baseRay))
+  const pencilPlaces = $derived(
+    places.length > 0 ? [...places, ...work.drawing.dots.map((at) => ({ at, arms: [] }))] : [],
+  )
   const fan = $derived(view.asks.find((ask) => ask.type === 'fan'))
   const fanAt = $derived({ x: view.window.left + 24, y: view.window.bottom + 22 })
   const does = $derived(
@@ -203,6 +209,7 @@
             placement={work.placement}
             onmove={marked || work.tool !== 'protractor' ? undefined : (next) => work.layOn(next)}
             onfinger={(at) => (finger = at)}
+            {places}
           />
         </g>
       {/if}
@@ -213,7 +220,13 @@
           onrelease={(at) => work.lift(at)}
           onfinger={(at) => (finger = at)}
         />
-        <Pencil at={work.pencil} {does} onmove={(at) => work.move(at)} onpress={pressKey} />
+        <Pencil
+          at={work.pencil}
+          {does}
+          onmove={(at) => work.move(at)}
+          onpress={pressKey}
+          places={pencilPlaces}
+        />
       {/if}
       {#if finger}
         <Loupe target={finger}>
@@ -265,6 +278,7 @@
         <p class="quiet small">
           {#if view.kind === 'reflex'}{t('bench.reflex', { reflexWay: rules.reflex ?? 'handier' })}<br />{/if}
           {isDrawing ? t('bench.keys.drawing') : t('bench.keys.measuring')}
+          {#if places.length > 0}{t('bench.keys.placing')}{/if}
         </p>
       {/if}
     {/if}

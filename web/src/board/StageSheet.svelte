@@ -2,6 +2,7 @@
 <script lang="ts">
   import { SvelteMap } from 'svelte/reactivity'
   import type { Instrument, Point, Schema } from '../api/client'
+  import { placesOn } from '../sheet/aids'
   import { distanceOf } from '../sheet/geometry'
   import Pencil from '../sheet/Pencil.svelte'
   import Sheet from '../sheet/Sheet.svelte'
@@ -66,6 +67,7 @@
   const lensAt = $derived(
     !lens ? null : stage.free ? hand.lookAt(scene, laid, rimOf(laid?.instrumentId)) : scene.lens,
   )
+  const places = $derived(placesOn(stage.settled))
   const centreOf = (): Point =>
     laid?.placement.centre ?? stage.settled.figures[0]?.angle.vertex ?? { x: 0, y: 0 }
 
@@ -184,6 +186,7 @@
         {instruments}
         beat={stage.at}
         {lying}
+        {places}
         onplace={(id, placement) => {
           ontouch(id)
           stage.touch((s) => hand.place(s, id, placement), `place:${id}`)
@@ -208,6 +211,7 @@
           draw(at)
         }}
         onpress={() => press(pencil)}
+        {places}
       />
     {/if}
     {#if lensAt}<Lens {scene} {instruments} target={lensAt} middle={centreOf()} />{/if}

@@ -93,6 +93,14 @@ export const ruleChoices: RuleChoice[] = [
     choices: [within(2), within(1), within(3), within(5)],
   },
   {
+    key: 'placingKeys',
+    label: 'shared.rules.placing-keys.label',
+    choices: [
+      ['true', () => t('shared.rules.placing-keys.allowed')],
+      ['false', () => t('shared.rules.placing-keys.by-hand')],
+    ],
+  },
+  {
     key: 'degrees',
     label: 'shared.rules.degrees.label',
     choices: [

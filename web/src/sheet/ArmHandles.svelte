@@ -2,6 +2,7 @@
 <script lang="ts">
   import type { Point, Schema } from '../api/client'
   import { endDirection, towards } from './geometry'
+  import { stepOf } from './handling'
   import { directionTold } from './told'
   import { useSheet } from './Sheet.svelte'
   import { t } from '../said/said.svelte'
@@ -33,7 +34,7 @@
     event: KeyboardEvent,
     arm: { which: 'start' | 'end'; direction: number; length: number },
   ): void {
-    const step = event.shiftKey ? 0.1 : 1
+    const step = stepOf(event)
     const change: Record<string, [number, number]> = {
       Comma: [step, 0],
       Period: [-step, 0],

@@ -1,6 +1,8 @@
 <!-- The pencil for those who work with keys: arrows move it, Enter does what its tool does. -->
 <script lang="ts">
   import type { Point } from '../api/client'
+  import { nextPlace, type Place } from './aids'
+  import { arrowOf } from './handling'
   import { placeTold } from './told'
   import { t } from '../said/said.svelte'
 
@@ -10,21 +12,18 @@
     does: string
     onmove: (at: Point) => void
     onpress: () => void
+    /** Where a key may bring it at once. */
+    places?: readonly Place[]
   }
-  let { at, does, onmove, onpress }: Props = $props()
-
-  const steps: Record<string, [number, number]> = {
-    ArrowLeft: [-1, 0],
-    ArrowRight: [1, 0],
-    ArrowUp: [0, 1],
-    ArrowDown: [0, -1],
-  }
+  let { at, does, onmove, onpress, places = [] }: Props = $props()
 
   function key(event: KeyboardEvent): void {
-    const step = steps[event.code]
-    if (step) {
-      const size = event.shiftKey ? 0.1 : 1
-      onmove({ x: at.x + step[0] * size, y: at.y + step[1] * size })
+    const by = arrowOf(event)
+    const jump = event.code === 'KeyJ' ? nextPlace(places, at) : null
+    if (by) {
+      onmove({ x: at.x + by.x, y: at.y + by.y })
+    } else if (jump) {
+      onmove(jump)
     } else if (event.code === 'Enter') {
       onpress()
     } else {
@@ -39,7 +38,12 @@
 <g
   role="group"
   aria-roledescription={t('sheet.pencil.name')}
-  aria-label={t('sheet.pencil.lies', { at: placeTold(at), does })}
+  aria-label={[
+    t('sheet.pencil.lies', { at: placeTold(at), does }),
+    places.length > 0 && t('sheet.pencil.aids'),
+  ]
+    .filter(Boolean)
+    .join(' ')}
   tabindex="0"
   data-testid="pencil"
   transform="translate({at.x} {at.y})"

@@ -1,6 +1,7 @@
 <!-- A protractor that lies on the sheet: slide it by its body, turn it by its rim, or use the keyboard. -->
 <script lang="ts">
   import type { Instrument, Placement, Point } from '../api/client'
+  import type { Place } from './aids'
   import { Carrying } from './carrying.svelte'
   import { arcPath, transformOf } from './geometry'
   import ProtractorBody from './ProtractorBody.svelte'
@@ -21,6 +22,8 @@
     /** Without it the protractor cannot be moved. */
     onmove?: (placement: Placement) => void
     ondrop?: () => void
+    /** Where a key may bring it at once. */
+    places?: readonly Place[] | undefined
     /** Where a finger holds it, in mm, which hides what lies there; null once it is lifted. */
     onfinger?: (at: Point | null) => void
   }
@@ -32,11 +35,12 @@
     lying,
     onmove,
     ondrop,
+    places,
     onfinger,
   }: Props = $props()
 
   const sheet = useSheet()
-  const hand = new Carrying(sheet, () => ({ placement, onmove, ondrop, onfinger }))
+  const hand = new Carrying(sheet, () => ({ placement, onmove, ondrop, places, onfinger }))
   /** Half of what a finger needs to take hold, in mm. */
   const finger = $derived(22 * sheet.mmPerPixel)
   const p = $derived(instrument.protractor)
@@ -51,12 +55,20 @@
       : `M${rimFrom} 0A${rimFrom} ${rimFrom} 0 0 1 ${-rimFrom} 0A${rimFrom} ${rimFrom} 0 0 1 ${rimFrom} 0Z`,
   )
   const label = $derived(
-    t('sheet.protractor.lies', {
-      name: instrumentName(p),
-      lying:
-        lying ??
-        t('sheet.protractor.at', { at: placeTold(placement.centre), turned: directionTold(placement.turn) }),
-    }),
+    [
+      t('sheet.protractor.lies', {
+        name: instrumentName(p),
+        lying:
+          lying ??
+          t('sheet.protractor.at', {
+            at: placeTold(placement.centre),
+            turned: directionTold(placement.turn),
+          }),
+      }),
+      places?.length && t('sheet.protractor.aids'),
+    ]
+      .filter(Boolean)
+      .join(' '),
   )
 </script>
 

@@ -1,6 +1,7 @@
 <!-- Everything that lies on a sheet at one moment. Without the callbacks it is a picture; with them things can be moved. -->
 <script lang="ts">
   import type { Instrument, Placement, Point, Scene, Schema } from '../api/client'
+  import type { Place } from './aids'
   import AngleFigure from './AngleFigure.svelte'
   import ArmHandles from './ArmHandles.svelte'
   import Lettering from './Lettering.svelte'
@@ -20,6 +21,8 @@
     /** How each instrument lies, in words, by its id on the sheet. */
     lying?: Record<string, string>
     onplace?: (id: string, placement: Placement) => void
+    /** Where a key may bring an instrument at once. */
+    places?: readonly Place[] | undefined
     /** Let go of: an instrument, by its id on the sheet, or without one the straightedge. */
     ondrop?: (id?: string) => void
     onstraightedge?: (laid: Schema['LaidStraightedge'] | null) => void
@@ -33,6 +36,7 @@
     beat = 0,
     lying = {},
     onplace,
+    places,
     ondrop,
     onstraightedge,
     onarm,
@@ -109,6 +113,7 @@
           inked={laid.inkedScale ?? null}
           armBearing={laid.armBearing ?? null}
           lying={lying[laid.id]}
+          {places}
           onmove={onplace ? (placement) => onplace(laid.id, placement) : undefined}
           ondrop={() => ondrop?.(laid.id)}
         />

@@ -2,6 +2,7 @@
 <script lang="ts">
   import type { Snippet } from 'svelte'
   import type { Point } from '../api/client'
+  import { arrowOf } from './handling'
   import { placeTold } from './told'
   import { useSheet } from './Sheet.svelte'
   import { t } from '../said/said.svelte'
@@ -18,12 +19,6 @@
 
   const sheet = useSheet()
   let from: Point | null = null
-  const steps: Record<string, [number, number]> = {
-    ArrowLeft: [-1, 0],
-    ArrowRight: [1, 0],
-    ArrowUp: [0, 1],
-    ArrowDown: [0, -1],
-  }
 
   function down(event: PointerEvent): void {
     if (!onmove || event.button !== 0) return
@@ -40,10 +35,9 @@
   }
 
   function key(event: KeyboardEvent): void {
-    const step = steps[event.code]
-    if (step) {
-      const size = event.shiftKey ? 0.1 : 1
-      onmove?.(id, { x: step[0] * size, y: step[1] * size })
+    const by = arrowOf(event)
+    if (by) {
+      onmove?.(id, by)
     } else if (event.code === 'Delete' || event.code === 'Backspace') {
       onremove?.(id)
     } else {

@@ -4,6 +4,7 @@
  */
 import { SvelteMap } from 'svelte/reactivity'
 import type { Placement, Point } from '../api/client'
+import { alongNext, nextPlace, type Place } from './aids'
 import { grab, grabWithTwo, idle, move, nudge, type Handling } from './handling'
 import type { SheetFrame } from './Sheet.svelte'
 
@@ -13,8 +14,17 @@ export interface Carried {
   /** Without it the thing cannot be moved. */
   readonly onmove?: ((placement: Placement) => void) | undefined
   readonly ondrop?: (() => void) | undefined
+  /** Where a key may bring it at once; none where that is not wanted. */
+  readonly places?: readonly Place[] | undefined
   /** Where the one finger is that holds it, in mm; null once it is lifted. */
   readonly onfinger?: ((at: Point | null) => void) | undefined
+}
+
+/** J brings the centre mark to a vertex, L lays the zero line along an arm. */
+function aided(placement: Placement, { code }: KeyboardEvent, places: readonly Place[]): Placement | null {
+  if (code === 'KeyL') return alongNext(places, placement)
+  const centre = code === 'KeyJ' ? nextPlace(places, placement.centre) : null
+  return centre && { ...placement, centre }
 }
 
 export class Carrying {
@@ -69,8 +79,8 @@ export class Carrying {
   }
 
   key = (event: KeyboardEvent): void => {
-    const { placement, onmove, ondrop } = this.#thing()
-    const nudged = onmove ? nudge(placement, event) : null
+    const { placement, onmove, ondrop, places = [] } = this.#thing()
+    const nudged = onmove ? (nudge(placement, event) ?? aided(placement, event, places)) : null
     if (!nudged) return
     event.preventDefault()
     event.stopPropagation()

@@ -32,10 +32,13 @@ describe('handling an instrument', () => {
   it('does nothing while idle', () => expect(move(idle, placement, { x: 0, y: 0 })).toBe(placement))
 
   it('moves by keys, and knows which keys are not its own', () => {
-    expect(nudge(placement, { code: 'ArrowUp', shiftKey: true })!.centre.y).toBeCloseTo(5.1)
-    expect(nudge(placement, { code: 'Period', shiftKey: false })!.turn).toBe(29)
-    expect(nudge(placement, { code: 'KeyV', shiftKey: false })!.turnedOver).toBe(true)
-    expect(nudge(placement, { code: 'Space', shiftKey: false })).toBeNull()
+    expect(nudge(placement, { code: 'ArrowUp', shiftKey: true, ctrlKey: false })!.centre.y).toBeCloseTo(5.1)
+    expect(nudge(placement, { code: 'ArrowLeft', shiftKey: false, ctrlKey: true })!.centre.x).toBeCloseTo(
+      placement.centre.x - 10,
+    )
+    expect(nudge(placement, { code: 'Period', shiftKey: false, ctrlKey: false })!.turn).toBe(29)
+    expect(nudge(placement, { code: 'KeyV', shiftKey: false, ctrlKey: false })!.turnedOver).toBe(true)
+    expect(nudge(placement, { code: 'Space', shiftKey: false, ctrlKey: false })).toBeNull()
   })
 
   it('turns the short way round', () => {

@@ -54,26 +54,41 @@ export function move(handling: Handling, placement: Placement, at: Point, other?
   }
 }
 
-/** Arrow keys slide by 1 mm, comma and full stop turn by 1°, V turns over; with Shift a tenth. Null: not one of these keys. */
-export function nudge(placement: Placement, key: { code: string; shiftKey: boolean }): Placement | null {
-  const step = key.shiftKey ? 0.1 : 1
-  const slide = (x: number, y: number): Placement => ({
-    ...placement,
-    centre: { x: placement.centre.x + x * step, y: placement.centre.y + y * step },
-  })
+/** What of a key press matters here. */
+export type Pressed = Pick<KeyboardEvent, 'code' | 'shiftKey' | 'ctrlKey'>
+
+/** How far one press goes: by ones; with Control by tens, with Shift by tenths. */
+export const stepOf = (key: Omit<Pressed, 'code'>): number => (key.shiftKey ? 0.1 : key.ctrlKey ? 10 : 1)
+
+/** Where an arrow key goes, in mm; null: not an arrow. */
+export function arrowOf(key: Pressed): Point | null {
+  const step = stepOf(key)
   switch (key.code) {
     case 'ArrowLeft':
-      return slide(-1, 0)
+      return { x: -step, y: 0 }
     case 'ArrowRight':
-      return slide(1, 0)
+      return { x: step, y: 0 }
     case 'ArrowUp':
-      return slide(0, 1)
+      return { x: 0, y: step }
     case 'ArrowDown':
-      return slide(0, -1)
+      return { x: 0, y: -step }
+    default:
+      return null
+  }
+}
+
+/** Arrow keys slide, comma and full stop turn, V turns over. Null: not one of these keys. */
+export function nudge(placement: Placement, key: Pressed): Placement | null {
+  const slide = arrowOf(key)
+  if (slide) {
+    const { x, y } = placement.centre
+    return { ...placement, centre: { x: x + slide.x, y: y + slide.y } }
+  }
+  switch (key.code) {
     case 'Comma':
-      return { ...placement, turn: placement.turn + step }
+      return { ...placement, turn: placement.turn + stepOf(key) }
     case 'Period':
-      return { ...placement, turn: placement.turn - step }
+      return { ...placement, turn: placement.turn - stepOf(key) }
     case 'KeyV':
       return { ...placement, turnedOver: !placement.turnedOver }
     default:

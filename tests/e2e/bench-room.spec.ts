@@ -132,6 +132,21 @@ test('an angle is drawn with sixty presses of keys', async ({ page, browser, bas
     for (const key of keys) await bench.keyboard.press(key)
     presses += keys.length
   }
+  /** The pencil from where it is: in tens, ones and tenths, each the nearest. */
+  const carry = async (by: Spot, steps: number[]): Promise<void> => {
+    for (const [away, plus, minus] of [
+      [by.x, 'ArrowRight', 'ArrowLeft'],
+      [by.y, 'ArrowUp', 'ArrowDown'],
+    ] as const) {
+      let rest = away
+      for (const step of steps) {
+        const count = Math.round(rest / step)
+        rest -= count * step
+        const modifier = step === 10 ? 'Control+' : step === 1 ? '' : 'Shift+'
+        for (let i = 0; i < Math.abs(count); i++) await press(modifier + (count > 0 ? plus : minus))
+      }
+    }
+  }
   const protractor = bench.getByTestId('protractor')
   await protractor.focus()
   await press('KeyJ', 'KeyL')
@@ -145,28 +160,19 @@ test('an angle is drawn with sixty presses of keys', async ({ page, browser, bas
   await press('KeyJ')
   const turn = task.opening === 'anticlockwise' ? task.measure : -task.measure
   const dot = polar({ x: 0, y: 0 }, task.baseRay.direction + turn, 92)
-  for (const [away, plus, minus] of [
-    [dot.x, 'ArrowRight', 'ArrowLeft'],
-    [dot.y, 'ArrowUp', 'ArrowDown'],
-  ] as const) {
-    // Tens, ones and tenths, each the nearest.
-    let rest = away
-    for (const [step, modifier] of [
-      [10, 'Control+'],
-      [1, ''],
-      [0.1, 'Shift+'],
-    ] as const) {
-      const count = Math.round(rest / step)
-      rest -= count * step
-      for (let i = 0; i < Math.abs(count); i++) await press(modifier + (count > 0 ? plus : minus))
-    }
-  }
+  await carry(dot, [10, 1, 0.1])
   await press('Enter')
   await bench.getByRole('radio', { name: 'Dot' }).focus()
   await press('ArrowRight')
   await pencil.focus()
   // The dot is where the pencil is; the next point is the vertex, and from there the dot again.
   await press('KeyJ', 'Enter', 'KeyJ', 'Enter')
+  await bench.getByRole('radio', { name: 'Straightedge' }).focus()
+  await press('ArrowRight', 'ArrowRight')
+  await pencil.focus()
+  await press('KeyJ')
+  await carry(polar({ x: 0, y: 0 }, task.baseRay.direction + turn / 2, 30), [10, 1])
+  await press('Enter')
   await bench.getByRole('button', { name: 'Hand in' }).focus()
   await press('Enter')
   await expect(bench.getByTestId('feedback')).toHaveClass(/accepted/)

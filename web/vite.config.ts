@@ -78,7 +78,7 @@ const offline = VitePWA({
   },
   workbox: {
     globPatterns: ['bench.html', 'assets/*.{js,css,woff2}', 'compass.svg'],
-    globIgnores: ['assets/{board,desk,index,privacy}-*', 'assets/said-{board,desk,door}-*'],
+    globIgnores: ['assets/{board,desk,index,privacy,lost}-*', 'assets/said-{board,desk,door}-*'],
     // Other rooms and whatever the server computes are asked for as ever.
     navigateFallback: null,
     cleanupOutdatedCaches: true,
@@ -98,7 +98,10 @@ export default defineConfig({
     assetsInlineLimit: 0,
     rolldownOptions: {
       input: Object.fromEntries(
-        ['index', 'board', 'bench', 'desk', 'privacy'].map((page) => [page, resolve(here, `${page}.html`)]),
+        ['index', 'board', 'bench', 'desk', 'privacy', 'lost'].map((page) => [
+          page,
+          resolve(here, `${page}.html`),
+        ]),
       ),
       output: { chunkFileNames: (chunk) => fileNameOf(chunk.facadeModuleId) },
     },

@@ -278,7 +278,7 @@ public sealed class CalculationTests(JauntyServer server) : IClassFixture<Jaunty
                 tried++;
             }
         }
-        tried.ShouldBe(11);
+        tried.ShouldBe(12);
     }
 
     [Fact]

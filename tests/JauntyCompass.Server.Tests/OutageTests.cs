@@ -116,6 +116,36 @@ public sealed class OutageTests : IDisposable
         groups.Single(g => g!["cause"]!.GetValue<string>() == "ticks-backwards")!["students"]!
             .AsArray()
             .Count.ShouldBe(3);
+        var students = results["students"].AsArray();
+        foreach (var group in groups)
+        {
+            string[] members =
+            [
+                .. group!["students"]!.AsArray().Select(n => n!.GetValue<string>()),
+            ];
+            var rows = students
+                .Where(r => members.Contains(r!["givenName"]!.GetValue<string>()))
+                .ToArray();
+            string cause = group["cause"]!.GetValue<string>();
+            if (group["example"] is { } example)
+            {
+                // Somebody of the group answered that item, and for that reason.
+                int item = example["itemIndex"]!.GetValue<int>();
+                rows.Select(r => r!["items"]![item]!["cause"]?.GetValue<string>())
+                    .ShouldContain(cause);
+                example["demonstration"]!.GetValue<string>().ShouldNotBeEmpty();
+            }
+            if (cause == "not-explained")
+            {
+                // One odd answer among many right ones makes no group.
+                foreach (var progress in rows.Select(r => r!["progress"]!))
+                {
+                    int answered = progress["answered"]!.GetValue<int>();
+                    int accepted = progress["accepted"]!.GetValue<int>();
+                    (3 * (answered - accepted)).ShouldBeGreaterThanOrEqualTo(answered);
+                }
+            }
+        }
     }
 
     private static async Task<string> Script(params string[] arguments)

@@ -215,3 +215,18 @@ test('a teacher chooses a class on the Board: its words, its protractor, its lan
   await page.goto('/board')
   await expect(page).toHaveURL(/ray/)
 })
+
+test('who opens a panel by keys is taken into it, and back to where they were', async ({ page }) => {
+  await page.goto('/board?measure=64')
+  for (const name of ['List', 'View', 'Readings']) {
+    const button = page.getByRole('button', { name, exact: true })
+    await button.focus()
+    await page.keyboard.press('Enter')
+    const dialog = page.getByRole('dialog')
+    await expect(dialog).toBeVisible()
+    expect(await dialog.evaluate((panel) => panel.contains(document.activeElement))).toBe(true)
+    await page.keyboard.press('Escape')
+    await expect(dialog).toHaveCount(0)
+    await expect(button).toBeFocused()
+  }
+})

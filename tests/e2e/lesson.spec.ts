@@ -121,12 +121,13 @@ test('the demonstration class shows who read the other scale, and opens the Boar
   const group = page.getByRole('article').filter({ hasText: 'read the other scale' })
   await expect(group).toContainText('Six')
   await expect(group).toContainText('Bram, Edda, Ines, Mara, Pip, Sven')
-  await page.getByRole('button', { name: 'Bram' }).click()
+  await page.getByRole('link', { name: 'Bram' }).click()
   const sheets = page.getByRole('region', { name: 'Bram’s sheets' })
   await expect(sheets.getByRole('figure')).toHaveCount(8)
   await expect(sheets.getByRole('figure').first()).toContainText(
     /Answered \d+°\s+Not yet: it is \d+°\.\s+read the other scale/,
   )
+  await page.getByRole('link', { name: 'Back to the groups' }).click()
   await group.getByRole('link', { name: 'Teach on the Board' }).click()
   await expect(page.getByTestId('caption')).toContainText(/Someone wrote \d+°/)
   await page.getByRole('button', { name: 'Watch' }).click()

@@ -1,3 +1,5 @@
+using Microsoft.Extensions.FileProviders;
+
 namespace JauntyCompass.Server.Api;
 
 /// <summary>Serves the built front end: one page per room, and its files compressed and with entity tags as the build made them.</summary>
@@ -40,6 +42,31 @@ public static class Pages
                 return next(context);
             }
         );
+
+    /// <summary>
+    /// Answers a browser that looks for a page that is not there with one that says so. False for everything else: programs are told in
+    /// problem details.
+    /// </summary>
+    internal static async Task<bool> SendLostAsync(HttpContext context)
+    {
+        bool asksForPage =
+            context.Response.StatusCode == StatusCodes.Status404NotFound
+            && HttpMethods.IsGet(context.Request.Method)
+            && !context.Request.Path.StartsWithSegments("/api")
+            && context
+                .Request.GetTypedHeaders()
+                .Accept.Any(accepted => accepted.MediaType == "text/html");
+        IFileInfo page = context
+            .RequestServices.GetRequiredService<IWebHostEnvironment>()
+            .WebRootFileProvider.GetFileInfo("lost.html");
+        if (!asksForPage || !page.Exists)
+        {
+            return false;
+        }
+        context.Response.ContentType = "text/html; charset=utf-8";
+        await context.Response.SendFileAsync(page, context.RequestAborted);
+        return true;
+    }
 
     /// <summary>The files themselves; none where the front end has not been built.</summary>
     public static void MapPages(this WebApplication app)

@@ -66,9 +66,13 @@ public static partial class Problems
                         .ExecuteAsync(context)
                     : next(context)
         );
-        app.UseStatusCodePages(context =>
-            OfStatus(context.HttpContext).ExecuteAsync(context.HttpContext)
-        );
+        app.UseStatusCodePages(async context =>
+        {
+            if (!await Pages.SendLostAsync(context.HttpContext))
+            {
+                await OfStatus(context.HttpContext).ExecuteAsync(context.HttpContext);
+            }
+        });
     }
 
     // The texts are made where the problem is written, in the language of whoever asked.

@@ -171,8 +171,10 @@
       cells={trayCells}
       bind:insets
     >
-      {#snippet heading()}
-        {#if !options.projecting}
+      {#snippet heading(seen)}
+        {#if !seen || options.projecting}
+          <h1 class="visually-hidden">{session.title}</h1>
+        {:else}
           <h1><a href="/">{t('shared.product')}</a></h1>
           <p class="quiet">{[session.title, session.className].filter(Boolean).join(' · ')}</p>
         {/if}

@@ -27,7 +27,8 @@
     leftHanded: boolean
     /** What the sheet keeps clear of, in pixels. */
     insets: Insets
-    heading: Snippet
+    /** What is shown, told by name; out of sight where there is little room. */
+    heading: Snippet<[seen: boolean]>
     notes: Snippet
     /** The tray, with as many cells in a row as fit, and with or without words under them. */
     tray: Snippet<[columns: number, worded: boolean]>
@@ -85,7 +86,7 @@
   bind:clientHeight={frame.height}
 >
   <header bind:offsetWidth={stepsSize.width} bind:offsetHeight={stepsSize.height}>
-    {#if !folded}{@render heading()}{/if}
+    {@render heading(!folded)}
     {#if steps.length > 0}
       {#if folded}
         <button type="button" class="fold" aria-expanded={unfolded} onclick={() => (unfolded = !unfolded)}

@@ -1,6 +1,6 @@
 <!-- The frame of what opens beside the tray: in the ink of the sheet. -->
 <script lang="ts">
-  import type { Snippet } from 'svelte'
+  import { onMount, type Snippet } from 'svelte'
   import { choices } from './choices.svelte'
   import type { Insets } from './Frame.svelte'
 
@@ -13,12 +13,25 @@
     children: Snippet
   }
   let { label, insets, low = false, children }: Props = $props()
+
+  // Who works with keys goes into the panel and, when it closes, back to what opened it; after a click the keys stay with the clicker.
+  const opener = document.activeElement as HTMLElement | null
+  const byKeys = opener?.matches(':focus-visible') ?? false
+  let panel: HTMLElement
+  onMount(() => {
+    if (byKeys && !panel.contains(document.activeElement)) panel.focus()
+    return () => {
+      if (byKeys && opener?.isConnected) opener.focus()
+    }
+  })
 </script>
 
 <div
   class="popover"
   class:low
   role="dialog"
+  tabindex="-1"
+  bind:this={panel}
   aria-label={label}
   style:left={choices.now.leftHanded ? `${insets.left}px` : 'auto'}
   style:right={choices.now.leftHanded ? 'auto' : `${insets.right}px`}
@@ -31,6 +44,7 @@
   .popover {
     position: absolute;
     z-index: 3;
+    outline: none;
     top: 0.5rem;
     max-height: calc(100% - 1rem);
     overflow: auto;

@@ -177,7 +177,7 @@
 <style>
   main {
     display: grid;
-    grid-template-columns: 420px minmax(0, 1fr);
+    grid-template-columns: minmax(0, 500px) minmax(0, 1fr);
     gap: 24px;
     padding: 24px;
     align-items: start;

@@ -10,6 +10,7 @@
   import RulesForm from '../shared/RulesForm.svelte'
   import Cards from './Cards.svelte'
   import ClassTeachers from './ClassTeachers.svelte'
+  import PinSlips from './PinSlips.svelte'
   import ThingMenu from './ThingMenu.svelte'
   import UndoBar from './UndoBar.svelte'
   import { Undoing } from './undoing.svelte'
@@ -80,20 +81,49 @@
       await show(made.id)
     })
 
+  /** Several names in one box: asked about before anybody is added. */
+  let several: string[] = $state([])
+
+  async function add(name: string): Promise<void> {
+    const told = await ask(
+      api.POST('/api/v1/classes/{classId}/students', {
+        params: { path: { classId: open!.id } },
+        body: { givenName: name },
+      }),
+    )
+    pins[told.studentId] = told.pin
+  }
+
   const addStudent = (event: SubmitEvent): Promise<void> =>
     guarded(async () => {
       event.preventDefault()
-      const classId = open!.id
-      const told = await ask(
-        api.POST('/api/v1/classes/{classId}/students', {
-          params: { path: { classId } },
-          body: { givenName },
-        }),
-      )
-      pins[told.studentId] = told.pin
+      const names = givenName
+        .split(/[,;\n]/)
+        .map((name) => name.trim())
+        .filter(Boolean)
+      if (names.length > 1) {
+        several = names
+        return
+      }
+      await add(givenName)
       givenName = ''
-      await load(classId)
+      await load(open!.id)
     })
+
+  const addSeveral = (): Promise<void> =>
+    guarded(async () => {
+      // Whoever is in is taken off the list, so that a name that is refused leaves only what is still to do.
+      while (several.length > 0) {
+        await add(several[0]!)
+        several = several.slice(1)
+        givenName = several.join(', ')
+      }
+      await load(open!.id)
+    })
+
+  const slips = $derived(
+    students.flatMap(({ id, givenName: name }) => (pins[id] ? [{ id, name, pin: pins[id] }] : [])),
+  )
 
   const renew = (studentId: string): Promise<void> =>
     guarded(async () => {
@@ -231,6 +261,13 @@
         <TextInput labelText={t('desk.classes.new-student')} bind:value={givenName} />
         <Button type="submit" size="field">{t('desk.classes.add-student')}</Button>
       </form>
+      {#if several.length > 0}
+        <div class="several" role="alertdialog" aria-label={t('desk.classes.several-title')}>
+          <p>{t('desk.classes.several', { count: several.length, items: several.join(', ') })}</p>
+          <Button size="field" on:click={addSeveral}>{t('desk.classes.several-add')}</Button>
+          <Button size="field" kind="tertiary" on:click={() => (several = [])}>{t('shared.cancel')}</Button>
+        </div>
+      {/if}
       <ul>
         {#each students as student (student.id)}
           <li>
@@ -263,6 +300,7 @@
           >{t('desk.classes.new-cards')}</Button
         >
       {/if}
+      {#if slips.length > 0}<PinSlips {slips} className={open.name} code={open.code} />{/if}
       {#if cards.length > 0}<Cards {cards} className={open.name} />{/if}
     </section>
   {/if}
@@ -284,6 +322,44 @@
   h2 {
     margin-bottom: 12px;
     font-size: 24px;
+  }
+  .several {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 10px;
+    margin: 12px 0;
+    padding: 12px 16px;
+    border-left: 4px solid var(--brass-light);
+    background: #fbf3df;
+  }
+  .several p {
+    flex: 1 1 100%;
+    margin: 0;
+  }
+  /* What is cut out and handed out. */
+  main :global(.slips) {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+    gap: 0;
+    margin: 16px 0 0;
+    padding: 0;
+    list-style: none;
+    columns: auto;
+  }
+  main :global(.slips li) {
+    display: grid;
+    justify-items: center;
+    gap: 4px;
+    padding: 14px;
+    border: 1px dashed #8b97a8;
+    break-inside: avoid;
+    text-align: center;
+  }
+  @media print {
+    main :global(.slips) {
+      grid-template-columns: repeat(4, 1fr);
+    }
   }
   .class {
     display: block;

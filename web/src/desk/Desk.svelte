@@ -58,9 +58,17 @@
       failure = tell(error)
     }
   })
+
+  /** Past the menu, to what the page is about. */
+  function skip(): void {
+    const main = document.querySelector('main')
+    main?.setAttribute('tabindex', '-1')
+    main?.focus()
+  }
 </script>
 
 <svelte:head><title>{t('desk.page')}</title></svelte:head>
+<button type="button" class="skip" onclick={skip}>{t('desk.skip')}</button>
 <DemoNote />
 <header>
   <a class="home" href="/">{t('shared.product')}</a><span class="room">{t('desk.title')}</span>
@@ -96,7 +104,7 @@
     {:else if route.view === 'school' && who.head}
       <School ownId={who.id ?? ''} />
     {:else if route.view === 'results'}
-      {#key route.id}<Results id={route.id} />{/key}
+      {#key route.id}<Results id={route.id} studentId={route.part} />{/key}
     {:else}
       <SetsGiven />
     {/if}
@@ -106,6 +114,22 @@
 {/key}
 
 <style>
+  /* Seen by who comes by Tab. */
+  .skip {
+    position: absolute;
+    z-index: 5;
+    left: 8px;
+    top: -60px;
+    min-height: 44px;
+    padding: 0 16px;
+    border: 2px solid var(--brass-light);
+    background: #fff;
+    color: var(--ink);
+    font: 600 15px var(--sans);
+  }
+  .skip:focus {
+    top: 4px;
+  }
   header {
     display: flex;
     align-items: center;

@@ -122,7 +122,7 @@
   })
 </script>
 
-<div class="desk">
+<main class="desk">
   <form onsubmit={(event) => event.preventDefault()}>
     <h1>{t('desk.new.title')}</h1>
     <TextInput labelText={t('shared.fields.title')} bind:value={title} />
@@ -174,7 +174,7 @@
       <ItemCard {generated} number={i + 1} {kinds} {instruments} />
     {/each}
   </section>
-</div>
+</main>
 
 <style>
   .desk {

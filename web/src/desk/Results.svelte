@@ -9,11 +9,18 @@
   import { teachAgain } from './teach'
   import { t } from '../said/said.svelte'
 
-  let { id }: { id: string } = $props()
+  interface Props {
+    id: string
+    /** Whose sheets lie open beside the wall chart; nobody's where it is empty. */
+    studentId: string
+  }
+  let { id, studentId }: Props = $props()
   let results = $state<Schema['ResultsReply'] | null>(null)
   let failure = $state('')
-  /** Whose sheets lie open. */
-  let opened = $state('')
+  const sharesKey = 'jaunty-results-shares'
+  /** Whether each student's share of the full credit is wanted in the chart. */
+  let shares = $state(localStorage.getItem(sharesKey) === 'true')
+  $effect(() => localStorage.setItem(sharesKey, String(shares)))
   const secondsBetweenLooks = 5
 
   const latest = new Latest()
@@ -55,7 +62,20 @@
     return () => clearInterval(timer)
   })
 
-  const handedIn = $derived(results?.students.filter((s) => s.progress.answered > 0).length ?? 0)
+  const asked = $derived(results?.adaptiveLimit ?? results?.items.length ?? 0)
+  /** How many have done all, some and none of it. */
+  const counts = $derived({
+    finished: results?.students.filter((s) => s.progress.answered >= asked).length ?? 0,
+    begun: results?.students.filter((s) => s.progress.answered > 0).length ?? 0,
+    all: results?.students.length ?? 0,
+  })
+  const groups = $derived(results?.groups.filter((group) => group.students.length > 1) ?? [])
+  const single = $derived(results?.groups.filter((group) => group.students.length === 1) ?? [])
+  const opened = $derived(results?.students.find((s) => s.studentId === studentId))
+  const causeOf = (student: Schema['StudentResult']): string =>
+    results?.groups.find(
+      (group) => group.cause === student.progress.likelyCause && group.students.includes(student.givenName),
+    )?.name.text ?? ''
   const verdictOf = (item: Schema['ItemResult']): string =>
     t('desk.results.verdict', { verdict: item.verdict ?? 'none' })
   const cell = (item: Schema['ItemResult']): string =>
@@ -66,7 +86,7 @@
 
 {#if failure}<p class="failure" role="alert">{failure}</p>{/if}
 {#if results}
-  <main>
+  <main class:beside={opened}>
     <section class="chart" aria-label={t('desk.results.answers')}>
       <div class="top">
         <div>
@@ -74,7 +94,9 @@
           <p class="quiet">
             {[
               results.className,
-              t('desk.given.started', { count: handedIn, wholeSet: results.students.length }),
+              t('desk.results.finished', { count: counts.finished }),
+              t('desk.results.at-work', { count: counts.begun - counts.finished }),
+              t('desk.results.not-begun', { count: counts.all - counts.begun }),
               results.closedAt && t('desk.given.closed'),
             ]
               .filter(Boolean)
@@ -85,80 +107,97 @@
             >{t('desk.results.close')}</Button
           >{/if}
       </div>
-      <table>
-        <thead>
-          <tr>
-            <th scope="col"><span class="visually-hidden">{t('desk.results.student')}</span></th>
-            {#each results.items as item, i (i)}
-              <th scope="col" title={item.view.prompt.text}>{i + 1}</th>
-            {/each}
-            <th scope="col" class="cause">{t('desk.results.likely-cause')}</th>
-          </tr>
-        </thead>
-        <tbody>
-          {#each results.students as student (student.studentId)}
+      <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+      <div class="scroll" tabindex="0" role="region" aria-label={t('desk.results.answers')}>
+        <table>
+          <thead>
             <tr>
-              <th scope="row">
-                <button
-                  type="button"
-                  aria-expanded={opened === student.studentId}
-                  onclick={() => (opened = opened === student.studentId ? '' : student.studentId)}
-                  >{student.givenName}</button
-                >
-              </th>
-              {#each student.items as item, i (i)}
-                <td title={cell(item)}>
-                  <span class="mark {item.verdict ?? 'none'}" aria-hidden="true"></span>
-                  <span class="visually-hidden">{cell(item)}</span>
-                </td>
+              <th scope="col"><span class="visually-hidden">{t('desk.results.student')}</span></th>
+              {#each results.items as item, i (i)}
+                <th scope="col" title={item.view.prompt.text}>{i + 1}</th>
               {/each}
-              <td class="cause">
-                {#if student.progress.likelyCause}
-                  {results.groups
-                    .find((g) => g.cause === student.progress.likelyCause)
-                    ?.students.includes(student.givenName)
-                    ? results.groups.find((g) => g.cause === student.progress.likelyCause)!.name.text
-                    : ''}
-                {/if}
-              </td>
+              {#if shares}<th scope="col">{t('desk.results.share')}</th>{/if}
+              <th scope="col" class="cause">{t('desk.results.likely-cause')}</th>
             </tr>
-          {/each}
-        </tbody>
-      </table>
+          </thead>
+          <tbody>
+            {#each results.students as student (student.studentId)}
+              <tr class:opened={student === opened}>
+                <th scope="row">
+                  <a
+                    href="#/results/{id}/{student.studentId}"
+                    aria-current={student === opened ? 'true' : undefined}>{student.givenName}</a
+                  >
+                </th>
+                {#each student.items as item, i (i)}
+                  <td title={cell(item)}>
+                    <span class="mark {item.verdict ?? 'none'}" aria-hidden="true"></span>
+                    <span class="visually-hidden">{cell(item)}</span>
+                  </td>
+                {/each}
+                {#if shares}
+                  <td class="share"
+                    >{student.credit === null || student.credit === undefined
+                      ? ''
+                      : t('desk.results.percent', { share: student.credit })}</td
+                  >
+                {/if}
+                <td class="cause">{causeOf(student)}</td>
+              </tr>
+            {/each}
+          </tbody>
+        </table>
+      </div>
       <p class="legend quiet">
         {#each ['accepted', 'near', 'notYet', 'none'] as verdict (verdict)}
           <span class="mark {verdict}"></span> {t('desk.results.verdict', { verdict })}
         {/each}
       </p>
+      <label class="shares"><input type="checkbox" bind:checked={shares} />{t('desk.results.shares')}</label>
       <AnswerFiles {id} setId={results.setId} title={results.title} />
     </section>
-    <section class="groups" aria-label={t('desk.results.likely-causes')}>
-      {#each results.groups as group (group.cause)}
-        <article>
-          <h2>{t('desk.results.group', { count: group.students.length, name: group.name.text })}</h2>
-          <p class="quiet">{group.students.join(', ')}</p>
-          {#if group.example}
-            <p>
-              {t('desk.results.example', {
-                first: group.example.asked,
-                second: group.example.answered,
-              })}
+    {#if opened}
+      {#key opened.studentId}
+        <StudentSheets assignmentId={id} student={opened} back="#/results/{id}" />
+      {/key}
+    {:else}
+      <section class="groups" aria-label={t('desk.results.likely-causes')}>
+        {#each groups as group (group.cause)}
+          <article>{@render toTeach(group)}</article>
+        {/each}
+        {#if single.length > 0}
+          <details open={groups.length === 0}>
+            <summary>{t('desk.results.single', { count: single.length })}</summary>
+            {#each single as group (group.cause)}
+              <article>{@render toTeach(group)}</article>
+            {/each}
+          </details>
+        {/if}
+        {#if results.groups.length === 0}
+          <article>
+            <h2>{t('desk.results.nothing')}</h2>
+            <p class="quiet">
+              {counts.begun === 0 ? t('desk.results.nobody') : t('desk.results.no-mistake')}
             </p>
-            <a href={teachAgain(group.example, results.rules, `results/${id}`)}>{t('desk.results.teach')}</a>
-          {/if}
-        </article>
-      {:else}
-        <article>
-          <h2>{t('desk.results.nothing')}</h2>
-          <p class="quiet">{handedIn === 0 ? t('desk.results.nobody') : t('desk.results.no-mistake')}</p>
-        </article>
-      {/each}
-    </section>
-    {#each results.students.filter((s) => s.studentId === opened) as student (student.studentId)}
-      <StudentSheets assignmentId={id} {student} />
-    {/each}
+          </article>
+        {/if}
+      </section>
+    {/if}
   </main>
 {/if}
+
+{#snippet toTeach(group: Schema['CauseGroup'])}
+  <h2>{t('desk.results.group', { count: group.students.length, name: group.name.text })}</h2>
+  <p class="quiet">{group.students.join(', ')}</p>
+  {#if group.example}
+    {#if group.example.answered !== null && group.example.answered !== undefined}
+      <p>
+        {t('desk.results.example', { first: group.example.asked, second: group.example.answered })}
+      </p>
+    {/if}
+    <a href={teachAgain(group.example, results!.rules, `results/${id}`)}>{t('desk.results.teach')}</a>
+  {/if}
+{/snippet}
 
 <style>
   main {
@@ -185,34 +224,59 @@
     margin: 2px 0;
     font-size: 15px;
   }
+  /* Names and numbers stay where they are while the rest goes by. */
+  .scroll {
+    max-height: max(320px, calc(100dvh - 300px));
+    overflow: auto;
+  }
   table {
     width: 100%;
-    border-collapse: collapse;
+    border-collapse: separate;
+    border-spacing: 0;
     font-size: 15px;
   }
   th {
+    padding: 0 2px;
     font-weight: 400;
     text-align: center;
-    padding: 0 2px;
+    background: var(--paper);
   }
-  th[scope='row'] {
-    text-align: right;
+  thead th {
+    position: sticky;
+    top: 0;
+    z-index: 1;
+    height: 32px;
+  }
+  th[scope='row'],
+  thead th:first-child {
+    position: sticky;
+    left: 0;
     padding-right: 12px;
+    text-align: right;
   }
-  th button {
-    min-height: 24px;
-    padding: 0;
-    border: 0;
-    background: none;
-    font: inherit;
-    color: #1d4f91;
-    text-decoration: underline;
-    cursor: pointer;
+  thead th:first-child {
+    z-index: 2;
+  }
+  th a {
+    display: inline-flex;
+    align-items: center;
+    min-height: 44px;
+  }
+  th a[aria-current] {
+    font-weight: 600;
+    color: var(--ink);
   }
   td {
-    height: 24px;
     padding: 1px 3px;
     text-align: center;
+  }
+  .opened td,
+  .opened th {
+    background: #fbf3df;
+  }
+  .share {
+    padding: 0 8px;
+    font-variant-numeric: tabular-nums;
   }
   .cause {
     padding-left: 12px;
@@ -222,8 +286,8 @@
   }
   .mark {
     display: inline-block;
-    width: 36px;
-    height: 17px;
+    width: 30px;
+    height: 18px;
     border: 1px solid var(--ink);
     vertical-align: middle;
   }
@@ -257,6 +321,37 @@
   .legend .mark:not(:first-child) {
     margin-left: 14px;
   }
+  .shares {
+    display: flex;
+    align-items: center;
+    gap: 8px;
+    min-height: 44px;
+    font-size: 15px;
+  }
+  .shares input {
+    width: 20px;
+    height: 20px;
+    accent-color: var(--ink);
+  }
+  summary {
+    display: flex;
+    align-items: center;
+    min-height: 44px;
+    padding: 0 20px;
+    background: #fff;
+    font: 600 16px var(--serif);
+    cursor: pointer;
+  }
+  summary::before {
+    content: '▸';
+    width: 20px;
+  }
+  details[open] > summary::before {
+    content: '▾';
+  }
+  .beside {
+    grid-template-columns: minmax(0, 1fr) minmax(420px, 46vw);
+  }
   .groups {
     display: flex;
     flex-direction: column;
@@ -286,7 +381,8 @@
     border-left: 4px solid var(--marking);
   }
   @media (max-width: 1000px) {
-    main {
+    main,
+    .beside {
       grid-template-columns: minmax(0, 1fr);
     }
   }

@@ -16,16 +16,20 @@
   interface Props {
     assignmentId: string
     student: Schema['StudentResult']
+    /** Where one goes when the sheets are put away. */
+    back: string
   }
-  let { assignmentId, student }: Props = $props()
+  let { assignmentId, student, back }: Props = $props()
   let answers = $state<Schema['AnswerReply'][]>([])
   let instruments = $state<Instrument[]>([])
   let failure = $state('')
 
   let section: HTMLElement
+  let heading: HTMLElement
 
   onMount(async () => {
-    section.scrollIntoView({ block: 'start' })
+    heading.focus({ preventScroll: true })
+    if (section.getBoundingClientRect().top > innerHeight / 2) section.scrollIntoView({ block: 'start' })
     try {
       const path = { assignmentId, studentId: student.studentId }
       answers = await ask(
@@ -67,7 +71,10 @@
 </script>
 
 <section bind:this={section} aria-label={t('desk.sheets.title', { name: student.givenName })}>
-  <h2>{t('desk.sheets.title', { name: student.givenName })}</h2>
+  <div class="top">
+    <h2 tabindex="-1" bind:this={heading}>{t('desk.sheets.title', { name: student.givenName })}</h2>
+    <a href={back}>{t('desk.sheets.put-away')}</a>
+  </div>
   {#if student.habits.some((habit) => habit.named)}
     <p>
       {t('desk.sheets.habits', {
@@ -138,17 +145,28 @@
 
 <style>
   section {
-    grid-column: 1 / -1;
+    max-height: calc(100dvh - 120px);
+    overflow-y: auto;
     padding: 20px 24px;
     background: #fff;
   }
+  .top {
+    display: flex;
+    justify-content: space-between;
+    align-items: center;
+  }
+  .top a {
+    display: inline-flex;
+    align-items: center;
+    min-height: 44px;
+  }
   h2 {
-    margin-bottom: 14px;
+    outline: none;
     font-size: 20px;
   }
   .sheets {
     display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(270px, 1fr));
+    grid-template-columns: repeat(auto-fill, minmax(min(100%, 360px), 1fr));
     gap: 18px;
   }
   figure {

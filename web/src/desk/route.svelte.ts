@@ -17,6 +17,11 @@ export class Route {
     return this.#parts[1] ?? ''
   }
 
+  /** Third part: which part of that lies open. */
+  get part(): string {
+    return this.#parts[2] ?? ''
+  }
+
   #read(): void {
     this.#parts = location.hash.replace(/^#\/?/, '').split('/')
   }

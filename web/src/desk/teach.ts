@@ -32,7 +32,7 @@ export function teachAgain(
       placement: lay
         ? { ...lay, centre: { x: lay.centre.x - angle.vertex.x, y: lay.centre.y - angle.vertex.y } }
         : null,
-      answer: replay ? example.answered : null,
+      answer: replay ? (example.answered ?? null) : null,
     }) +
     `#${cameFrom(from)}`
   )

@@ -9,6 +9,7 @@
     { href: '/desk', name: 'door.desk.name', text: 'door.desk.text' },
   ] as const
   const ticks = Array.from({ length: 181 }, (_, i) => i)
+  const tens = Array.from({ length: 19 }, (_, i) => i * 10)
   const length = (i: number): number => (i % 10 === 0 ? 15 : i % 5 === 0 ? 11 : 7)
 </script>
 
@@ -31,7 +32,7 @@
   </div>
   <svg viewBox="-210 -250 420 330" aria-hidden="true">
     <path d="M-300 26H300" class="waterline" />
-    <g transform="rotate(-11)">
+    <g class="protractor">
       <path
         class="plastic"
         fill-rule="evenodd"
@@ -40,16 +41,63 @@
       {#each ticks as i (i)}
         <path class="tick" transform="rotate({-i})" d="M188 0H{188 - length(i)}" />
       {/each}
+      {#each tens as number (number)}
+        <g transform="rotate({-number})">
+          <text class="outer" transform="translate(160 0) rotate(90)">{180 - number}</text>
+          <text class="inner" transform="translate(132 0) rotate(90)">{number}</text>
+        </g>
+      {/each}
       <path d="M-188 0H188" class="brass" />
       <circle r="6" class="centre" />
     </g>
     <path d="M0 0 196 -38" class="start" />
     <path d="M0 0 72 -226" class="end" />
     <path d="M47 -9A48 48 0 0 0 15 -46" class="arc" />
+    <text class="measure" x="70" y="-56">61°</text>
   </svg>
 </main>
 
 <style>
+  /* Laid on once, slowly, as by a hand; then the measure is written. */
+  .protractor {
+    transform: rotate(-11deg);
+    animation: lay 3.4s 0.4s cubic-bezier(0.45, 0, 0.2, 1) backwards;
+  }
+  @keyframes lay {
+    from {
+      transform: translate(46px, 58px) rotate(-37deg);
+    }
+    55% {
+      transform: translate(0, 0) rotate(-29deg);
+    }
+  }
+  .measure {
+    font: 600 24px var(--serif);
+    fill: var(--ink);
+    animation: write 0.6s 3.9s backwards;
+  }
+  @keyframes write {
+    from {
+      opacity: 0;
+    }
+  }
+  .outer,
+  .inner {
+    font: 400 11px var(--sans);
+    fill: var(--ink-soft);
+    text-anchor: middle;
+    dominant-baseline: central;
+  }
+  .inner {
+    fill: var(--ink);
+    font-weight: 600;
+  }
+  @media (prefers-reduced-motion: reduce) {
+    .protractor,
+    .measure {
+      animation: none;
+    }
+  }
   main {
     display: grid;
     grid-template-columns: minmax(420px, 560px) minmax(0, 1fr);

@@ -1,15 +1,12 @@
 using System.Security.Claims;
-using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
-using JauntyCompass.Core.Exercises.Kinds.Measuring;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Habits;
 using JauntyCompass.Core.Progress;
-using JauntyCompass.Core.Validation;
 using JauntyCompass.Locales;
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Features.Bench;
@@ -43,43 +40,25 @@ public sealed record StudentResult(
     ReflectionReply? Reflection
 );
 
-/// <summary>One nameless answer at which a cause showed.</summary>
-/// <param name="ItemIndex">Place of the item in the set.</param>
-/// <param name="Asked">The true measure, in degrees.</param>
-/// <param name="Answered">What came back, in degrees.</param>
-/// <param name="Demonstration">Key of the demonstration that teaches it: a replay of the mistake where it can be shown.</param>
-/// <param name="Angle">The angle it is shown on.</param>
-/// <param name="InstrumentId">The instrument it is shown with.</param>
-/// <param name="Placement">How the instrument lay at that answer, or null when that is not known.</param>
-public sealed record CauseExample(
-    int ItemIndex,
-    double Asked,
-    double Answered,
-    string Demonstration,
-    Angle Angle,
-    string InstrumentId,
-    Placement? Placement
-);
-
-/// <summary>Students with the same likely cause.</summary>
-/// <param name="Cause">Key of the mistake, or not-explained.</param>
-/// <param name="Name">Its name.</param>
-/// <param name="Students">Their names.</param>
-/// <param name="Example">An answer at which it showed in the degrees; null when there is none.</param>
-public sealed record CauseGroup(
-    string Cause,
-    Message Name,
-    IReadOnlyList<string> Students,
-    CauseExample? Example
-);
-
 /// <summary>Who answered what, and the likely causes.</summary>
+/// <param name="AssignmentId">The assignment.</param>
+/// <param name="SetId">The set that was given.</param>
+/// <param name="Title">What students see as its title.</param>
+/// <param name="ClassName">The class it was given to.</param>
+/// <param name="Tries">How often an item may be answered.</param>
+/// <param name="AdaptiveLimit">How many items each student is asked, where each is asked their own; null: all.</param>
+/// <param name="ClosedAt">When it was closed; null while it is open.</param>
+/// <param name="Rules">How the class does things; null: the usual way.</param>
+/// <param name="Items">The items.</param>
+/// <param name="Students">The students' rows, by name.</param>
+/// <param name="Groups">Students by likely cause, the largest group first.</param>
 public sealed record ResultsReply(
     Guid AssignmentId,
     Guid SetId,
     string Title,
     string ClassName,
     int Tries,
+    int? AdaptiveLimit,
     DateTimeOffset? ClosedAt,
     HouseRules? Rules,
     IReadOnlyList<GeneratedItem> Items,
@@ -107,9 +86,6 @@ public sealed record AnswerReply(
 
 public static class ResultEndpoints
 {
-    // A cause must weigh as much as one whole answer before a student is put into its group.
-    private const double GroupedFrom = 1;
-
     public static void MapResults(this RouteGroupBuilder group)
     {
         group
@@ -181,6 +157,7 @@ public static class ResultEndpoints
                 assignment.Title,
                 assignment.Class.Name,
                 assignment.Tries,
+                assignment.AdaptiveLimit,
                 assignment.ClosedAt,
                 assignment.Class.Rules,
                 [
@@ -189,7 +166,7 @@ public static class ResultEndpoints
                     ),
                 ],
                 students,
-                Groups(students, answers, assignment.Set)
+                CauseGroups.Of(students, answers, assignment.Set)
             )
         );
     }
@@ -291,79 +268,4 @@ public static class ResultEndpoints
     // Marks of markers before 3 have no credit of their own.
     private static double CreditOf(Mark mark) =>
         mark.Credit ?? (mark.Verdict == Verdict.Accepted ? 1 : 0);
-
-    private static List<CauseGroup> Groups(
-        IReadOnlyList<StudentResult> students,
-        List<Answer> answers,
-        ExerciseSet set
-    ) =>
-        [
-            .. students
-                .Where(s => s.Progress.LikelyCause is not null && s.Progress.Weight >= GroupedFrom)
-                .GroupBy(s => s.Progress.LikelyCause!)
-                .OrderByDescending(g => g.Count())
-                .ThenBy(g => g.Key, StringComparer.Ordinal)
-                .Select(g => new CauseGroup(
-                    g.Key,
-                    MistakeCatalogue.NameOf(g.Key),
-                    [.. g.Select(s => s.GivenName)],
-                    Example(g.Key, answers, set)
-                )),
-        ];
-
-    // Measured items first: there the number that came back tells the story by itself.
-    private static CauseExample? Example(string cause, List<Answer> answers, ExerciseSet set) =>
-        MistakeCatalogue.DrawingOnly.Any(m => m.Key == cause)
-            ? null
-            : answers
-                .OrderBy(a => a.ItemIndex)
-                .Select(a => (a.ItemIndex, a.StudentId, a.Response, Mark: Newest(a)))
-                .Where(a =>
-                    a.Mark.LikelyCause == cause && a.Mark is { Value: not null, Error: not null }
-                )
-                .Select(a =>
-                    ExampleOf(
-                        cause,
-                        set.ItemsOf(a.StudentId)[a.ItemIndex],
-                        a.ItemIndex,
-                        a.Response,
-                        a.Mark
-                    )
-                )
-                .FirstOrDefault(e => e is not null);
-
-    private static CauseExample? ExampleOf(
-        string cause,
-        Item item,
-        int index,
-        Response response,
-        Mark mark
-    )
-    {
-        if (ExerciseKinds.Of(item).Work(item, HouseRules.Usual) is not WorkedExample work)
-        {
-            return null;
-        }
-        double answered = Math.Round(mark.Value!.Value, 1);
-        return new CauseExample(
-            index,
-            Math.Round(mark.Value.Value - mark.Error!.Value, 1),
-            answered,
-            CanReplay(cause, work.Task) ? "wrong-" + cause : work.Key,
-            work.Task.Angle,
-            work.Task.Instrument.Id,
-            (response as MeasureResponse)?.Placement
-        );
-    }
-
-    private static bool CanReplay(string cause, DemonstrationTask task)
-    {
-        if (DemonstrationCatalogue.Find("wrong-" + cause) is not Demonstration replay)
-        {
-            return false;
-        }
-        var errors = new ValidationErrors();
-        replay.Validate(task, errors);
-        return errors.None;
-    }
 }

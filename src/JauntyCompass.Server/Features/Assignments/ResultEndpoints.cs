@@ -1,8 +1,6 @@
 using System.Security.Claims;
-using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
-using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Habits;

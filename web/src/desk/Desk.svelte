@@ -179,4 +179,23 @@
     background: #fff;
     border-left: 4px solid var(--marking);
   }
+  @media (max-width: 900px) {
+    header {
+      flex-wrap: wrap;
+      gap: 0 16px;
+      padding: 4px 12px;
+    }
+    .room {
+      margin-right: auto;
+    }
+    nav {
+      flex: 1 1 100%;
+      order: 1;
+      flex-wrap: wrap;
+      align-self: auto;
+    }
+    nav a {
+      min-height: 44px;
+    }
+  }
 </style>

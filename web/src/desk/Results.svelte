@@ -384,6 +384,13 @@
     main,
     .beside {
       grid-template-columns: minmax(0, 1fr);
+      padding: 12px;
+    }
+    .chart {
+      padding: 12px;
+    }
+    .legend {
+      flex-wrap: wrap;
     }
   }
 </style>

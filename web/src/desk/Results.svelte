@@ -226,6 +226,8 @@
   }
   /* Names and numbers stay where they are while the rest goes by. */
   .scroll {
+    /* What is hidden in it is cut off with it. */
+    position: relative;
     max-height: max(320px, calc(100dvh - 300px));
     overflow: auto;
   }

@@ -53,7 +53,7 @@
     <path d="M0 0 196 -38" class="start" />
     <path d="M0 0 72 -226" class="end" />
     <path d="M47 -9A48 48 0 0 0 15 -46" class="arc" />
-    <text class="measure" x="70" y="-56">61°</text>
+    <text class="measure" x="54" y="-38">61°</text>
   </svg>
 </main>
 
@@ -72,7 +72,8 @@
     }
   }
   .measure {
-    font: 600 24px var(--serif);
+    font: 600 22px var(--serif);
+    text-anchor: middle;
     fill: var(--ink);
     animation: write 0.6s 3.9s backwards;
   }

@@ -26,7 +26,12 @@ test('a teacher sets a set, a student works on it, the teacher reads what happen
   await page.getByLabel('First name of a new student').fill('Ailsa')
   await page.getByRole('button', { name: 'Add', exact: true }).click()
   const added = page.getByRole('listitem').filter({ hasText: 'Ailsa' })
-  const pin = (await added.getByText(/PIN \d{4}/).innerText()).replace('PIN ', '')
+  const pin = (
+    await added
+      .getByText(/PIN \d{4}/)
+      .first()
+      .innerText()
+  ).replace('PIN ', '')
 
   await page.getByRole('link', { name: 'New set', exact: true }).click()
   await expect(page.getByRole('article')).toHaveCount(5)

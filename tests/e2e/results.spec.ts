@@ -8,13 +8,13 @@ test('names and numbers stay while the chart goes by, and a student’s sheets a
 }) => {
   await openDesk(page)
   await page.getByRole('link', { name: /Harbour survey/ }).click()
-  await expect(page.getByRole('row')).toHaveCount(25)
+  await expect(page.getByRole('rowheader', { name: 'Yara' })).toBeAttached()
   // Three counts, which are all of the class.
   const counted = await page.getByText(/finished · \d+ at work · \d+ not begun/).innerText()
   const [finished, atWork, notBegun] = ['finished', 'at work', 'not begun'].map((word) =>
     Number(new RegExp(`(\\d+) ${word}`).exec(counted)?.[1] ?? 0),
   )
-  expect(finished! + atWork! + notBegun!).toBe(24)
+  expect(finished! + atWork! + notBegun!).toBe(await page.getByRole('rowheader').count())
   const chart = page.getByRole('region', { name: 'Answers' }).last()
   const top = async (name: string): Promise<number> =>
     (await page.getByRole('columnheader', { name, exact: true }).boundingBox())!.y
@@ -52,13 +52,13 @@ test('a cause is taught on the Board, also one of drawing, and the Board leads b
   await expect(page.getByTestId('caption')).toContainText('Someone wrote')
   await page.getByRole('link', { name: 'Back to the Desk' }).click()
   await expect(page).toHaveURL(address)
-  await expect(page.getByRole('row')).toHaveCount(25)
+  await expect(page.getByRole('rowheader', { name: 'Yara' })).toBeAttached()
 })
 
 test('nothing of the results is covered or cut off at any size', async ({ page }) => {
   await openDesk(page)
   await page.getByRole('link', { name: /Harbour survey/ }).click()
-  await expect(page.getByRole('row')).toHaveCount(25)
+  await expect(page.getByRole('rowheader', { name: 'Yara' })).toBeAttached()
   for (const size of sizes.desk) {
     await resize(page, size)
     expect(await outOfReach(page, 'main'), size).toEqual([])
@@ -92,15 +92,17 @@ test('an address that leads nowhere says so, with the ways on; who comes by Tab 
 test('several names in one box are asked about, and their PINs can be printed at once', async ({ page }) => {
   await openDesk(page)
   await page.getByRole('link', { name: 'Classes' }).click()
-  await page.getByLabel('First name of a new student').fill('Sorrel, Tarn , Umber')
+  await page.getByLabel('First name of a new student').fill('Zelda, Zora , Zane')
   await page.getByRole('button', { name: 'Add', exact: true }).click()
   const asked = page.getByRole('alertdialog')
-  await expect(asked).toContainText('3 names: Sorrel, Tarn, Umber')
+  await expect(asked).toContainText('3 names: Zelda, Zora, Zane')
   await asked.getByRole('button', { name: 'Add them all' }).click()
   await expect(asked).toHaveCount(0)
   const slips = page.getByRole('region', { name: 'PINs' })
   await expect(slips.getByRole('listitem')).toHaveCount(3)
-  await expect(slips.getByRole('listitem').first()).toContainText(/Sorrel.*Class code \w+.*PIN \d{4}/s)
+  await expect(slips.getByRole('listitem').filter({ hasText: 'Zelda' })).toContainText(
+    /Zelda.*Class code \w+.*PIN \d{4}/s,
+  )
   await page.evaluate(() => (window.print = () => document.body.setAttribute('data-printed', 'yes')))
   await slips.getByRole('button', { name: 'Print the PINs' }).click()
   await expect(page.locator('body[data-printed]')).toHaveCount(1)

@@ -117,7 +117,12 @@ test('a tablet on the room’s network joins over TLS, and a demonstration is no
   await page.getByRole('button', { name: 'Add the class' }).click()
   await page.getByLabel('First name of a new student').fill('Wren')
   await page.getByRole('button', { name: 'Add', exact: true }).click()
-  const pin = (await page.getByText(/PIN \d{4}/).innerText()).replace('PIN ', '')
+  const pin = (
+    await page
+      .getByText(/PIN \d{4}/)
+      .first()
+      .innerText()
+  ).replace('PIN ', '')
   const code = await page.locator('.code').innerText()
   await page.goto('/bench')
   await page.getByLabel('Class code').fill(code)

@@ -76,13 +76,13 @@ test('a glass above the finger shows what it hides, and the dot is made where it
   baseURL,
 }) => {
   await signIn(page)
-  const pin = await addStudent(page, 'Teasel')
+  const pin = await addStudent(page, 'Fennel')
   const { id } = await give(page, ['draw'])
   const bench = await (
     await browser.newContext({ baseURL, viewport: { width: 390, height: 844 }, hasTouch: true })
   ).newPage()
   const cdp = await bench.context().newCDPSession(bench)
-  await join(bench, 'Teasel', pin, id)
+  await join(bench, 'Fennel', pin, id)
   const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', points: Spot[]): Promise<unknown> =>
     cdp.send('Input.dispatchTouchEvent', { type, touchPoints: points })
   await bench.getByRole('radio', { name: 'Dot' }).tap()

@@ -2,6 +2,8 @@
  * What a teacher has chosen at this device, for every lesson: the ink, the side of the tray, what is helped with, the demonstrations
  * that are dear. It is checked when it is read, since an older version may have written it.
  */
+import { keepHere, readKept } from '../shared/kept'
+
 export interface Choices {
   /** Light ink on a dark sheet, for a dark room. */
   dark: boolean
@@ -39,22 +41,18 @@ const isKeys = (value: unknown): value is string[] =>
   Array.isArray(value) && value.length <= mostFavourites && value.every((each) => typeof each === 'string')
 
 function read(): Choices {
-  try {
-    const value = JSON.parse(localStorage.getItem(key) ?? '{}') as Partial<Record<keyof Choices, unknown>>
-    const flag = (name: 'dark' | 'leftHanded' | 'snap' | 'lens' | 'met'): boolean =>
-      typeof value[name] === 'boolean' ? value[name] : usual[name]
-    return {
-      dark: flag('dark'),
-      leftHanded: flag('leftHanded'),
-      snap: flag('snap'),
-      lens: flag('lens'),
-      met: flag('met'),
-      classId: typeof value.classId === 'string' ? value.classId : null,
-      favourites: isKeys(value.favourites) ? value.favourites : [],
-      recent: isKeys(value.recent) ? value.recent.slice(0, mostRecent) : [],
-    }
-  } catch {
-    return usual
+  const value = (readKept(key) ?? {}) as Partial<Record<keyof Choices, unknown>>
+  const flag = (name: 'dark' | 'leftHanded' | 'snap' | 'lens' | 'met'): boolean =>
+    typeof value[name] === 'boolean' ? value[name] : usual[name]
+  return {
+    dark: flag('dark'),
+    leftHanded: flag('leftHanded'),
+    snap: flag('snap'),
+    lens: flag('lens'),
+    met: flag('met'),
+    classId: typeof value.classId === 'string' ? value.classId : null,
+    favourites: isKeys(value.favourites) ? value.favourites : [],
+    recent: isKeys(value.recent) ? value.recent.slice(0, mostRecent) : [],
   }
 }
 
@@ -67,11 +65,7 @@ class KeptChoices {
 
   set(change: Partial<Choices>): void {
     this.#now = { ...this.#now, ...change }
-    try {
-      localStorage.setItem(key, JSON.stringify(this.#now))
-    } catch {
-      // A full or forbidden storage only costs the convenience.
-    }
+    keepHere(key, this.#now)
   }
 
   /** A demonstration was opened. */

@@ -4,6 +4,7 @@
  */
 import type { Scene } from '../api/client'
 import { isView, wholeSheet, type View } from '../sheet/view'
+import { keepHere, readKept } from '../shared/kept'
 import type { Tallies } from './order'
 
 export interface Kept {
@@ -17,29 +18,15 @@ export interface Kept {
 }
 
 const key = 'jaunty-board-4'
-/** More than this is no sheet of ours, in characters. */
-const longest = 2_000_000
-
-export function keep(kept: Kept): void {
-  try {
-    sessionStorage.setItem(key, JSON.stringify(kept))
-  } catch {
-    // A full or forbidden storage only costs the convenience.
-  }
-}
+export const keep = (kept: Kept): void => keepHere(key, kept, 'session')
 
 /** What was kept; place and sheet only when the same demonstration is opened again, shows of hands always. */
 export function kept(address: string): Kept | null {
-  try {
-    const text = sessionStorage.getItem(key)
-    if (!text || text.length > longest) return null
-    const value = JSON.parse(text) as Kept
-    const whole = Number.isInteger(value.at) && typeof value.tallies === 'object' && value.tallies !== null
-    if (!whole || !isScene(value.hand) || !isView(value.view)) return null
-    return value.address === address ? value : { ...value, at: 0, hand: null, view: wholeSheet }
-  } catch {
-    return null
-  }
+  const value = readKept(key, 'session') as Kept | null
+  const whole =
+    Number.isInteger(value?.at) && typeof value?.tallies === 'object' && (value.tallies as unknown) !== null
+  if (!value || !whole || !isScene(value.hand) || !isView(value.view)) return null
+  return value.address === address ? value : { ...value, at: 0, hand: null, view: wholeSheet }
 }
 
 const isScene = (value: unknown): boolean =>

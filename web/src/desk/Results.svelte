@@ -3,6 +3,7 @@
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
   import { onMount } from 'svelte'
   import { api, ask, Problem, tell, type Schema } from '../api/client'
+  import { keepHere, readKept } from '../shared/kept'
   import { Latest } from '../shared/latest'
   import AnswerFiles from './AnswerFiles.svelte'
   import StudentSheets from './StudentSheets.svelte'
@@ -19,8 +20,8 @@
   let failure = $state('')
   const sharesKey = 'jaunty-results-shares'
   /** Whether each student's share of the full credit is wanted in the chart. */
-  let shares = $state(localStorage.getItem(sharesKey) === 'true')
-  $effect(() => localStorage.setItem(sharesKey, String(shares)))
+  let shares = $state(readKept(sharesKey) === true)
+  $effect(() => keepHere(sharesKey, shares))
   const secondsBetweenLooks = 5
 
   const latest = new Latest()

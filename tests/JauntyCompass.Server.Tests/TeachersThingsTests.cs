@@ -100,6 +100,86 @@ public sealed class TeachersThingsTests(JauntyServer server) : IClassFixture<Jau
     }
 
     [Fact]
+    public async Task What_goes_wrong_in_drawings_is_taught_by_a_drawing_of_a_member_of_the_group()
+    {
+        using Lesson lesson = await Lesson.Begin(server, "drawn");
+        Reply set = await lesson.Teacher.Post(
+            "sets",
+            new JsonObject
+            {
+                ["title"] = "Sails",
+                ["specification"] = new JsonObject
+                {
+                    ["kinds"] = new JsonArray(new JsonObject { ["kind"] = "draw", ["count"] = 4 }),
+                },
+                ["seed"] = 3,
+            }
+        );
+        Reply given = await lesson.Teacher.Post(
+            "assignments",
+            new JsonObject { ["setId"] = set.Text("id"), ["classId"] = lesson.ClassId }
+        );
+        JsonArray items = (await lesson.Teacher.Get($"sets/{set.Text("id")}"))["items"].AsArray();
+        string path = $"bench/assignments/{given.Text("id")}/answers";
+        for (int i = 0; i < items.Count; i++)
+        {
+            JsonNode item = items[i]!["item"]!;
+            JsonNode ray = items[i]!["view"]!["drawing"]!["baseRay"]!;
+            double turn = item["measure"]!.GetValue<double>();
+            if (item["opening"]!.GetValue<string>() == "clockwise")
+            {
+                turn = -turn;
+            }
+            double start = ray["direction"]!.GetValue<double>();
+            JsonObject At(double direction, double distance) =>
+                new()
+                {
+                    ["x"] =
+                        ray["vertex"]!["x"]!.GetValue<double>()
+                        + distance * Math.Cos(direction * Math.PI / 180),
+                    ["y"] =
+                        ray["vertex"]!["y"]!.GetValue<double>()
+                        + distance * Math.Sin(direction * Math.PI / 180),
+                };
+            // The right opening, but the second arm begins eight millimetres away from the vertex.
+            Reply handedIn = await lesson.Student.Post(
+                path,
+                new JsonObject
+                {
+                    ["id"] = Guid.NewGuid(),
+                    ["itemIndex"] = i,
+                    ["response"] = new JsonObject
+                    {
+                        ["kind"] = "draw",
+                        ["strokes"] = new JsonArray(
+                            new JsonObject
+                            {
+                                ["points"] = new JsonArray(
+                                    At(start + turn, 8),
+                                    At(start + turn, 95)
+                                ),
+                            }
+                        ),
+                        ["dots"] = new JsonArray(At(start + turn, 78)),
+                        ["arc"] = At(start + turn / 2, 14),
+                    },
+                }
+            );
+            handedIn.Status.ShouldBe(HttpStatusCode.OK);
+            handedIn["mark"]["likelyCause"]!.GetValue<string>().ShouldBe("gap-at-vertex");
+        }
+        Reply results = await lesson.Teacher.Get($"assignments/{given.Text("id")}/results");
+        JsonNode group = results["groups"].AsArray().Single()!;
+        group["cause"]!.GetValue<string>().ShouldBe("gap-at-vertex");
+        JsonNode example = group["example"]!;
+        example["demonstration"]!.GetValue<string>().ShouldBe("drawn-gap-at-vertex");
+        example["answered"].ShouldBeNull();
+        example["asked"]!
+            .GetValue<double>()
+            .ShouldBe(items[0]!["item"]!["measure"]!.GetValue<double>());
+    }
+
+    [Fact]
     public async Task An_instrument_of_the_same_name_is_replaced_and_one_of_ours_cannot_be()
     {
         using Lesson lesson = await Lesson.Begin(server, "cabinet");

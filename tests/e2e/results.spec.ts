@@ -44,7 +44,7 @@ test('names and numbers stay while the chart goes by, and a student’s sheets a
   await expect(page.getByRole('row').filter({ hasText: 'Bram' })).toContainText('%')
 })
 
-test('a cause is taught on the Board, also one of drawing, and the Board leads back', async ({ page }) => {
+test('a cause is taught on the Board, and the Board leads back', async ({ page }) => {
   await openDesk(page)
   await page.getByRole('link', { name: /Harbour survey/ }).click()
   const address = page.url()

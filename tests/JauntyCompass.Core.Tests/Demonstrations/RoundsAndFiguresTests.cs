@@ -138,6 +138,10 @@ public class RoundsAndFiguresTests
             script.Steps[0].State.Figures.ShouldAllBe(f => f.Written == null);
         }
         places.Count.ShouldBe(3);
+        // Of an angle between two graduations the nearest is asked, so that what is written is exactly that.
+        Script between = Built("which-exactly", 47.4)!;
+        StepOf(between, "answer").State.Figures.Select(f => f.Written!.Said()).ShouldContain("47°");
+        StepOf(between, "answer").Caption.Said().ShouldContain("exactly 47°");
     }
 
     [Fact]

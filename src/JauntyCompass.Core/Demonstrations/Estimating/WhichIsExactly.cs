@@ -42,8 +42,9 @@ public sealed class WhichIsExactly()
     public override Script Build(DemonstrationTask task)
     {
         var board = new Storyboard(task.Rules);
-        double wanted = task.Angle.Measure.Degrees;
-        SeededRandom random = SeededRandom.Named(0, Key, (int)Math.Round(wanted * 10));
+        // What is written in the end is a whole number of degrees, and one of the angles has exactly that.
+        double wanted = Math.Round(task.Angle.Measure.Degrees, MidpointRounding.AwayFromZero);
+        SeededRandom random = SeededRandom.Named(0, Key, (int)wanted);
         List<double> measures = [.. Off.Select(off => wanted + off)];
         random.Shuffle(measures);
         Angle[] shown =
@@ -92,7 +93,7 @@ public sealed class WhichIsExactly()
                 right
             )
         );
-        return board.Script(Key, Title, wanted, task.Instrument);
+        return board.Script(Key, Title, null, task.Instrument);
     }
 
     private static string IdOf(int i) => $"angle-{i + 1}";
@@ -102,7 +103,6 @@ public sealed class WhichIsExactly()
         StandardPlacement laying = StandardPlacement.Of(angle, task.Names, task.Instrument)!;
         var steps = new MeasuringSteps(board, IdOf(i), laying);
         steps.LayReady();
-        board.Sheet = board.Sheet with { Lens = null };
         steps.Thread(0, laying.Reading);
         board.Step(
             "measure",

@@ -72,6 +72,7 @@ public sealed class LessonQuestions : Demonstration
         if (_atTheEnd)
         {
             steps.LayReady();
+            steps.OpenLens();
             steps.Thread(0, laying.Reading);
         }
         Ask(

@@ -44,6 +44,7 @@ public sealed class CountBack()
         board.Put(new Figure(Id, task.Angle) { Names = task.Names });
         var steps = new MeasuringSteps(board, Id, laying);
         steps.LayReady();
+        steps.OpenLens();
         steps.Thread(0, label);
         board.Step(
             "label",

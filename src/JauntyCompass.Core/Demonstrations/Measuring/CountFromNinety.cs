@@ -40,7 +40,6 @@ public sealed class CountFromNinety()
         var steps = new MeasuringSteps(board, Id, laying);
         steps.Kind(task.Angle);
         steps.LayReady();
-        board.Sheet = board.Sheet with { Lens = null };
         steps.ChooseScale();
         steps.Thread(0, 90);
         board.Step(
@@ -50,7 +49,7 @@ public sealed class CountFromNinety()
             Question.Open(Text.Demonstrations.FromNinety.NinetyQuestion(90))
         );
         steps.Thread(90, reading);
-        board.Sheet = board.Sheet with { Lens = laying.Laid.EndCrossing?.At };
+        steps.OpenLens();
         board.Step(
             "on",
             Text.Demonstrations.Labels.GoOn,

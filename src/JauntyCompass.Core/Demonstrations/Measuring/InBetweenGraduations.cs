@@ -41,6 +41,7 @@ public sealed class InBetweenGraduations()
         board.Put(new Figure(Id, task.Angle) { Names = task.Names });
         var steps = new MeasuringSteps(board, Id, laying);
         steps.LayReady();
+        steps.OpenLens();
         To(board, laying, ten);
         board.Step(
             "ten",

@@ -208,7 +208,7 @@ internal sealed record MeasuringSteps(
     {
         bool creased = Protractor.SmallestGraduation > 10;
         Thread(0, StandardPlacement.Reading);
-        Board.Sheet = Board.Sheet with { Lens = StandardPlacement.Laid.EndCrossing?.At };
+        OpenLens();
         Spotlight(WhichArm.End);
         Board.Step(
             "count",
@@ -272,13 +272,16 @@ internal sealed record MeasuringSteps(
         Lay(StandardPlacement.Placement);
     }
 
-    /// <summary>The same, with the scale in use inked and the lens over the crossing: ready to be read.</summary>
+    /// <summary>The same, with the scale in use inked: ready to be read.</summary>
     internal void LayReady()
     {
         LayAtOnce();
         Ink(StandardPlacement.Scale);
-        Board.Sheet = Board.Sheet with { Lens = StandardPlacement.Laid.EndCrossing?.At };
     }
+
+    /// <summary>Opens the lens over the crossing of the other arm.</summary>
+    internal void OpenLens() =>
+        Board.Sheet = Board.Sheet with { Lens = StandardPlacement.Laid.EndCrossing?.At };
 
     /// <summary>Runs the thread from a label to a reading, in place of the one that lies there.</summary>
     internal void Thread(double label, double reading) =>

@@ -103,6 +103,7 @@ public sealed class RangeBetween()
         board.Put(new Figure(Id, standing) { Names = task.Names });
         var steps = new MeasuringSteps(board, Id, laying);
         steps.LayReady();
+        steps.OpenLens();
         steps.Thread(0, laying.Reading);
     }
 }

@@ -57,15 +57,7 @@ public sealed class FigureAnglesKind()
         double rest = 180 - a;
         int least = (int)Math.Max(28, rest - 122);
         double b = plan.Own.Between(least, (int)Math.Max(least, rest - 28));
-        double c = rest - b;
-        // By the sine rule, the longest side as long as the sheet allows.
-        double scale = 1.9 * Size / Math.Max(Math.Max(Sin(a), Sin(b)), Sin(c));
-        double ab = scale * Sin(c);
-        double ac = scale * Sin(b);
-        return Centred(
-            [default, new Point(ab, 0), default(Point).Towards(new Direction(a), ac)],
-            plan.Own.Between(-12, 12)
-        );
+        return Turned(Corners.OfTriangle(a, b, longest: 1.9 * Size), plan.Own.Between(-12, 12));
     }
 
     // Corners near those of a regular polygon, so that none of its angles is straight or more.
@@ -73,7 +65,7 @@ public sealed class FigureAnglesKind()
     {
         int apart = 360 / corners;
         int astray = apart * 4 / 15;
-        return Centred(
+        return Turned(
             [
                 .. Enumerable
                     .Range(0, corners)
@@ -90,23 +82,19 @@ public sealed class FigureAnglesKind()
         );
     }
 
-    private static double Sin(double degrees) => Math.Sin(degrees * (Math.PI / 180));
-
-    private static IReadOnlyList<Point> Centred(Point[] corners, double turn)
-    {
-        Point[] turned =
+    private static IReadOnlyList<Point> Turned(IEnumerable<Point> corners, double turn) =>
         [
-            .. corners.Select(p =>
-                default(Point).Towards(
-                    Direction.Between(default, p).Turned(turn),
-                    default(Point).DistanceTo(p)
-                )
-            ),
+            .. Corners
+                .Centred([
+                    .. corners.Select(p =>
+                        default(Point).Towards(
+                            Direction.Between(default, p).Turned(turn),
+                            default(Point).DistanceTo(p)
+                        )
+                    ),
+                ])
+                .Select(p => p.Rounded()),
         ];
-        double x = (turned.Min(p => p.X) + turned.Max(p => p.X)) / 2;
-        double y = (turned.Min(p => p.Y) + turned.Max(p => p.Y)) / 2;
-        return [.. turned.Select(p => new Point(p.X - x, p.Y - y).Rounded())];
-    }
 
     /// <inheritdoc/>
     protected override ItemView Present(FigureAnglesItem item, HouseRules rules)

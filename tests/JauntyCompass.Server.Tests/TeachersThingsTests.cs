@@ -166,7 +166,9 @@ public sealed class TeachersThingsTests(JauntyServer server) : IClassFixture<Jau
                 }
             );
             handedIn.Status.ShouldBe(HttpStatusCode.OK);
-            handedIn["mark"]["likelyCause"]!.GetValue<string>().ShouldBe("gap-at-vertex");
+            handedIn["mark"]["feedback"]!["happened"]!["id"]!
+                .GetValue<string>()
+                .ShouldBe("mistakes.gap-at-vertex.happened");
         }
         Reply results = await lesson.Teacher.Get($"assignments/{given.Text("id")}/results");
         JsonNode group = results["groups"].AsArray().Single()!;

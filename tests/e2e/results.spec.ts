@@ -103,6 +103,13 @@ test('several names in one box are asked about, and their PINs can be printed at
   await expect(slips.getByRole('listitem').filter({ hasText: 'Zelda' })).toContainText(
     /Zelda.*Class code \w+.*PIN \d{4}/s,
   )
+  // A name that is taken is told, whoever came before it is in, and what is left stays to be put right.
+  await page.getByLabel('First name of a new student').fill('Zebedee, Zora')
+  await page.getByRole('button', { name: 'Add', exact: true }).click()
+  await asked.getByRole('button', { name: 'Add them all' }).click()
+  await expect(page.getByRole('alert').filter({ hasText: 'in the class already' })).toBeVisible()
+  await expect(slips.getByRole('listitem')).toHaveCount(4)
+  await expect(page.getByLabel('First name of a new student')).toHaveValue('Zora')
   await page.evaluate(() => (window.print = () => document.body.setAttribute('data-printed', 'yes')))
   await slips.getByRole('button', { name: 'Print the PINs' }).click()
   await expect(page.locator('body[data-printed]')).toHaveCount(1)

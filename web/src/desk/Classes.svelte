@@ -8,9 +8,8 @@
   import { loadInstruments } from '../shared/instruments'
   import { Latest } from '../shared/latest'
   import RulesForm from '../shared/RulesForm.svelte'
-  import Cards from './Cards.svelte'
+  import ClassStudents from './ClassStudents.svelte'
   import ClassTeachers from './ClassTeachers.svelte'
-  import PinSlips from './PinSlips.svelte'
   import ThingMenu from './ThingMenu.svelte'
   import UndoBar from './UndoBar.svelte'
   import { Undoing } from './undoing.svelte'
@@ -22,10 +21,7 @@
   let open = $state<Schema['ClassDetailReply'] | null>(null)
   /** PINs told in this visit: each is shown once and then only kept as a hash. */
   let pins: Record<string, string> = $state({})
-  /** Cards made in this visit, likewise. */
-  let cards: Schema['CardReply'][] = $state([])
   let className = $state('')
-  let givenName = $state('')
   let failure = $state('')
   let rulesOpen = $state(false)
   let showsArchive = $state(false)
@@ -33,7 +29,6 @@
   const undoing = new Undoing()
   const rules = $derived(classes.find((c) => c.id === open?.id)?.rules ?? {})
   const seen = $derived(classes.filter((c) => showsArchive || !c.archived || c.id === open?.id))
-  const students = $derived(open?.students.filter((s) => showsArchive || !s.archived) ?? [])
 
   async function guarded(work: () => Promise<void>): Promise<void> {
     try {
@@ -55,7 +50,6 @@
   async function show(classId: string): Promise<void> {
     rulesOpen = false
     said = ''
-    cards = []
     await load(classId)
   }
 
@@ -79,85 +73,6 @@
       className = ''
       classes = await ask(api.GET('/api/v1/classes'))
       await show(made.id)
-    })
-
-  /** Several names in one box: asked about before anybody is added. */
-  let several: string[] = $state([])
-
-  async function add(name: string): Promise<void> {
-    const told = await ask(
-      api.POST('/api/v1/classes/{classId}/students', {
-        params: { path: { classId: open!.id } },
-        body: { givenName: name },
-      }),
-    )
-    pins[told.studentId] = told.pin
-  }
-
-  const addStudent = (event: SubmitEvent): Promise<void> =>
-    guarded(async () => {
-      event.preventDefault()
-      const names = givenName
-        .split(/[,;\n]/)
-        .map((name) => name.trim())
-        .filter(Boolean)
-      if (names.length > 1) {
-        several = names
-        return
-      }
-      await add(givenName)
-      givenName = ''
-      await load(open!.id)
-    })
-
-  const addSeveral = (): Promise<void> =>
-    guarded(async () => {
-      // Whoever is in is taken off the list, so that a name that is refused leaves only what is still to do.
-      while (several.length > 0) {
-        await add(several[0]!)
-        several = several.slice(1)
-        givenName = several.join(', ')
-      }
-      await load(open!.id)
-    })
-
-  const slips = $derived(
-    students.flatMap(({ id, givenName: name }) => (pins[id] ? [{ id, name, pin: pins[id] }] : [])),
-  )
-
-  const renew = (studentId: string): Promise<void> =>
-    guarded(async () => {
-      const told = await ask(
-        api.POST('/api/v1/classes/{classId}/students/{studentId}/pin', {
-          params: { path: { classId: open!.id, studentId } },
-        }),
-      )
-      pins[studentId] = told.pin
-    })
-
-  const newCards = (who: Schema['StudentReply'][]): Promise<void> =>
-    guarded(async () => {
-      const classId = open!.id
-      const made: Schema['CardReply'][] = []
-      for (const { id } of who)
-        made.push(
-          await ask(
-            api.POST('/api/v1/classes/{classId}/students/{studentId}/card', {
-              params: { path: { classId, studentId: id } },
-            }),
-          ),
-        )
-      cards = made
-      await load(classId)
-    })
-
-  const revokeCard = (student: Schema['StudentReply']): Promise<void> =>
-    guarded(async () => {
-      const path = { classId: open!.id, studentId: student.id }
-      await ask(api.DELETE('/api/v1/classes/{classId}/students/{studentId}/card', { params: { path } }))
-      cards = cards.filter((card) => card.studentId !== student.id)
-      await load(open!.id)
-      said = t('desk.classes.card-stopped', { name: student.givenName })
     })
 
   const exportClass = (): Promise<void> =>
@@ -256,52 +171,8 @@
       {/if}
       {#key open.id}
         <ClassTeachers group={open} onchange={reload} />
+        <ClassStudents group={open} {showsArchive} {undoing} bind:pins onchange={reload} />
       {/key}
-      <form class="add" onsubmit={addStudent}>
-        <TextInput labelText={t('desk.classes.new-student')} bind:value={givenName} />
-        <Button type="submit" size="field">{t('desk.classes.add-student')}</Button>
-      </form>
-      {#if several.length > 0}
-        <div class="several" role="alertdialog" aria-label={t('desk.classes.several-title')}>
-          <p>{t('desk.classes.several', { count: several.length, items: several.join(', ') })}</p>
-          <Button size="field" on:click={addSeveral}>{t('desk.classes.several-add')}</Button>
-          <Button size="field" kind="tertiary" on:click={() => (several = [])}>{t('shared.cancel')}</Button>
-        </div>
-      {/if}
-      <ul>
-        {#each students as student (student.id)}
-          <li>
-            <span>{student.givenName}{student.archived ? ` · ${t('desk.classes.archived')}` : ''}</span>
-            {#if pins[student.id]}<strong>{t('desk.classes.pin', { own: pins[student.id]! })}</strong>{/if}
-            <button type="button" onclick={() => renew(student.id)}>{t('desk.classes.new-pin')}</button>
-            <ThingMenu
-              thing={{
-                kind: 'student',
-                id: student.id,
-                classId: open.id,
-                name: student.givenName,
-                archived: student.archived,
-              }}
-              {undoing}
-              onchange={reload}
-              more={[
-                { text: t('desk.classes.new-card'), act: () => void newCards([student]) },
-                ...(student.hasCard
-                  ? [{ text: t('desk.classes.stop-card'), act: () => void revokeCard(student) }]
-                  : []),
-              ]}
-            />
-          </li>
-        {/each}
-      </ul>
-      <p class="quiet">{t('desk.classes.pin-hint')}</p>
-      {#if students.length > 0}
-        <Button kind="tertiary" size="field" on:click={() => newCards(students.filter((s) => !s.archived))}
-          >{t('desk.classes.new-cards')}</Button
-        >
-      {/if}
-      {#if slips.length > 0}<PinSlips {slips} className={open.name} code={open.code} />{/if}
-      {#if cards.length > 0}<Cards {cards} className={open.name} />{/if}
     </section>
   {/if}
   {#if failure}<p class="failure" role="alert">{failure}</p>{/if}
@@ -322,44 +193,6 @@
   h2 {
     margin-bottom: 12px;
     font-size: 24px;
-  }
-  .several {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 10px;
-    margin: 12px 0;
-    padding: 12px 16px;
-    border-left: 4px solid var(--brass-light);
-    background: #fbf3df;
-  }
-  .several p {
-    flex: 1 1 100%;
-    margin: 0;
-  }
-  /* What is cut out and handed out. */
-  main :global(.slips) {
-    display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
-    gap: 0;
-    margin: 16px 0 0;
-    padding: 0;
-    list-style: none;
-    columns: auto;
-  }
-  main :global(.slips li) {
-    display: grid;
-    justify-items: center;
-    gap: 4px;
-    padding: 14px;
-    border: 1px dashed #8b97a8;
-    break-inside: avoid;
-    text-align: center;
-  }
-  @media print {
-    main :global(.slips) {
-      grid-template-columns: repeat(4, 1fr);
-    }
   }
   .class {
     display: block;
@@ -403,31 +236,10 @@
     font-size: 20px;
     letter-spacing: 0.08em;
   }
-  .add {
-    grid-template-columns: 1fr auto;
-    align-items: end;
-  }
-  ul {
-    columns: 2;
-    margin: 20px 0;
-    padding: 0;
-    list-style: none;
-  }
-  li {
-    display: flex;
-    align-items: center;
-    gap: 12px;
-    min-height: 44px;
-    break-inside: avoid;
-  }
-  li span {
-    flex: 1;
-  }
   .rules {
     border: 1px solid #dde2e6;
   }
-  .link,
-  li button {
+  .link {
     min-height: 44px;
     border: 0;
     background: none;

@@ -31,7 +31,27 @@
   .printable {
     margin-top: 20px;
   }
+  /* What is cut out and handed out. */
+  .printable :global(.slips) {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+    margin: 16px 0 0;
+    padding: 0;
+    list-style: none;
+  }
+  .printable :global(.slips li) {
+    display: grid;
+    justify-items: center;
+    gap: 4px;
+    padding: 14px;
+    border: 1px dashed #8b97a8;
+    break-inside: avoid;
+    text-align: center;
+  }
   @media print {
+    .printable :global(.slips) {
+      grid-template-columns: repeat(4, 1fr);
+    }
     .screen {
       display: none;
     }

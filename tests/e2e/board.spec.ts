@@ -129,7 +129,9 @@ test('a demonstration is found by a few letters, by arrows, among favourites and
   await page.reload()
   await page.getByRole('button', { name: 'List', exact: true }).click()
   await expect(list.getByRole('region', { name: 'Favourites' })).toContainText(title)
-  await expect(list.getByRole('region', { name: 'Used last' }).locator('.entry').first()).toHaveText(title)
+  await expect(list.getByRole('region', { name: 'Used recently' }).locator('.entry').first()).toHaveText(
+    title,
+  )
   await list.getByRole('searchbox').fill('xyzzy')
   await expect(list.getByRole('status')).toContainText('Nothing like that')
 })

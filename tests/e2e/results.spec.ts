@@ -10,8 +10,8 @@ test('names and numbers stay while the chart goes by, and a student’s sheets a
   await page.getByRole('link', { name: /Harbour survey/ }).click()
   await expect(page.getByRole('rowheader', { name: 'Yara' })).toBeAttached()
   // Three counts, which are all of the class.
-  const counted = await page.getByText(/finished · \d+ at work · \d+ not begun/).innerText()
-  const [finished, atWork, notBegun] = ['finished', 'at work', 'not begun'].map((word) =>
+  const counted = await page.getByText(/finished · \d+ still working · \d+ not started/).innerText()
+  const [finished, atWork, notBegun] = ['finished', 'still working', 'not started'].map((word) =>
     Number(new RegExp(`(\\d+) ${word}`).exec(counted)?.[1] ?? 0),
   )
   expect(finished! + atWork! + notBegun!).toBe(await page.getByRole('rowheader').count())
@@ -84,7 +84,7 @@ test('an address that leads nowhere says so, with the ways on; who comes by Tab 
   expect(asked.headers()['content-type']).toContain('problem+json')
   await openDesk(page)
   await page.keyboard.press('Tab')
-  await expect(page.getByRole('button', { name: 'Skip to the page' })).toBeFocused()
+  await expect(page.getByRole('button', { name: 'Skip to the content' })).toBeFocused()
   await page.keyboard.press('Enter')
   await expect(page.getByRole('main')).toBeFocused()
 })

@@ -51,7 +51,7 @@ public sealed class CountBack()
             Text.Demonstrations.Labels.JustBeyond,
             label == reading
                 ? Text.Demonstrations.InBetween.OnTheLabel(end, reading)
-                : Text.Demonstrations.CountBack.Label(label, end),
+                : Text.Demonstrations.CountBack.Label(end, label),
             Question.Open(Text.Demonstrations.CountBack.LabelQuestion(end))
         );
         if (label != reading)

@@ -215,6 +215,8 @@ test('a teacher chooses a class on the Board: its words, its protractor, its lan
   // Without an address the class is still there.
   await page.goto('/board')
   await expect(page).toHaveURL(/ray/)
+  // The other tests' class is the first again.
+  await send(page, 'DELETE', `classes/${made.id}`)
 })
 
 test('who opens a panel by keys is taken into it, and back to where they were', async ({ page }) => {

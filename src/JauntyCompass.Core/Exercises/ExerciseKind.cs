@@ -103,6 +103,11 @@ public abstract class ExerciseKind(KindFacts facts)
     /// <summary>The item as it lies before the student.</summary>
     public abstract ItemView Present(Item item, HouseRules rules);
 
+    /// <summary>The sheet in words, for those who listen.</summary>
+    /// <param name="item">The item.</param>
+    /// <param name="view">The item as it lies before the student.</param>
+    public abstract ToldSheet Tell(Item item, ItemView view);
+
     /// <summary>A demonstration of how the item is worked; null where none fits.</summary>
     public abstract WorkedExample? Work(Item item, HouseRules rules);
 
@@ -155,6 +160,9 @@ public abstract class ExerciseKind<TItem, TResponse>(KindFacts facts) : Exercise
         Present((TItem)item, rules);
 
     /// <inheritdoc/>
+    public sealed override ToldSheet Tell(Item item, ItemView view) => Tell((TItem)item, view);
+
+    /// <inheritdoc/>
     public sealed override WorkedExample? Work(Item item, HouseRules rules) =>
         Work((TItem)item, rules);
 
@@ -176,6 +184,9 @@ public abstract class ExerciseKind<TItem, TResponse>(KindFacts facts) : Exercise
 
     /// <summary>The item as it lies before the student.</summary>
     protected abstract ItemView Present(TItem item, HouseRules rules);
+
+    /// <summary>The sheet in words. A kind whose sheet holds more than angles and an instrument tells of it itself.</summary>
+    protected virtual ToldSheet Tell(TItem item, ItemView view) => SheetTelling.Of(view);
 
     /// <summary>A demonstration of how the item is worked; null where none fits.</summary>
     protected abstract WorkedExample? Work(TItem item, HouseRules rules);

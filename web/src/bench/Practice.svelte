@@ -3,8 +3,7 @@
   import { api, ask, tell, type HouseRules, type Instrument, type Schema } from '../api/client'
   import { Latest } from '../shared/latest'
   import type { Sent } from './keeping/outbox.svelte'
-  import type { ItemView } from './response'
-  import { viewOf } from './seen'
+  import { viewOf, type SeenView } from './seen'
   import Worksheet from './Worksheet.svelte'
   import { t } from '../said/said.svelte'
 
@@ -23,7 +22,7 @@
   let { assignmentId, index, place, after, instruments, rules, onback }: Props = $props()
 
   let number = $state(1)
-  let view: ItemView | null = $state.raw(null)
+  let view: SeenView | null = $state.raw(null)
   let marked: Sent | null = $state.raw(null)
   let complaint = $state('')
   const latest = new Latest()

@@ -19,19 +19,20 @@
   import SheetScene from '../sheet/SheetScene.svelte'
   import type { Draft } from './keeping/drafts'
   import Feedback from './Feedback.svelte'
-  import { described, Hearing, nearest, toPencil } from './hearing.svelte'
+  import { Hearing, nearest, toPencil, withLines } from './hearing.svelte'
   import Layout from './Layout.svelte'
   import Loupe from './Loupe.svelte'
   import { Nearness } from './nearness.svelte'
   import type { Sent } from './keeping/outbox.svelte'
   import Questions from './Questions.svelte'
-  import { toldAnswer, type ItemView, type Response } from './response'
+  import { toldAnswer, type Response } from './response'
+  import type { SeenView } from './seen'
   import { SheetWork } from './sheetWork.svelte'
   import Surface from './Surface.svelte'
   import { t } from '../said/said.svelte'
 
   interface Props {
-    view: ItemView
+    view: SeenView
     instruments: Instrument[]
     /** How the class does things. */
     rules: HouseRules
@@ -119,6 +120,16 @@
     ...sceneOf(view.sheet),
     ...(isAside && !marked ? { instruments: [] } : {}),
   })
+  const told = $derived(
+    [...view.told.sentences, ...(isAside ? [] : view.told.laid)].map(({ text }) => text).join(' '),
+  )
+  const drawn = $derived(
+    t('bench.heard.drawn', {
+      count: work.drawing.strokes.length,
+      number: work.drawing.dots.length,
+      least: work.drawing.arc ? 1 : 0,
+    }),
+  )
   const isDrawing = $derived(work.takes('drawing') || view.drawing !== null)
   /** Where an angle is measured, the straightedge helps: an arm too short is drawn on. Such lines are not handed in. */
   const mayExtend = $derived(Boolean(instrument && inHand && !view.drawing && !marked))
@@ -157,8 +168,10 @@
   $effect(() => {
     const { placement, pencil, tool } = work
     if (!instrument || marked || !work.laid || !withKeys()) return
-    const draws = tool === 'dot' || tool === 'ray'
-    hearing.follow(draws ? toPencil(view, pencil) : nearest(view, placement), placement, instrument)
+    const draws = view.drawing !== null && tool !== 'protractor'
+    const place = nearest(view, placement)
+    const lines = view.drawing && place ? withLines(place, work.drawing.strokes) : place
+    hearing.follow(draws ? toPencil(view, pencil) : lines, placement, instrument)
   })
 
   let heading: HTMLElement | undefined = $state()
@@ -183,7 +196,8 @@
       onpaperup={(event) => paper.letGo(event)}
       onpaperwheel={(factor, at) => paper.bring(factor, at)}
     >
-      <SheetScene {scene} {instruments} />
+      <!-- Told in words, in the panel. -->
+      <g aria-hidden="true"><SheetScene {scene} {instruments} /></g>
       {#if view.drawing}
         <DrawnFigure task={view.drawing} drawing={work.drawing} stroke={work.stroke} preview={making} />
       {/if}
@@ -256,9 +270,10 @@
   {/snippet}
   {#snippet panel()}
     <h1 tabindex="-1" bind:this={heading}>{view.prompt.text}</h1>
-    {#if view.inHand && !marked}
-      <p class="visually-hidden">{t('bench.sheet.described', { sentence: described(view) })}</p>
+    {#if !marked}
+      <p class="visually-hidden">{t('bench.sheet.described', { sentence: told })}</p>
       <p class="visually-hidden" role="status" data-testid="heard">{hearing.said}</p>
+      {#if isDrawing}<p class="visually-hidden" role="status">{drawn}</p>{/if}
     {/if}
     {#if marked}
       <Feedback {marked} {onagain} {onnext} {onshow} {ontwin} arrives={arrives === 'feedback'} />

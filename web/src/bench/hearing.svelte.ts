@@ -1,117 +1,101 @@
 /**
- * The sheet for those who listen: where things lie, how the instrument lies on them, and which numbers of its scales stand on the
- * arms or under the pencil. All of them are told, as all are seen: which one counts is for the student to say.
+ * The sheet for those who listen: which numbers of the instrument's scales stand on the arms or under the pencil while it is laid on.
+ * All of them are told, as all are seen: which one counts is for the student to say. What stands on the sheet, the core puts into words.
  */
-import type { Angle, Instrument, Placement, Point, Schema } from '../api/client'
-import { directionOf, signOf } from '../sheet/geometry'
-import { directionTold, placeTold } from '../sheet/told'
-import { LiveReadings } from '../sheet/readings.svelte'
-import type { ItemView } from './response'
+import { api, ask, type Angle, type Instrument, type Placement, type Point, type Schema } from '../api/client'
+import { directionOf, distanceOf } from '../sheet/geometry'
+import { Latest } from '../shared/latest'
+import type { SeenView } from './seen'
 import { t } from '../said/said.svelte'
 
 /** So long, in ms, nothing moves before it is told. */
 const rest = 500
 
-/** What stands on the sheet, without how far an angle opens. */
-export function described(view: ItemView): string {
-  if (view.drawing?.baseRay) {
-    const { vertex, direction, length } = view.drawing.baseRay
-    const { names, opening } = view.drawing
-    return t('bench.heard.base', {
-      vertex: names.vertex,
-      at: placeTold(vertex),
-      startRay: names.vertex + names.start,
-      distance: length,
-      turned: directionTold(direction),
-      opening,
-    })
-  }
-  return (view.sheet.figures ?? [])
-    .map(({ angle, names }) => {
-      const at = placeTold(angle.vertex)
-      if (!names) return t('bench.heard.vertex', { at })
-      return t('bench.heard.angle', {
-        vertex: names.vertex,
-        at,
-        startRay: names.vertex + names.start,
-        distance: angle.startLength,
-        turned: directionTold(angle.start),
-        endRay: names.vertex + names.end,
-        secondLength: angle.endLength,
-        opening: angle.opening,
-      })
-    })
-    .join(' ')
+type Place = Schema['ToldPlace']
+
+/** The place that an instrument is meant for: the one that is nearest to its centre mark. */
+export function nearest({ told }: SeenView, { centre }: Placement): Place | null {
+  const [first, ...others] = told.places
+  if (!first) return null
+  return others.reduce((near, place) => {
+    return distanceOf(place.at, centre) < distanceOf(near.at, centre) ? place : near
+  }, first)
 }
 
-type Named = { angle: Angle; start: string; end: string }
-
-/** The angle that an instrument is meant for: the one whose vertex is nearest to its centre mark. */
-export function nearest(view: ItemView, placement: Placement): Named | null {
-  const away = ({ vertex }: Angle): number =>
-    Math.hypot(vertex.x - placement.centre.x, vertex.y - placement.centre.y)
-  const figure = (view.sheet.figures ?? []).toSorted((a, b) => away(a.angle) - away(b.angle))[0]
-  if (!figure) return null
-  const { angle, names } = figure
-  return {
-    angle,
-    start: names ? armTold(names.vertex + names.start) : t('bench.heard.one-arm'),
-    end: names ? armTold(names.vertex + names.end) : t('bench.heard.other-arm'),
-  }
+/** The base ray of a drawing, and the pencil as where a second ray would end. */
+export function toPencil({ told }: SeenView, pencil: Point): Place | null {
+  const [base] = told.places
+  if (!base || distanceOf(base.at, pencil) < 1) return base ?? null
+  const name = { id: 'bench.heard.pencil', text: t('bench.heard.pencil') }
+  return { at: base.at, rays: [base.rays[0]!, { name, tip: pencil }] }
 }
 
-/** The base ray and the pencil as an angle, so that what stands under the pencil can be asked for. */
-export function toPencil(view: ItemView, pencil: Point): Named | null {
-  const base = view.drawing?.baseRay
-  if (!base || !view.drawing) return null
-  const { opening, names } = view.drawing
-  const turn = signOf(opening) * (directionOf(base.vertex, pencil) - base.direction)
-  return {
-    angle: {
-      vertex: base.vertex,
-      start: base.direction,
-      measure: ((turn % 360) + 360) % 360,
-      opening,
-      startLength: base.length,
-      endLength: Math.max(1, Math.hypot(pencil.x - base.vertex.x, pencil.y - base.vertex.y)),
-    },
-    start: armTold(names.vertex + names.start),
-    end: t('bench.heard.pencil'),
-  }
+/** A place with the lines that were drawn from it. */
+export function withLines(place: Place, strokes: readonly (readonly Point[])[]): Place {
+  const name = { id: 'bench.heard.line', text: t('bench.heard.line') }
+  const rays = strokes.map((points) => ({
+    name,
+    tip: [points[0]!, points.at(-1)!].reduce((far, end) =>
+      distanceOf(end, place.at) > distanceOf(far, place.at) ? end : far,
+    ),
+  }))
+  return { ...place, rays: [...place.rays, ...rays] }
 }
 
-const armTold = (ray: string): string => t('bench.heard.arm', { ray })
+/** The rays of a place two by two, the first with each other one: an angle is what readings are asked for. */
+export function anglesAt({ at, rays }: Place): Angle[] {
+  const start = directionOf(at, rays[0]!.tip)
+  const turn = (tip: Point): number => (((directionOf(at, tip) - start) % 360) + 360) % 360
+  const others = rays.slice(1)
+  return (others.length > 0 ? others : [rays[0]!]).map(({ tip }) => ({
+    vertex: at,
+    start: ((start % 360) + 360) % 360,
+    measure: turn(tip),
+    opening: 'anticlockwise',
+    startLength: distanceOf(at, rays[0]!.tip),
+    endLength: distanceOf(at, tip),
+  }))
+}
 
-/** The numbers that stand on both sides, as the core tells them. */
-export function numbersTold({ standing }: Schema['ReadingsReply'], { start, end }: Named): string {
-  const on = (name: string, numbers: Schema['Message'][]): string =>
+/** How the instrument lies, and the numbers that stand on each ray, as the core tells them. */
+export function numbersTold(replies: readonly Schema['ReadingsReply'][], { rays }: Place): string {
+  const on = (name: string, numbers: readonly Schema['Message'][]): string =>
     numbers.length > 0
       ? t('bench.heard.numbers', { name, items: numbers.map((n) => n.text).join(', ') })
       : t('bench.heard.no-marks', { name })
-  return `${on(start, standing.start)} ${on(end, standing.end)}`
+  const stands = rays.map(({ name }, i) =>
+    on(name.text, i === 0 ? replies[0]!.standing.start : replies[i - 1]!.standing.end),
+  )
+  return t('bench.heard.lying', { lying: replies[0]!.lying.text, sentence: stands.join(' ') })
 }
 
 export class Hearing {
-  #live = new LiveReadings()
-  #named: Named | null = $state.raw(null)
+  /** What is read out. */
+  said = $state('')
+  readonly #latest = new Latest()
   #later: ReturnType<typeof setTimeout> | undefined
 
-  /** What is read out. */
-  get said(): string {
-    const { reply } = this.#live
-    return reply && this.#named
-      ? t('bench.heard.lying', { lying: reply.lying.text, sentence: numbersTold(reply, this.#named) })
-      : ''
+  /** Tells it once nothing has moved for a while; what was to be told before is not. */
+  follow(place: Place | null, placement: Placement, { protractor }: Instrument): void {
+    clearTimeout(this.#later)
+    if (!place) return
+    this.#later = setTimeout(() => void this.#tell(place, placement, protractor), rest)
   }
 
-  /** Tells it once nothing has moved for a while; what was to be told before is not. */
-  follow(named: Named | null, placement: Placement, instrument: Instrument): void {
-    clearTimeout(this.#later)
-    if (!named) return
-    this.#later = setTimeout(() => {
-      this.#live.clear()
-      this.#named = named
-      void this.#live.follow(named.angle, placement, instrument.protractor, true)
-    }, rest)
+  async #tell(
+    place: Place,
+    placement: Placement,
+    instrument: Schema['ReadingsRequest']['instrument'],
+  ): Promise<void> {
+    try {
+      const asked = anglesAt(place).map((angle) =>
+        ask(api.POST('/api/v1/readings', { body: { angle, placement, instrument } })),
+      )
+      const replies = await this.#latest.of(Promise.all(asked))
+      if (replies) this.said = numbersTold(replies, place)
+    } catch {
+      // Without an answer nothing is told; the next move asks again.
+      this.said = ''
+    }
   }
 }

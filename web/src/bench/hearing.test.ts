@@ -1,66 +1,61 @@
 import { expect, it } from 'vitest'
-import type { Angle, Schema } from '../api/client'
-import { described, nearest, numbersTold, toPencil } from './hearing.svelte'
-import type { ItemView } from './response'
+import type { Point, Schema } from '../api/client'
+import { anglesAt, nearest, numbersTold, toPencil } from './hearing.svelte'
+import type { SeenView } from './seen'
 
-const angle = (x: number, measure: number): Angle => ({
-  vertex: { x, y: -32 },
-  start: 180,
-  measure,
-  opening: 'clockwise',
-  startLength: 80,
-  endLength: 84,
-})
 const said = (text: string): Schema['Message'] => ({ id: 'units.as-written', text })
-const names = { start: 'K', vertex: 'L', end: 'M' }
-const view = (...figures: Schema['Figure'][]): ItemView => ({
-  kind: 'measure',
-  prompt: said(''),
-  sheet: { figures },
-  window: { left: -110, bottom: -92, width: 220, height: 184 },
-  asks: [],
-  drawing: null,
+const place = (at: Point, ...rays: [string, Point][]): Schema['ToldPlace'] => ({
+  at,
+  rays: rays.map(([name, tip]) => ({ name: said(name), tip })),
 })
+const view = (...places: Schema['ToldPlace'][]): SeenView =>
+  ({ told: { sentences: [], laid: [], places } }) as unknown as SeenView
 const at = (x: number) => ({ centre: { x, y: -30 }, turn: 0, turnedOver: false })
 
-it('tells where an angle stands and how its first ray runs, never how far it opens', () => {
-  const told = described(view({ id: 'angle', angle: angle(0, 63), names }))
-  expect(told).toContain('vertex L is 0 mm right and 32 mm down')
-  expect(told).toContain('Arm LK is 80 mm long, turned 180°')
-  expect(told).toContain('opens clockwise')
-  expect(told).not.toContain('63')
-  expect(told).not.toContain('117')
-})
-
-it('tells of the angle whose vertex is nearest to the centre mark', () => {
-  const both = view({ id: 'one', angle: angle(-50, 40), names }, { id: 'other', angle: angle(50, 70), names })
-  expect(nearest(both, at(-45))?.angle.measure).toBe(40)
-  expect(nearest(both, at(60))?.angle.measure).toBe(70)
+it('tells of the place that is nearest to the centre mark', () => {
+  const [left, right] = [place({ x: -50, y: -32 }), place({ x: 50, y: -32 })]
+  expect(nearest(view(left, right), at(-45))).toBe(left)
+  expect(nearest(view(left, right), at(60))).toBe(right)
   expect(nearest(view(), at(0))).toBeNull()
 })
 
-it('takes the pencil for the second arm of a drawing, the way it is to open', () => {
-  const baseRay = { vertex: { x: 0, y: 0 }, direction: 0, length: 84 }
-  const draws = (opening: 'clockwise' | 'anticlockwise'): ItemView => ({
-    ...view(),
-    drawing: { baseRay, opening, names },
-  })
-  expect(toPencil(draws('anticlockwise'), { x: 0, y: 50 })?.angle.measure).toBeCloseTo(90)
-  expect(toPencil(draws('clockwise'), { x: 0, y: 50 })?.angle.measure).toBeCloseTo(270)
-  expect(
-    toPencil(
-      { ...draws('clockwise'), drawing: { baseRay: null, opening: 'clockwise', names } },
-      at(0).centre,
-    ),
-  ).toBeNull()
+it('takes the pencil for the end of a second ray, and nothing at the vertex for none', () => {
+  const base = place({ x: 0, y: 0 }, ['Ray KL', { x: 84, y: 0 }])
+  const up = toPencil(view(base), { x: 0, y: 50 })!
+  expect(anglesAt(up)[0]!.measure).toBeCloseTo(90)
+  expect(up.rays).toHaveLength(2)
+  expect(toPencil(view(base), { x: 0.1, y: 0 })).toBe(base)
+  expect(toPencil(view(), { x: 0, y: 50 })).toBeNull()
 })
 
-it('tells the numbers of every scale: which one counts is not told', () => {
-  const standing = { start: ['outer 0', 'inner 180'].map(said), end: ['outer 117', 'inner 63'].map(said) }
-  const named = { angle: angle(0, 63), start: 'Ray LK', end: 'Ray LM' }
-  expect(numbersTold({ standing } as Schema['ReadingsReply'], named)).toBe(
-    'Ray LK: outer 0, inner 180. Ray LM: outer 117, inner 63.',
+it('asks for every ray, and for the only one of a drawing before there is another', () => {
+  const rays: [string, Point][] = [
+    ['Ray AB', { x: 80, y: 0 }],
+    ['Ray AC', { x: 0, y: 80 }],
+    ['Ray AN', { x: -80, y: 0 }],
+  ]
+  const measures = anglesAt(place({ x: 0, y: 0 }, ...rays)).map((angle) => angle.measure)
+  expect(measures).toEqual([90, 180])
+  expect(anglesAt(place({ x: 0, y: 0 }, rays[0]!)).map((angle) => angle.measure)).toEqual([0])
+})
+
+it('tells the numbers of every scale on every ray: which one counts is not told', () => {
+  const reply = (end: string[]): Schema['ReadingsReply'] =>
+    ({
+      lying: said('centre mark on the vertex'),
+      standing: { start: ['outer 0', 'inner 180'].map(said), end: end.map(said) },
+    }) as unknown as Schema['ReadingsReply']
+  const [one, other] = [
+    { x: 80, y: 0 },
+    { x: 0, y: 80 },
+  ]
+  const angle = place({ x: 0, y: 0 }, ['Ray LK', one], ['Ray LM', other])
+  expect(numbersTold([reply(['outer 117', 'inner 63'])], angle)).toBe(
+    'centre mark on the vertex. Ray LK: outer 0, inner 180. Ray LM: outer 117, inner 63.',
   )
-  const off = { standing: { ...standing, end: [] } } as unknown as Schema['ReadingsReply']
-  expect(numbersTold(off, named)).toContain('Ray LM: no marks here.')
+  expect(numbersTold([reply([])], angle)).toContain('Ray LM: no marks here.')
+  const three = place({ x: 0, y: 0 }, ['AB', one], ['AC', other], ['AN', other])
+  expect(numbersTold([reply(['outer 40']), reply(['outer 70'])], three)).toContain(
+    'AC: outer 40. AN: outer 70.',
+  )
 })

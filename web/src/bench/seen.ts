@@ -6,6 +6,9 @@ import type { Schema, Script } from '../api/client'
 import { directionOf, distanceOf, signOf } from '../sheet/geometry'
 import type { ItemView } from './response'
 
+/** An item as it lies before the student, with its sheet in words. */
+export type SeenView = ItemView & { told: Schema['ToldSheet'] }
+
 type Figure = NonNullable<Schema['SheetState']['figures']>[number]
 
 function figureOf(seen: Schema['SeenFigure']): Figure {
@@ -34,8 +37,10 @@ function figureOf(seen: Schema['SeenFigure']): Figure {
 }
 
 /** An item with its angles on the sheet. */
-export const viewOf = ({ view, figures }: Schema['SeenItem']): ItemView => ({
+export const viewOf = ({ view, figures, told }: Schema['SeenItem']): SeenView => ({
   ...view,
+  // Work that was fetched by an earlier version has no words for its sheets.
+  told: (told as Schema['ToldSheet'] | undefined) ?? { sentences: [], laid: [], places: [] },
   sheet: { ...view.sheet, figures: figures.map(figureOf) },
 })
 

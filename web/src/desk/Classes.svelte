@@ -1,7 +1,5 @@
 <!-- Classes, their codes, their students and PINs. -->
 <script lang="ts">
-  import Button from 'carbon-components-svelte/src/Button/Button.svelte'
-  import TextInput from 'carbon-components-svelte/src/TextInput/TextInput.svelte'
   import { onMount } from 'svelte'
   import { api, ask, tell, type HouseRules, type Instrument, type Schema } from '../api/client'
   import { download } from '../shared/download'
@@ -10,6 +8,7 @@
   import RulesForm from '../shared/RulesForm.svelte'
   import ClassStudents from './ClassStudents.svelte'
   import ClassTeachers from './ClassTeachers.svelte'
+  import NewClass from './NewClass.svelte'
   import ThingMenu from './ThingMenu.svelte'
   import UndoBar from './UndoBar.svelte'
   import { Undoing } from './undoing.svelte'
@@ -21,7 +20,6 @@
   let open = $state<Schema['ClassDetailReply'] | null>(null)
   /** PINs told in this visit: each is shown once and then only kept as a hash. */
   let pins: Record<string, string> = $state({})
-  let className = $state('')
   let failure = $state('')
   let rulesOpen = $state(false)
   let showsArchive = $state(false)
@@ -66,11 +64,8 @@
     else open = null
   }
 
-  const addClass = (event: SubmitEvent): Promise<void> =>
+  const showNew = (made: Schema['ClassReply']): Promise<void> =>
     guarded(async () => {
-      event.preventDefault()
-      const made = await ask(api.POST('/api/v1/classes', { body: { name: className } }))
-      className = ''
       classes = await ask(api.GET('/api/v1/classes'))
       await show(made.id)
     })
@@ -124,10 +119,7 @@
     <label class="archive"
       ><input type="checkbox" bind:checked={showsArchive} /> {t('desk.classes.show-archived')}</label
     >
-    <form onsubmit={addClass}>
-      <TextInput labelText={t('desk.classes.new')} bind:value={className} />
-      <Button type="submit" kind="tertiary" size="field">{t('desk.classes.add')}</Button>
-    </form>
+    <div class="new"><NewClass onmade={showNew} /></div>
   </aside>
   {#if open}
     <section aria-label={open.name}>
@@ -212,9 +204,7 @@
     border-color: var(--brass-light);
     font-weight: 600;
   }
-  form {
-    display: grid;
-    gap: 10px;
+  .new {
     margin-top: 20px;
   }
   section {

@@ -9,16 +9,20 @@
   import Select from 'carbon-components-svelte/src/Select/Select.svelte'
   import SelectItem from 'carbon-components-svelte/src/Select/SelectItem.svelte'
   import { t } from '../said/said.svelte'
+  import NewClass from './NewClass.svelte'
   import NumberBox from '../shared/NumberBox.svelte'
 
   interface Props {
     classes: Schema['ClassReply'][]
     items: Schema['GeneratedItem'][]
     classId: string
-    disabled: boolean
+    busy: boolean
+    /** Whether the wishes have made a set that can be given. */
+    made: boolean
+    onclass: (made: Schema['ClassReply']) => void
     ongive: (giving: Giving) => void
   }
-  let { classes, items, classId = $bindable(), disabled, ongive }: Props = $props()
+  let { classes, items, classId = $bindable(), busy, made, onclass, ongive }: Props = $props()
 
   let tries = $state('3')
   let asked = $state('all')
@@ -31,6 +35,13 @@
   const steps = $derived([...new Map(items.flatMap((i) => i.key).map((k) => [k.step, k.title.text]))])
   const most = $derived(Math.max(1, items.length))
   const valid = $derived((asked === 'all' || limitFits) && steps.every(([step]) => weightFits[step] ?? true))
+  let adds = $state(false)
+  /** Why it cannot be given as it is; empty when it can. */
+  const obstacle = $derived.by(() => {
+    if (!classId) return t('desk.give.no-class')
+    if (!made) return t('desk.give.no-items')
+    return valid ? '' : t('desk.give.no-number')
+  })
 
   function give(): void {
     const set = Object.entries(weights).filter((w): w is [string, number] => w[1] !== null)
@@ -46,6 +57,17 @@
 <Select labelText={t('desk.give.for')} bind:selected={classId}>
   {#each classes as each (each.id)}<SelectItem value={each.id} text={each.name} />{/each}
 </Select>
+{#if adds || classes.length === 0}
+  <NewClass
+    onmade={(made) => {
+      onclass(made)
+      classId = made.id
+      adds = false
+    }}
+  />
+{:else}
+  <button type="button" class="link" onclick={() => (adds = true)}>{t('desk.give.other-class')}</button>
+{/if}
 <Select labelText={t('desk.give.tries')} bind:selected={tries}>
   {#each ['1', '2', '3', '5'] as n (n)}<SelectItem value={n} text={n} />{/each}
 </Select>
@@ -87,8 +109,12 @@
     {/each}
   </div>
 </details>
-<Button disabled={disabled || !valid} on:click={give}>{t('desk.give.hand-out')}</Button>
-{#if classes.length === 0}<p class="quiet">{t('desk.give.no-class')}</p>{/if}
+<div>
+  <Button disabled={busy || obstacle !== ''} aria-describedby="give-obstacle" on:click={give}
+    >{t('desk.give.hand-out')}</Button
+  >
+  <p class="obstacle" id="give-obstacle">{obstacle}</p>
+</div>
 
 <style>
   details div {
@@ -103,5 +129,19 @@
   p {
     margin: 4px 0 8px;
     font-size: 14px;
+  }
+  .obstacle {
+    font-size: 15px;
+  }
+  .link {
+    align-self: start;
+    min-height: 44px;
+    padding: 0;
+    border: 0;
+    background: none;
+    font: 400 14px var(--sans);
+    color: #1d4f91;
+    text-decoration: underline;
+    cursor: pointer;
   }
 </style>

@@ -156,7 +156,9 @@
       {classes}
       items={made?.items ?? []}
       bind:classId
-      disabled={busy || !made || !classId || failure !== ''}
+      {busy}
+      made={made !== null && failure === ''}
+      onclass={(added) => (classes = [...classes, added])}
       ongive={give}
     />
   </form>
@@ -169,7 +171,7 @@
       >
     </div>
     {#if failure}<p class="failure" role="alert">{failure}</p>{/if}
-    {#if made && !failure}<SetReport report={made.report} />{/if}
+    {#if made && !failure}<SetReport report={made.report} isAimed={wish.mistakes.length > 0} />{/if}
     {#each made?.items ?? [] as generated, i (i)}
       <ItemCard {generated} number={i + 1} {kinds} {instruments} />
     {/each}

@@ -56,7 +56,7 @@
   )
   const label = $derived(
     [
-      t('sheet.protractor.lies', {
+      t(onmove ? 'sheet.protractor.lies' : 'sheet.protractor.there', {
         name: instrumentName(p),
         lying:
           lying ??
@@ -65,7 +65,7 @@
             turned: directionTold(placement.turn),
           }),
       }),
-      places?.length && t('sheet.protractor.aids'),
+      onmove && places?.length ? t('sheet.protractor.aids') : '',
     ]
       .filter(Boolean)
       .join(' '),
@@ -90,7 +90,8 @@
   onpointerup={hand.up}
   onpointercancel={hand.up}
 >
-  <ProtractorBody {instrument} {inked} {armBearing} />
+  <!-- What it looks like; what it says is told. -->
+  <g aria-hidden="true"><ProtractorBody {instrument} {inked} {armBearing} /></g>
   <path class="grip body" d={body} role="presentation" onpointerdown={(e) => hand.down(e, 'body')} />
   <path
     class="grip rim"

@@ -50,9 +50,32 @@ public sealed record OutlineShape(Message Name, IReadOnlyList<IReadOnlyList<Poin
         }
     }
 
+    /// <summary>Corners that open alike, each group in the order of the corners; numbers from 0.</summary>
+    internal IReadOnlyList<IReadOnlyList<int>> EqualCorners
+    {
+        get
+        {
+            List<List<int>> groups = [];
+            IReadOnlyList<double> angles = Angles;
+            for (int i = 0; i < angles.Count; i++)
+            {
+                if (groups.Find(g => Math.Abs(angles[g[0]] - angles[i]) <= Rounding) is { } group)
+                {
+                    group.Add(i);
+                }
+                else
+                {
+                    groups.Add([i]);
+                }
+            }
+            return [.. groups.Where(g => g.Count > 1)];
+        }
+    }
+
     // What is drawn square is square: a hair of rounding in its points must not make it acute.
-    internal static AngleKind KindOf(double angle) =>
-        Math.Abs(angle - 90) <= Rounding ? AngleKind.Right : new Measure(angle).Kind;
+    internal static double AsDrawn(double angle) => Math.Abs(angle - 90) <= Rounding ? 90 : angle;
+
+    internal static AngleKind KindOf(double angle) => new Measure(AsDrawn(angle)).Kind;
 
     /// <inheritdoc/>
     public void Validate(ValidationErrors errors)

@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Wording;
 using JauntyCompass.Locales;
@@ -74,17 +75,23 @@ public sealed record SeenFigure(
 /// <summary>An item as it goes to a student's device: all that its sheet must draw, and nothing of the answer.</summary>
 /// <param name="View">The item; on its sheet stands everything but the angles.</param>
 /// <param name="Figures">The angles as they are seen.</param>
-public sealed record SeenItem(ItemView View, IReadOnlyList<SeenFigure> Figures)
+/// <param name="Told">The sheet in words, for those who listen.</param>
+public sealed record SeenItem(ItemView View, IReadOnlyList<SeenFigure> Figures, ToldSheet Told)
 {
-    /// <summary>An item as it is seen.</summary>
-    public static SeenItem Of(ItemView view) =>
-        new(
+    /// <summary>An item as it is seen and told, the way a class does things.</summary>
+    public static SeenItem Of(Item item, HouseRules rules)
+    {
+        ExerciseKind kind = ExerciseKinds.Of(item);
+        ItemView view = kind.Present(item, rules);
+        return new SeenItem(
             view with
             {
                 Sheet = view.Sheet with { Figures = [] },
             },
-            [.. view.Sheet.Figures.Select(SeenFigure.Of)]
+            [.. view.Sheet.Figures.Select(SeenFigure.Of)],
+            kind.Tell(item, view)
         );
+    }
 }
 
 /// <summary>A demonstration as it goes to a student's device: its angles are told by their lines, as those of an item are.</summary>

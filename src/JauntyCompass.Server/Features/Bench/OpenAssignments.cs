@@ -37,8 +37,7 @@ public sealed class OpenAssignment
     public IReadOnlyList<SeenItem> ViewsOf(Guid studentId) =>
         _views.GetOrAdd(
             ExerciseSet.FormNumber(Forms, studentId),
-            (_, items) =>
-                [.. items.Select(i => SeenItem.Of(ExerciseKinds.Of(i).Present(i, Rules)))],
+            (_, items) => [.. items.Select(i => SeenItem.Of(i, Rules))],
             ItemsOf(studentId)
         );
 
@@ -56,7 +55,7 @@ public sealed class OpenAssignments(JauntyDbContext database, SharedCache cache)
     {
         // An item, and what is seen of it, take about so much.
         public int Kilobytes =>
-            Assignment is null ? 1 : 1 + 6 * Assignment.Items.Count * Assignment.FormCount;
+            Assignment is null ? 1 : 1 + 8 * Assignment.Items.Count * Assignment.FormCount;
     }
 
     /// <summary>The assignment, if it is set to a class.</summary>

@@ -119,9 +119,7 @@ public static class TwinEndpoints
             return Problems.NotFound(Thing.Item);
         }
         speaker.ToStudentOf(assignment.RulesInForce);
-        return TypedResults.Ok(
-            SeenItem.Of(ExerciseKinds.Of(twin).Present(twin, assignment.RulesInForce))
-        );
+        return TypedResults.Ok(SeenItem.Of(twin, assignment.RulesInForce));
     }
 
     private static async Task<IResult> MarkTwin(

@@ -2,6 +2,7 @@
 <script lang="ts">
   import type { HouseRules, Instrument, Schema } from '../../api/client'
   import RulesForm from '../../shared/RulesForm.svelte'
+  import KindSheet from './KindSheet.svelte'
   import Several from './Several.svelte'
   import Word from './Word.svelte'
   import WordNumber from './WordNumber.svelte'
@@ -37,7 +38,7 @@
     words: kind.title.text,
   })
   const taken = $derived(kinds.filter((kind) => kind.key in counts).map(asWords))
-  const notTaken = $derived(kinds.filter((kind) => !(kind.key in counts)).map(asWords))
+  let choosing = $state(false)
 
   const inHand = $derived([wish.instrument, ...wish.moreInstruments])
   /** Where something is read as it lies, the instrument may be one that no student could lay on at a desk. */
@@ -62,9 +63,6 @@
 {#snippet kindsSlot()}
   <Several
     named={taken}
-    others={notTaken}
-    another={t('desk.wish.another-kind')}
-    onadd={(kind) => (counts = { ...counts, [kind]: 2 })}
     onleave={(kind) => (counts = Object.fromEntries(Object.entries(counts).filter(([key]) => key !== kind)))}
   >
     {#snippet before(kind)}
@@ -77,6 +75,9 @@
       ×&nbsp;
     {/snippet}
   </Several>
+  <button type="button" class="pictures" aria-haspopup="dialog" onclick={() => (choosing = true)}
+    >{t('desk.kinds.open')}</button
+  >
 {/snippet}
 {#snippet stepSlot()}
   <Word label={t('desk.wish.measures')} choices={inWords(steps)} bind:value={wish.step} />
@@ -164,6 +165,18 @@
     />
   </p>
 </div>
+{#if choosing}
+  <KindSheet
+    {kinds}
+    {instruments}
+    {counts}
+    onuse={(chosen) => {
+      counts = chosen
+      choosing = false
+    }}
+    onclose={() => (choosing = false)}
+  />
+{/if}
 {#if wish.rules}
   <details open>
     <summary>{t('desk.wish.own-rules')}</summary>
@@ -189,6 +202,17 @@
   .sentence p {
     margin: 0 0 6px;
     font: 400 18px/44px var(--serif);
+  }
+  .pictures {
+    min-height: 44px;
+    padding: 0 2px;
+    border: 0;
+    background: linear-gradient(var(--brass-light), var(--brass-light)) no-repeat 0 calc(100% - 7px) / 100%
+      2px;
+    font: inherit;
+    font-weight: 600;
+    color: var(--ink);
+    cursor: pointer;
   }
   summary {
     min-height: 44px;

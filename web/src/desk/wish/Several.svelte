@@ -6,16 +6,16 @@
 
   interface Props {
     named: { key: string; words: string }[]
-    others: { key: string; words: string }[]
-    /** Said before the list of those that may be named, too. */
-    another: string
+    /** Those that may be named, too, and what is said before their list; none when they are chosen elsewhere. */
+    others?: { key: string; words: string }[]
+    another?: string
     /** Whether the last one may be left out. */
     mayBeEmpty?: boolean
     before?: Snippet<[string]>
-    onadd: (key: string) => void
+    onadd?: (key: string) => void
     onleave: (key: string) => void
   }
-  let { named, others, another, mayBeEmpty = false, before, onadd, onleave }: Props = $props()
+  let { named, others = [], another = '', mayBeEmpty = false, before, onadd, onleave }: Props = $props()
 </script>
 
 {#each named as one (one.key)}
@@ -32,7 +32,7 @@
     label={another}
     value=""
     choices={[['', `${another} …`], ...others.map(({ key, words }): [string, string] => [key, words])]}
-    onpick={(key) => key && onadd(key)}
+    onpick={(key) => key && onadd?.(key)}
   />
 {/if}
 

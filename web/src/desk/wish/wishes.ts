@@ -129,3 +129,12 @@ export const angleKindsOf = (key: string): Wish['angleKinds'] => {
   const known = angleKindSets.find(([each]) => each === key)
   return known ? known[1] : (key.split(',') as Schema['AngleKind'][])
 }
+
+/** What is asked for to have one question of each kind to look at: the same ones each time. */
+export function samplesOf(kinds: string[]): { specification: Specification; seed: number } {
+  const wish = { ...usualWish, from: 35, to: 145, arms: 'long' as const, theme: 'plain' as const }
+  return {
+    specification: specificationOf(wish, Object.fromEntries(kinds.map((kind) => [kind, 1])), kinds, []),
+    seed: 61,
+  }
+}

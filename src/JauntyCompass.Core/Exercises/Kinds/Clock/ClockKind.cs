@@ -88,6 +88,24 @@ public sealed class ClockKind()
         );
 
     /// <inheritdoc/>
+    protected override ToldSheet Tell(ClockItem item, ItemView view)
+    {
+        int hour = item.Hour == 0 ? 12 : item.Hour;
+        return new ToldSheet(
+            [
+                Text.Heard.Clock.Hands(
+                    item.Minute,
+                    item.Minute == 0
+                        ? Text.Heard.Clock.To(hour)
+                        : Text.Heard.Clock.Between(hour, hour % 12 + 1)
+                ),
+            ],
+            [],
+            []
+        );
+    }
+
+    /// <inheritdoc/>
     protected override WorkedExample Work(ClockItem item, HouseRules rules) =>
         ClockHands.Example(
             item.Question switch

@@ -110,6 +110,38 @@ public sealed class CompareKind()
         );
 
     /// <inheritdoc/>
+    protected override ToldSheet Tell(CompareItem item, ItemView view)
+    {
+        double difference = item.First.Measure.Degrees - item.Second.Measure.Degrees;
+        return new ToldSheet(
+            [
+                Text.Heard.FromMiddle,
+                ToldAngles.Unit,
+                .. ToldAngles.Called(Text.Heard.Lettered("A"), item.First),
+                .. ToldAngles.Called(Text.Heard.Lettered("B"), item.Second),
+                // Angles that open alike to the half hour are told apart as tracing paper tells them.
+                Text.Heard.LaidOver(
+                    difference switch
+                    {
+                        <= -1 => Overlap.Inside,
+                        < 1 => Overlap.Exact,
+                        _ => Overlap.Outside,
+                    }
+                ),
+            ],
+            [],
+            []
+        );
+    }
+
+    private enum Overlap
+    {
+        Inside,
+        Outside,
+        Exact,
+    }
+
+    /// <inheritdoc/>
     protected override WorkedExample Work(CompareItem item, HouseRules rules) =>
         new(
             "explained-longer-arms",

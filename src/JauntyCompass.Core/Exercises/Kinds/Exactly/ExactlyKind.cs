@@ -145,6 +145,29 @@ public sealed class ExactlyKind()
     }
 
     /// <inheritdoc/>
+    protected override ToldSheet Tell(ExactlyItem item, ItemView view) =>
+        new(
+            [
+                Text.Heard.FromMiddle,
+                ToldAngles.Unit,
+                .. item.Angles.SelectMany(
+                    (a, i) => ToldAngles.Called(Text.Heard.Lettered(ExactlyItem.LetterOf(i)), a)
+                ),
+            ],
+            [],
+            [
+                .. item.Angles.Select(
+                    (a, i) =>
+                        ToldAngles.PlaceOf(
+                            a,
+                            Text.Heard.ArmOf(ExactlyItem.LetterOf(i)),
+                            Text.Heard.OtherArmOf(ExactlyItem.LetterOf(i))
+                        )
+                ),
+            ]
+        );
+
+    /// <inheritdoc/>
     protected override WorkedExample Work(ExactlyItem item, HouseRules rules) =>
         new(
             "measure",

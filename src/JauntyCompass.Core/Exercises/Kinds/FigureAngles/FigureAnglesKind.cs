@@ -149,6 +149,27 @@ public sealed class FigureAnglesKind()
     }
 
     /// <inheritdoc/>
+    protected override ToldSheet Tell(FigureAnglesItem item, ItemView view)
+    {
+        IEnumerable<int> corners = Enumerable.Range(0, item.Corners.Count);
+        return new ToldSheet(
+            [
+                Text.Heard.FromMiddle,
+                ToldAngles.Unit,
+                .. corners.Select(i =>
+                    Text.Heard.Corner(
+                        FigureAnglesItem.Letters[i],
+                        ToldAngles.Place(item.Corners[i]),
+                        ToldAngles.Opening(item.At(i).Measure.Degrees)
+                    )
+                ),
+            ],
+            [],
+            [.. corners.Select(i => ToldAngles.PlaceOf(item.At(i), item.NamesAt(i)))]
+        );
+    }
+
+    /// <inheritdoc/>
     protected override WorkedExample Work(FigureAnglesItem item, HouseRules rules) =>
         new("measure", new DemonstrationTask(item.At(0), item.Instrument, item.NamesAt(0), rules));
 

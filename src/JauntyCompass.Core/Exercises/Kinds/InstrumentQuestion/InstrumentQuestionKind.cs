@@ -74,6 +74,14 @@ public sealed class InstrumentQuestionKind()
     }
 
     /// <inheritdoc/>
+    protected override ToldSheet Tell(InstrumentQuestionItem item, ItemView view) =>
+        new(
+            [Text.Heard.Instrument(InstrumentWords.Name(InstrumentCatalogue.DeskHalfCircle))],
+            [],
+            []
+        );
+
+    /// <inheritdoc/>
     protected override WorkedExample Work(InstrumentQuestionItem item, HouseRules rules) =>
         new(
             "measure",

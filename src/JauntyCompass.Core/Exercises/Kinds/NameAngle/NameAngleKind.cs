@@ -146,6 +146,20 @@ public sealed class NameAngleKind()
     }
 
     /// <inheritdoc/>
+    protected override ToldSheet Tell(NameAngleItem item, ItemView view) =>
+        new(
+            [
+                Text.Heard.Rays(
+                    item.Vertex,
+                    [.. item.Rays.Select(r => Text.Units.AsWritten(item.Vertex + r.Letter))]
+                ),
+                Text.Heard.Arc(item.Vertex + item.Start, item.Vertex + item.End),
+            ],
+            [],
+            []
+        );
+
+    /// <inheritdoc/>
     protected override WorkedExample Work(NameAngleItem item, HouseRules rules) =>
         new(
             "naming",

@@ -1,3 +1,4 @@
+using System.Globalization;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Answers;
 using JauntyCompass.Core.Demonstrations;
@@ -155,6 +156,33 @@ public sealed class OutlineKind()
     }
 
     private static Point Moved(Point point, Point by) => new(point.X + by.X, point.Y + by.Y);
+
+    /// <inheritdoc/>
+    protected override ToldSheet Tell(OutlineItem item, ItemView view) =>
+        new([ToldAngles.Unit, .. item.Shapes.SelectMany(OutlineInWords)], [], []);
+
+    private static IEnumerable<Message> OutlineInWords(OutlineShape shape, int index)
+    {
+        Message outline = Text.Kinds.Outline.Lettered(OutlineItem.LetterOf(index), shape.Name);
+        IReadOnlyList<double> angles = shape.Angles;
+        yield return Text.Heard.Outline.Corners(
+            outline,
+            angles.Count,
+            [.. angles.Select(OutlineShape.AsDrawn).Select(ToldAngles.Opening)]
+        );
+        // Which corners open alike is seen, too; to the half hour it cannot be told.
+        foreach (IReadOnlyList<int> alike in shape.EqualCorners)
+        {
+            yield return Text.Heard.Outline.Equal(
+                outline,
+                [
+                    .. alike.Select(corner =>
+                        Text.Units.AsWritten((corner + 1).ToString(CultureInfo.InvariantCulture))
+                    ),
+                ]
+            );
+        }
+    }
 
     /// <inheritdoc/>
     protected override WorkedExample Work(OutlineItem item, HouseRules rules) =>

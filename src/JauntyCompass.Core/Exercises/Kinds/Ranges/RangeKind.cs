@@ -9,6 +9,7 @@ using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Marking.Sums;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
+using JauntyCompass.Core.Wording;
 using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.Ranges;
@@ -95,6 +96,25 @@ public sealed class RangeKind()
         )
         {
             InHand = item.Instrument,
+        };
+    }
+
+    /// <inheritdoc/>
+    protected override ToldSheet Tell(RangeItem item, ItemView view)
+    {
+        var names = new AngleNames(item.Names.Vertex, item.Names.Start, item.SecondLetter);
+        ToldPlace place = ToldAngles.PlaceOf(item.First, item.Names);
+        ToldPlace second = ToldAngles.PlaceOf(item.Second, names);
+        ToldSheet first = SheetTelling.Of(view);
+        return first with
+        {
+            Sentences =
+            [
+                .. first.Sentences,
+                Text.Heard.OtherArm(names.EndRay, item.Second.EndLength),
+                ToldAngles.Opens(item.Second, names),
+            ],
+            Places = [place with { Rays = [.. place.Rays, second.Rays[1]] }],
         };
     }
 

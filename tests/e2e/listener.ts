@@ -1,0 +1,228 @@
+/**
+ * A student who does not see the screen: works from roles, names and what is read out, and from nothing else. What they know is what a
+ * lesson teaches: three hours of a clock face make a right angle, one counts on from the zero, a name has the vertex in the middle.
+ */
+import { expect, type Locator, type Page } from '@playwright/test'
+
+/** An opening as it is told: between so many degrees and so many. */
+export interface Band {
+  from: number
+  to: number
+}
+
+const hour = 30
+const nearly = 4
+
+/** All openings that a text tells, in order. */
+export function openings(text: string): Band[] {
+  const pattern =
+    /not at all|hardly at all|once all the way round|exactly ([\d.]+) hours?|a little (less|more) than ([\d.]+) hours?|between ([\d.]+) and ([\d.]+) hours/g
+  return [...text.matchAll(pattern)].map(([said, exactly, way, of, low, high]) => {
+    if (exactly) return { from: Number(exactly) * hour, to: Number(exactly) * hour }
+    if (way === 'less') return { from: Number(of) * hour - nearly, to: Number(of) * hour - 0.25 }
+    if (way === 'more') return { from: Number(of) * hour + 0.25, to: Number(of) * hour + nearly }
+    if (low) return { from: Number(low) * hour + nearly, to: Number(high) * hour - nearly }
+    return said === 'not at all'
+      ? { from: 0, to: 0 }
+      : said === 'hardly at all'
+        ? { from: 0, to: nearly }
+        : { from: 360, to: 360 }
+  })
+}
+
+export function kindOf({ from, to }: Band): string {
+  if (from === 90 && to === 90) return 'right'
+  if (from === 180 && to === 180) return 'straight'
+  return to < 90 ? 'acute' : from > 180 ? 'reflex' : 'obtuse'
+}
+
+const middle = ({ from, to }: Band): number => (from + to) / 2
+
+/** Numbers that stand on a ray: one for each scale. */
+type Stands = Map<string, number>
+
+/** What is read out of the instrument: by ray, in order. */
+function numbersIn(text: string): [ray: string, stands: Stands][] {
+  return [...text.matchAll(/(?:^|[.:] )((?:Arm|Angle|One|The|Your)[^.:]*): ([^.]*)\./g)].map(
+    ([, ray, list]) => [
+      ray!,
+      new Map([...list!.matchAll(/(outer|inner)? ?(\d+)/g)].map((m) => [m[1] ?? 'only', Number(m[2])])),
+    ],
+  )
+}
+
+export class Listener {
+  readonly #page: Page
+  constructor(page: Page) {
+    this.#page = page
+  }
+
+  get panel(): Locator {
+    return this.#page.getByRole('region', { name: 'Question' })
+  }
+
+  async prompt(): Promise<string> {
+    return this.panel.getByRole('heading').first().innerText()
+  }
+
+  /** The sheet in words. */
+  async sheet(): Promise<string> {
+    return this.panel.getByText(/^On the sheet:/).innerText()
+  }
+
+  async choose(group: string | RegExp, option: string | RegExp): Promise<void> {
+    const radio = this.#page.getByRole('group', { name: group }).getByRole('radio', { name: option })
+    await radio.focus()
+    await radio.press('Space')
+  }
+
+  async write(label: string | RegExp, value: string | number): Promise<void> {
+    await this.panel.getByRole('textbox', { name: label }).fill(String(value))
+  }
+
+  async tool(name: string): Promise<void> {
+    const radio = this.#page.getByRole('radiogroup', { name: 'Your tool' }).getByRole('radio', { name })
+    await radio.focus()
+    await radio.press('Space')
+  }
+
+  async press(...keys: string[]): Promise<void> {
+    for (const key of keys) await this.#page.keyboard.press(key)
+  }
+
+  async button(name: string): Promise<void> {
+    const button = this.panel.getByRole('button', { name, exact: true })
+    await button.focus()
+    await button.press('Enter')
+  }
+
+  /** Goes to the instrument, presses keys, and waits for what is read out then. */
+  async #hear(keys: string[], go: Locator): Promise<string> {
+    const said = this.panel.getByRole('status').filter({ hasText: /: / }).first()
+    const before = (await said.count()) > 0 ? await said.innerText() : ''
+    await go.focus()
+    await this.press(...keys)
+    await expect
+      .poll(async () => ((await said.count()) > 0 ? said.innerText() : ''), { timeout: 5000 })
+      .not.toBe(before)
+    return said.innerText()
+  }
+
+  get #protractor(): Locator {
+    return this.#page.getByRole('group', { name: /Arrow keys slide it/ })
+  }
+
+  get #pencil(): Locator {
+    return this.#page.getByRole('group', { name: /^Pencil/ })
+  }
+
+  /**
+   * Brings the centre mark to the next vertex and turns the zero line along an arm, until one scale has its zero on a ray and all other
+   * rays have a number.
+   * @param jump whether to go to the next vertex first
+   * @param zeroOn the ray that has the zero; any when it is left out
+   */
+  async laid(
+    jump = true,
+    zeroOn?: string,
+  ): Promise<{ zero: string; rays: [string, Stands][]; scales: string[] }> {
+    if (jump) await this.#hear(['KeyJ'], this.#protractor)
+    for (let tries = 0; tries < 8; tries++) {
+      const rays = numbersIn(await this.#hear(['KeyL'], this.#protractor))
+      const zero = rays.find(([ray, stands]) => {
+        return (!zeroOn || ray.endsWith(zeroOn)) && [...stands.values()].some((n) => n % 360 === 0)
+      })
+      if (zero && rays.every(([, stands]) => stands.size > 0)) {
+        const scales = [...zero[1]].filter(([, number]) => number % 360 === 0).map(([scale]) => scale)
+        return { zero: zero[0], rays, scales }
+      }
+    }
+    throw new Error('It could not be laid on.')
+  }
+
+  /** What a ray is at, counted on from the zero; of two scales the one that agrees with how far it opens. */
+  reading(laid: Awaited<ReturnType<Listener['laid']>>, ray: string | null, opens?: Band): number {
+    const [, stands] = laid.rays.find(([name]) => (ray ? name.endsWith(ray) : name !== laid.zero))!
+    const numbers = laid.scales.map((scale) => stands.get(scale)!)
+    return opens
+      ? numbers.reduce((a, b) => (Math.abs(b - middle(opens)) < Math.abs(a - middle(opens)) ? b : a))
+      : numbers[0]!
+  }
+
+  /** Lays the instrument on the only angle and reads it. */
+  async measure(opens?: Band): Promise<number> {
+    return this.reading(await this.laid(), null, opens)
+  }
+
+  /** Opens the paper fan to about so many degrees. */
+  async fan(degrees: number): Promise<void> {
+    const fan = this.#page.getByRole('slider', { name: /Paper fan/ })
+    await fan.focus()
+    for (let tries = 0; tries < 80; tries++) {
+      const open = Number(/\d+/.exec((await fan.getAttribute('aria-valuetext')) ?? '')?.[0] ?? 0)
+      if (Math.abs(open - degrees) < 5) return
+      await fan.press('ArrowUp')
+    }
+  }
+
+  /** Carries the pencil from where it says it is to a place, in mm from the middle of the sheet. */
+  async pencilTo(x: number, y: number): Promise<void> {
+    await this.#pencil.focus()
+    const told = (await this.#pencil.getAttribute('aria-label'))!
+    const part = (plus: string, minus: string): number => {
+      const found = new RegExp(`([\\d.]+) mm (${plus}|${minus})`).exec(told)
+      return found ? Number(found[1]) * (found[2] === plus ? 1 : -1) : 0
+    }
+    for (const [by, plus, minus] of [
+      [x - part('right', 'left'), 'ArrowRight', 'ArrowLeft'],
+      [y - part('up', 'down'), 'ArrowUp', 'ArrowDown'],
+    ] as const) {
+      let rest = by
+      for (const [step, held] of [
+        [10, 'Control+'],
+        [1, ''],
+        [0.1, 'Shift+'],
+      ] as const) {
+        const count = Math.round(rest / step)
+        rest -= count * step
+        for (let i = 0; i < Math.abs(count); i++) await this.press(held + (count > 0 ? plus : minus))
+      }
+    }
+  }
+
+  /** What stands under the pencil, by scale. */
+  async underPencil(): Promise<Stands> {
+    const said = await this.#hear(['Shift+ArrowUp', 'Shift+ArrowDown'], this.#pencil)
+    return new Map(numbersIn(said).at(-1)![1])
+  }
+
+  /** Draws a second ray that opens so far from the base ray, with its arc; with the protractor, or by eye. */
+  async draw(degrees: number, byEye = false): Promise<void> {
+    const told = await this.sheet()
+    const turned = Number(/turned ([\d.]+)°/.exec(told)![1])
+    const sign = /open anticlockwise/.test(told) ? 1 : -1
+    const at = (name: string, other: string): number => {
+      const found = new RegExp(`The vertex \\w is [^.]*?([\\d.]+) mm (${name}|${other})`).exec(told)
+      return found ? Number(found[1]) * (found[2] === name ? 1 : -1) : 0
+    }
+    const vertex = { x: at('right', 'left'), y: at('up', 'down') }
+    const away = (direction: number, distance: number): [number, number] => [
+      vertex.x + distance * Math.cos((direction * Math.PI) / 180),
+      vertex.y + distance * Math.sin((direction * Math.PI) / 180),
+    ]
+    const outward = turned + sign * degrees
+    if (!byEye) {
+      await this.tool('Dot')
+      await this.pencilTo(...away(outward, 84))
+      await this.press('Enter')
+    }
+    await this.tool('Straightedge')
+    await this.pencilTo(vertex.x, vertex.y)
+    await this.press('Enter')
+    await this.pencilTo(...away(outward, 84))
+    await this.press('Enter')
+    await this.tool('Arc')
+    await this.pencilTo(...away(turned + (sign * degrees) / 2, 14))
+    await this.press('Enter')
+  }
+}

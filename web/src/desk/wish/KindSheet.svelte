@@ -1,0 +1,217 @@
+<!-- All kinds of exercise as small pictures of a question each: several are chosen at once, and how many questions of each. -->
+<script lang="ts">
+  import Modal from 'carbon-components-svelte/src/Modal/Modal.svelte'
+  import { onMount } from 'svelte'
+  import { api, ask, tell, type Instrument, type Schema } from '../../api/client'
+  import { t } from '../../said/said.svelte'
+  import NumberBox from '../../shared/NumberBox.svelte'
+  import ItemPicture from '../ItemPicture.svelte'
+  import { samplesOf } from './wishes'
+
+  interface Props {
+    kinds: Schema['KindReply'][]
+    instruments: Instrument[]
+    counts: Record<string, number>
+    onuse: (counts: Record<string, number>) => void
+    onclose: () => void
+  }
+  let { kinds, instruments, counts, onuse, onclose }: Props = $props()
+
+  // Nothing is wished for before it is used: who closes the sheet has what they had.
+  let chosen: Record<string, number> = $state({})
+  let each: number | null = $state(2)
+  let eachFits = $state(true)
+  let views: Record<string, Schema['ItemView']> = $state.raw({})
+  let failure = $state('')
+
+  const total = $derived(Object.values(chosen).reduce((sum, count) => sum + count, 0))
+  const taken = $derived(Object.keys(chosen).length)
+
+  function choose(kind: string, isChosen: boolean): void {
+    if (isChosen) chosen[kind] = each ?? 2
+    else delete chosen[kind]
+  }
+
+  function chooseAll(): void {
+    for (const { key } of kinds) chosen[key] ??= each ?? 2
+  }
+
+  onMount(async () => {
+    chosen = { ...counts }
+    try {
+      const { items } = await ask(
+        api.POST('/api/v1/sets/generate', { body: samplesOf(kinds.map(({ key }) => key)) }),
+      )
+      views = Object.fromEntries(items.map(({ item, view }) => [item.kind, view]))
+    } catch (error) {
+      failure = tell(error)
+    }
+  })
+</script>
+
+<Modal
+  open
+  size="lg"
+  modalHeading={t('desk.kinds.title')}
+  primaryButtonText={t('desk.kinds.use')}
+  primaryButtonDisabled={taken === 0}
+  secondaryButtonText={t('shared.cancel')}
+  iconDescription={t('shared.close')}
+  selectorPrimaryFocus=".kinds button"
+  hasScrollingContent
+  preventCloseOnClickOutside
+  on:submit={() => onuse($state.snapshot(chosen))}
+  on:click:button--secondary={onclose}
+  on:close={onclose}
+>
+  <div class="kinds">
+    <div class="top">
+      <button type="button" onclick={chooseAll}>{t('desk.kinds.all')}</button>
+      <button type="button" onclick={() => (chosen = {})}>{t('desk.kinds.none')}</button>
+      <div class="each">
+        <NumberBox
+          labelText={t('desk.kinds.each')}
+          size="sm"
+          min={1}
+          max={30}
+          bind:value={each}
+          bind:fits={eachFits}
+          onchange={(count) => {
+            if (count !== null) for (const key of Object.keys(chosen)) chosen[key] = count
+          }}
+        />
+      </div>
+      <p role="status">
+        {taken === 0 ? t('desk.kinds.choose-one') : t('desk.kinds.count', { count: taken, most: total })}
+      </p>
+    </div>
+    {#if failure}<p role="alert">{failure}</p>{/if}
+    <ul>
+      {#each kinds as kind (kind.key)}
+        <li class:taken={kind.key in chosen}>
+          <label>
+            <input
+              type="checkbox"
+              checked={kind.key in chosen}
+              aria-describedby="kind-{kind.key}"
+              onchange={(event) => choose(kind.key, event.currentTarget.checked)}
+            />
+            <b>{kind.title.text}</b>
+            <span class="picture">
+              {#if views[kind.key]}<ItemPicture view={views[kind.key]!} {instruments} />{/if}
+            </span>
+          </label>
+          <p class="quiet" id="kind-{kind.key}">{kind.summary.text}</p>
+          {#if kind.key in chosen}
+            <label class="count"
+              ><input
+                type="number"
+                min="1"
+                max="30"
+                aria-label={t('desk.wish.kind-count', { name: kind.title.text })}
+                value={chosen[kind.key]}
+                oninput={(event) => {
+                  const count = event.currentTarget.valueAsNumber
+                  if (Number.isInteger(count) && count >= 1 && count <= 30) chosen[kind.key] = count
+                }}
+              />
+              {t('desk.kinds.questions', { count: chosen[kind.key] ?? 0 })}</label
+            >
+          {/if}
+        </li>
+      {/each}
+    </ul>
+  </div>
+</Modal>
+
+<style>
+  .top {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px 12px;
+    align-items: end;
+    margin-bottom: 16px;
+  }
+  .top p {
+    margin: 0 0 8px;
+    padding: 0;
+    font-size: 16px;
+  }
+  .each {
+    width: 150px;
+  }
+  button {
+    min-height: 44px;
+    padding: 0 16px;
+    border: 1px solid var(--ink);
+    background: #fff;
+    font: 400 15px var(--sans);
+    color: var(--ink);
+    cursor: pointer;
+  }
+  ul {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(176px, 1fr));
+    gap: 12px;
+    margin: 0;
+    padding: 0;
+    list-style: none;
+  }
+  li {
+    display: flex;
+    flex-direction: column;
+    padding: 10px 12px;
+    border: 2px solid #d6dce1;
+    background: #fff;
+  }
+  li.taken {
+    border-color: var(--brass-light);
+    background: #fdf8ec;
+  }
+  li > label:first-child {
+    display: grid;
+    grid-template-columns: 22px 1fr;
+    gap: 6px 8px;
+    align-items: center;
+    min-height: 44px;
+    font-size: 16px;
+    cursor: pointer;
+  }
+  b {
+    font: 600 17px/1.2 var(--serif);
+  }
+  .picture {
+    grid-column: 1 / -1;
+    aspect-ratio: 220 / 160;
+  }
+  input[type='checkbox'] {
+    width: 20px;
+    height: 20px;
+    margin: 0;
+    accent-color: var(--ink);
+  }
+  li p {
+    flex: 1;
+    margin: 8px 0 0;
+    padding: 0;
+    font-size: 14px;
+    line-height: 1.35;
+  }
+  .count {
+    display: flex;
+    align-items: center;
+    gap: 8px;
+    margin-top: 8px;
+    font-size: 15px;
+  }
+  .count input {
+    width: 64px;
+    min-height: 44px;
+    border: 0;
+    border-bottom: 2px solid var(--brass-light);
+    background: none;
+    font: 600 17px var(--serif);
+    text-align: center;
+    color: var(--ink);
+  }
+</style>

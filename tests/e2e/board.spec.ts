@@ -94,18 +94,18 @@ test('every demonstration opens by one press on the list, and plays to its end',
       if ((await group.getAttribute('open')) === null) await group.locator('summary').click()
   }
   await openList()
-  const entries = list.locator('details .entry')
-  const count = await entries.count()
-  expect(count).toBeGreaterThan(35)
-  for (let i = 0; i < count; i++) {
-    const title = await entries.nth(i).innerText()
-    await entries.nth(i).click()
+  const titles = await list.locator('details .entry').allInnerTexts()
+  expect(titles.length).toBeGreaterThan(35)
+  await page.keyboard.press('Escape')
+  for (const title of titles) {
+    await page.getByRole('button', { name: 'List', exact: true }).click()
+    await list.getByRole('searchbox').fill(title)
+    await list.getByRole('button', { name: title, exact: true }).click()
     await expect(page.getByRole('dialog')).toHaveCount(0)
     await page.keyboard.press('End')
     await expect(page.getByRole('button', { name: 'Next' }), title).toBeDisabled()
     await expect(page.getByTestId('caption'), title).not.toBeEmpty()
     await expect(page.getByRole('alert')).toHaveCount(0)
-    await openList()
   }
   expect(complaints).toEqual([])
 })

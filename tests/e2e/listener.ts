@@ -43,7 +43,7 @@ type Stands = Map<string, number>
 
 /** What is read out of the instrument: by ray, in order. */
 function numbersIn(text: string): [ray: string, stands: Stands][] {
-  return [...text.matchAll(/(?:^|[.:] )((?:Arm|Angle|One|The|Your)[^.:]*): ([^.]*)\./g)].map(
+  return [...text.matchAll(/(?:^|[.:] )((?:Arm|Angle|One|The|Your)[^.:]*): ([^.]*)(?=\.)/g)].map(
     ([, ray, list]) => [
       ray!,
       new Map([...list!.matchAll(/(outer|inner)? ?(\d+)/g)].map((m) => [m[1] ?? 'only', Number(m[2])])),
@@ -67,11 +67,15 @@ export class Listener {
 
   /** The sheet in words. */
   async sheet(): Promise<string> {
-    return this.panel.getByText(/^On the sheet:/).innerText()
+    const told = await this.panel.getByText(/^On the sheet:/).innerText()
+    // What an hour is, is told before the first angle.
+    return told.replace(/How far an angle opens is told in hours[^.]*\./, '')
   }
 
   async choose(group: string | RegExp, option: string | RegExp): Promise<void> {
-    const radio = this.#page.getByRole('group', { name: group }).getByRole('radio', { name: option })
+    const radio = this.#page
+      .getByRole('group', { name: group })
+      .getByRole('radio', { name: option, exact: typeof option === 'string' })
     await radio.focus()
     await radio.press('Space')
   }
@@ -196,8 +200,12 @@ export class Listener {
     return new Map(numbersIn(said).at(-1)![1])
   }
 
-  /** Draws a second ray that opens so far from the base ray, with its arc; with the protractor, or by eye. */
-  async draw(degrees: number, byEye = false): Promise<void> {
+  /**
+   * Draws a second ray that opens so far from the base ray, with its arc; with the protractor, or by eye.
+   * @returns what stands on the instrument under the dot; nothing when it is drawn by eye
+   */
+  async draw(degrees: number, byEye = false): Promise<Stands> {
+    let under: Stands = new Map()
     const told = await this.sheet()
     const turned = Number(/turned ([\d.]+)°/.exec(told)![1])
     const sign = /open anticlockwise/.test(told) ? 1 : -1
@@ -214,6 +222,14 @@ export class Listener {
     if (!byEye) {
       await this.tool('Dot')
       await this.pencilTo(...away(outward, 84))
+      under = await this.underPencil()
+      for (let tries = 0; under.size === 0 && tries < 4; tries++) {
+        // It lies on the other side of the ray: along the same ray the other way round.
+        await this.tool('Protractor')
+        await this.#hear(['KeyL'], this.#protractor)
+        await this.tool('Dot')
+        under = await this.underPencil()
+      }
       await this.press('Enter')
     }
     await this.tool('Straightedge')
@@ -224,5 +240,6 @@ export class Listener {
     await this.tool('Arc')
     await this.pencilTo(...away(turned + (sign * degrees) / 2, 14))
     await this.press('Enter')
+    return under
   }
 }

@@ -30,6 +30,8 @@ export async function outOfReach(page: Page, within = 'body'): Promise<string[]>
         behavior: 'instant',
       })
       const label = action.closest('label') ?? document.querySelector(`label[for="${action.id}"]`)
+      // What comes only to those who come by Tab is measured as they meet it.
+      if (action.getBoundingClientRect().bottom < 0) action.focus({ preventScroll: true })
       const box = action.getBoundingClientRect()
       if (box.width === 0 || box.height === 0) continue
       if (box.left < -1 || box.right > innerWidth + 1 || box.top < -1 || box.top > innerHeight) {

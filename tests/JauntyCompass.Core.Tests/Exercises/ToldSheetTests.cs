@@ -1,10 +1,8 @@
 using System.Text.RegularExpressions;
 using FsCheck.Xunit;
-using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Kinds.Measuring;
-using JauntyCompass.Core.Exercises.Kinds.WhichKind;
 using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Lessons;

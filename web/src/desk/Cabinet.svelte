@@ -177,7 +177,7 @@
 <style>
   main {
     display: grid;
-    grid-template-columns: minmax(0, 500px) minmax(0, 1fr);
+    grid-template-columns: repeat(auto-fit, minmax(min(100%, 420px), 1fr));
     gap: 24px;
     padding: 24px;
     align-items: start;
@@ -211,7 +211,7 @@
   }
   .buttons {
     display: grid;
-    grid-template-columns: 1fr 1fr;
+    grid-template-columns: repeat(auto-fit, minmax(min(100%, 200px), 1fr));
     gap: 6px;
   }
   .buttons :global(.bx--btn) {
@@ -232,6 +232,7 @@
     display: flex;
     flex-direction: column;
     gap: 10px;
+    min-width: 0;
   }
   ul {
     list-style: none;
@@ -254,9 +255,18 @@
   }
   .kept li {
     display: flex;
+    flex-wrap: wrap;
     align-items: center;
-    gap: 14px;
+    gap: 0 14px;
     padding: 6px 12px;
     background: #fff;
+  }
+  @media (max-width: 500px) {
+    main {
+      padding: 16px 12px;
+    }
+    .form {
+      padding: 16px 12px;
+    }
   }
 </style>

@@ -19,7 +19,11 @@
     {/snippet}
     <Slotted message="desk.calibration.hold" slots={{ whatSlot }} />
   </p>
-  <div class="bar" class:card={chosen === 'card'} style:width="{standard.millimetres * scale}px"></div>
+  <!-- As long as it really is, whatever the window: what does not fit is scrolled to. -->
+  <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+  <div class="room" role="region" tabindex="0" aria-label={t('desk.calibration.bar')}>
+    <div class="bar" class:card={chosen === 'card'} style:width="{standard.millimetres * scale}px"></div>
+  </div>
   <input
     type="range"
     aria-label={t('desk.calibration.length')}
@@ -40,7 +44,11 @@
     min-height: 32px;
     cursor: pointer;
   }
+  .room {
+    overflow-x: auto;
+  }
   .bar {
+    box-sizing: border-box;
     height: 18px;
     background: var(--brass-light);
     border-inline: 2px solid var(--ink);
@@ -54,7 +62,8 @@
     min-height: 44px;
   }
   select {
-    min-height: 36px;
+    max-width: 100%;
+    min-height: 44px;
     font: inherit;
   }
 </style>

@@ -187,11 +187,11 @@
     margin: 0;
   }
   .add {
-    grid-template-columns: 1fr auto;
+    grid-template-columns: minmax(0, 1fr) auto;
     align-items: end;
   }
   ul {
-    columns: 2;
+    columns: 2 300px;
     margin: 20px 0;
     padding: 0;
     list-style: none;
@@ -199,12 +199,23 @@
   li {
     display: flex;
     align-items: center;
-    gap: 12px;
+    gap: 0 12px;
     min-height: 44px;
     break-inside: avoid;
   }
   li span {
     flex: 1;
+    overflow-wrap: anywhere;
+  }
+  /* A row of three words and a menu is too long for a telephone: the PIN stands below the name. */
+  @media (max-width: 400px) {
+    li {
+      flex-wrap: wrap;
+    }
+    li span {
+      flex-basis: 100%;
+      padding-top: 8px;
+    }
   }
   li button {
     min-height: 44px;

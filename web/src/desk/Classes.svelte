@@ -245,4 +245,13 @@
     background: #fff;
     border-left: 4px solid var(--marking);
   }
+  @media (max-width: 760px) {
+    main {
+      grid-template-columns: minmax(0, 1fr);
+      padding: 16px 12px;
+    }
+    section {
+      padding: 16px 12px;
+    }
+  }
 </style>

@@ -73,4 +73,10 @@
     font-weight: 600;
     font-variant-numeric: tabular-nums;
   }
+  @media (max-width: 500px) {
+    article {
+      grid-template-columns: minmax(0, 1fr);
+      padding: 12px;
+    }
+  }
 </style>

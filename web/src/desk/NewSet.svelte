@@ -214,11 +214,12 @@
   }
   .top {
     display: flex;
+    flex-wrap: wrap;
     align-items: center;
-    gap: 16px;
+    gap: 8px 16px;
   }
   .top .quiet {
-    flex: 1;
+    flex: 1 1 160px;
   }
   .failure {
     margin: 0;
@@ -229,6 +230,14 @@
   @media (max-width: 900px) {
     .desk {
       grid-template-columns: minmax(0, 1fr);
+    }
+  }
+  @media (max-width: 500px) {
+    .desk {
+      padding: 12px;
+    }
+    form {
+      padding: 16px 12px;
     }
   }
 </style>

@@ -18,5 +18,6 @@
   {helperText}
   showPasswordLabel={t('shared.password.show')}
   hidePasswordLabel={t('shared.password.hide')}
+  tooltipAlignment="end"
   bind:value
 />

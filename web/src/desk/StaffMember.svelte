@@ -124,7 +124,7 @@
 <style>
   li {
     display: grid;
-    grid-template-columns: 1fr 1fr 100px auto;
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1fr) 100px auto;
     align-items: center;
     gap: 12px;
     min-height: 52px;
@@ -135,5 +135,16 @@
   }
   p {
     margin: 0 0 14px;
+  }
+  @media (max-width: 500px) {
+    li {
+      grid-template-columns: minmax(0, 1fr) auto;
+      gap: 0 12px;
+      padding: 8px 0;
+    }
+    li > :global(:last-child) {
+      grid-row: 1 / span 3;
+      grid-column: 2;
+    }
   }
 </style>

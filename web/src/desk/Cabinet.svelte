@@ -137,9 +137,11 @@
       {#if failure}<p class="fault" role="alert">{failure}</p>{:else if said}<p role="status">{said}</p>{/if}
     {/if}
   </section>
-  <section class="seen" aria-label={t('desk.cabinet.true-size')}>
+  <section class="seen" aria-label={t('desk.cabinet.drawn')}>
     {#if drawn}
-      <div class="paper">
+      <!-- A large instrument is scrolled to. -->
+      <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+      <div class="paper" role="region" tabindex="0" aria-label={t('desk.cabinet.true-size')}>
         <svg
           width={2 * half * scale}
           height={(half + below) * scale}

@@ -170,13 +170,13 @@
 <style>
   .two {
     display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(min(100%, 130px), 1fr));
+    grid-template-columns: repeat(auto-fit, minmax(min(100%, 150px), 1fr));
     gap: 12px;
     align-items: end;
   }
   .ring {
     display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(min(100%, 110px), 1fr));
+    grid-template-columns: repeat(auto-fit, minmax(min(100%, 140px), 1fr));
     gap: 10px;
     align-items: end;
   }

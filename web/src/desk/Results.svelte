@@ -88,7 +88,7 @@
 {#if failure}<p class="failure" role="alert">{failure}</p>{/if}
 {#if results}
   <main class:beside={opened}>
-    <section class="chart" aria-label={t('desk.results.answers')}>
+    <section class="chart">
       <div class="top">
         <div>
           <h1>{results.title}</h1>

@@ -11,11 +11,11 @@
 </script>
 
 {#if isDemo}
-  <p class="demo">{t('shared.demo')}</p>
+  <aside class="demo" aria-label={t('shared.demo-title')}>{t('shared.demo')}</aside>
 {/if}
 
 <style>
-  p {
+  aside {
     margin: 0;
     padding: 7px 24px;
     background: #fbf3df;

@@ -141,6 +141,7 @@
   <WordNumber label={t('shared.fields.forms')} min={1} max={40} bind:value={wish.forms} />
 {/snippet}
 
+<h2 class="visually-hidden">{t('desk.wish.title')}</h2>
 <div class="sentence">
   <p><Slotted message="desk.wish.kinds" slots={{ kindsSlot }} /></p>
   <p>

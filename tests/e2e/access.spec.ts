@@ -83,7 +83,7 @@ test('no view has an accessibility finding', async ({ page }) => {
   expect.soft(await findings(page, '[role=dialog]'), 'show me').toEqual([])
   await page.keyboard.press('Escape')
   await expect(page.getByRole('dialog')).toHaveCount(0)
-  await page.getByRole('button', { name: 'Question 4' }).click()
+  await page.getByRole('button', { name: 'Question 4', exact: true }).click()
   await expect(page.getByRole('radio', { name: 'Straightedge' })).toBeVisible()
   expect.soft(await findings(page)).toEqual([])
 })

@@ -55,7 +55,7 @@ test('feedback comes into view and into focus, and what undo takes back is said'
   const feedback = bench.getByTestId('feedback')
   await expect(feedback).toBeFocused()
   await expect(feedback).toBeInViewport()
-  await bench.getByRole('button', { name: 'Try again' }).click()
+  await bench.getByRole('button', { name: 'Try this question again' }).click()
   await expect(bench.getByRole('region', { name: 'Question' }).getByRole('heading').first()).toBeFocused()
   await bench.getByRole('button', { name: 'Question 2', exact: true }).click()
   // One of a group: arrows choose.
@@ -178,5 +178,88 @@ test('an angle is drawn with sixty presses of keys', async ({ page, browser, bas
   await expect(bench.getByTestId('feedback')).toHaveClass(/accepted/)
   expect(presses).toBeLessThanOrEqual(60)
 
+  await bench.context().close()
+})
+
+test('show me takes the focus and gives it back; sounds are off until they are wanted', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  await signIn(page)
+  const pin = await addStudent(page, 'Reed')
+  const { id } = await give(page, ['measure'], {}, { tries: 5 })
+  const bench = await (await browser.newContext({ baseURL })).newPage()
+  await bench.addInitScript(() => {
+    const heard: number[] = []
+    Object.assign(window, { heard })
+    const begin = OscillatorNode.prototype.start
+    OscillatorNode.prototype.start = function (this: OscillatorNode, when?: number) {
+      heard.push(this.frequency.value)
+      begin.call(this, when)
+    }
+  })
+  const heard = (): Promise<number> =>
+    bench.evaluate(() => (window as unknown as { heard: number[] }).heard.length)
+  const wrong = async (): Promise<void> => {
+    await bench.getByLabel('Your reading').fill('3')
+    await bench.getByRole('button', { name: 'Hand in' }).click()
+    await expect(bench.getByTestId('feedback')).toBeFocused()
+  }
+  await join(bench, 'Reed', pin, id)
+  await wrong()
+  expect(await heard()).toBe(0)
+  const show = bench.getByRole('button', { name: 'Show me what happened' })
+  await show.press('Enter')
+  const shown = bench.getByRole('dialog')
+  await expect(shown).toBeVisible()
+  for (let i = 0; i < 6; i++) await bench.keyboard.press('Tab')
+  expect(await shown.evaluate((dialog) => dialog.contains(document.activeElement))).toBe(true)
+  await bench.keyboard.press('Escape')
+  await expect(shown).toHaveCount(0)
+  await expect(show).toBeFocused()
+
+  await bench.getByRole('button', { name: 'Bench', exact: true }).click()
+  await bench.getByLabel('Soft sounds').check()
+  await bench.getByRole('button', { name: 'All kinds 1 of 1 answered' }).click()
+  const before = await heard()
+  await bench.getByRole('button', { name: 'Try this question again' }).click()
+  await wrong()
+  expect(await heard()).toBeGreaterThan(before)
+  await bench.reload()
+  await bench.getByRole('button', { name: 'Bench', exact: true }).click()
+  await expect(bench.getByLabel('Soft sounds')).toBeChecked()
+  await bench.context().close()
+})
+
+test('what went better than last time is said at the end, and nothing where nothing did', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  await signIn(page)
+  const pin = await addStudent(page, 'Bryony')
+  const bench = await (await browser.newContext({ baseURL })).newPage()
+  /** Three readings, so many of them right at once. */
+  const set = async (right: number): Promise<void> => {
+    const { id, items } = await give(page, ['measure', 'measure', 'measure'], {}, { tries: 2 })
+    await bench.goto('about:blank')
+    await join(bench, 'Bryony', pin, id)
+    for (const [i, { key }] of items.entries()) {
+      await bench.getByRole('button', { name: `Question ${i + 1}`, exact: true }).click()
+      const truth = Number.parseInt(key.at(-1)!.answer.text, 10)
+      await bench.getByLabel('Your reading').fill(String(i < right ? truth : truth + 40))
+      await bench.getByRole('button', { name: 'Hand in' }).click()
+      await expect(bench.getByTestId('feedback')).toBeVisible()
+    }
+    await expect(bench.getByRole('form', { name: 'Look back' })).toBeVisible()
+  }
+  await set(0)
+  const better = bench.getByRole('region', { name: 'What went better' })
+  await expect(better).toHaveCount(0)
+  await set(3)
+  await expect(better).toContainText(
+    'Reading: right straight away in 0 of 3 last time, and in 3 of 3 this time.',
+  )
   await bench.context().close()
 })

@@ -99,7 +99,7 @@ test('pictures of the Desk and the Bench', async ({ page, browser, baseURL }) =>
   await shot(bench, 'bench-show-me')
   await bench.keyboard.press('Escape')
 
-  await bench.getByRole('button', { name: 'Question 4' }).click()
+  await bench.getByRole('button', { name: 'Question 4', exact: true }).click()
   const item = items[3]!
   const outward = item.baseRay.direction + (item.opening === 'anticlockwise' ? item.measure : -item.measure)
   await lay(bench, item.baseRay.vertex, 0)
@@ -115,7 +115,7 @@ test('pictures of the Desk and the Bench', async ({ page, browser, baseURL }) =>
   await bench.mouse.move(100, 700)
   await shot(bench, 'bench-draw-marked')
   await bench.setViewportSize({ width: 390, height: 844 })
-  await bench.getByRole('button', { name: 'Question 1' }).click()
+  await bench.getByRole('button', { name: 'Question 1', exact: true }).click()
   await shot(bench, 'bench-narrow')
   await bench.context().close()
 })

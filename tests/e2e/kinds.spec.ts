@@ -234,12 +234,12 @@ test('show me replays one’s own answer without telling the right one; another 
     await expect(shown.getByTestId('shown')).not.toContainText(`${truth}°`)
   }
   await close.click()
-  await bench.getByRole('button', { name: 'Try another one like this' }).click()
+  await bench.getByRole('button', { name: 'Practise another one like this' }).click()
   await expect(bench.getByText('for practice.')).toBeVisible()
   await bench.getByLabel('Your reading').fill('3')
   await bench.keyboard.press('Enter')
   await expect(bench.getByText('is not saved')).toBeVisible()
-  await bench.getByRole('button', { name: 'Back to the question' }).click()
+  await bench.getByRole('button', { name: 'Back to the question' }).first().click()
   await expect(bench.getByText(/tries left/)).toBeVisible()
   await bench.context().close()
 })
@@ -260,7 +260,7 @@ test('on an empty sheet both rays are drawn, freehand too, from any end', async 
   await expect(bench.getByText('The sheet is empty')).toBeVisible()
   await bench.getByRole('button', { name: 'Hand in' }).click()
   await expect(bench.getByTestId('feedback')).toContainText('not two rays')
-  await bench.getByRole('button', { name: 'Try again' }).click()
+  await bench.getByRole('button', { name: 'Try this question again' }).click()
   const vertex = { x: 3, y: -20 }
   await drag(bench, polar(vertex, 20, 85), vertex)
   await bench.getByRole('radio', { name: 'Protractor' }).click()

@@ -72,13 +72,13 @@ test('a teacher sets a set, a student works on it, the teacher reads what happen
   await expect(feedback).toContainText('you read the other scale')
   await expect(bench.getByTestId('mark-picture').locator('.thread')).toBeVisible()
   await expect(feedback).not.toContainText(`${first.measure}°`)
-  await bench.getByRole('button', { name: 'Try again' }).click()
+  await bench.getByRole('button', { name: 'Try this question again' }).click()
   await bench.getByLabel('Your reading').fill(String(first.measure))
   await bench.keyboard.press('Enter')
   await expect(feedback).toContainText('That is right')
 
   // The second by keyboard alone, without laying anything on.
-  await bench.getByRole('button', { name: 'Next question' }).press('Enter')
+  await bench.getByRole('button', { name: /^Go on to question/ }).press('Enter')
   await bench.getByLabel('Your reading').fill('nonsense')
   await bench.keyboard.press('Enter')
   await expect(bench.getByText('Write a number from 0 to 360')).toBeVisible()
@@ -87,7 +87,7 @@ test('a teacher sets a set, a student works on it, the teacher reads what happen
   await expect(feedback).toContainText('That is right')
 
   // Draws, but leaves a gap at the vertex; then draws it well.
-  await bench.getByRole('button', { name: 'Next question' }).click()
+  await bench.getByRole('button', { name: /^Go on to question/ }).click()
   const { baseRay, measure, opening } = items[2]
   const outward = baseRay.direction + (opening === 'anticlockwise' ? measure : -measure)
   const draw = async (gap: number): Promise<void> => {
@@ -102,7 +102,7 @@ test('a teacher sets a set, a student works on it, the teacher reads what happen
   }
   await draw(9)
   await expect(feedback).toContainText('away from the vertex')
-  await bench.getByRole('button', { name: 'Try again' }).click()
+  await bench.getByRole('button', { name: 'Try this question again' }).click()
   await draw(0)
   await expect(feedback).toContainText('That is right')
   await bench.context().close()

@@ -3,23 +3,26 @@
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
   import { onMount } from 'svelte'
   import type { Sent } from './keeping/outbox.svelte'
+  import { sounds } from './sounds.svelte'
   import { t } from '../said/said.svelte'
 
   interface Props {
     marked: Sent
     onagain: () => void
     onnext: (() => void) | null
+    nextIs: string
     /** A demonstration of what happened, and another item like it; left out where there is none. */
     onshow?: (() => void) | undefined
     ontwin?: (() => void) | undefined
     /** Whether it has just come: then it is brought into view and read out. */
     arrives: boolean
   }
-  let { marked, onagain, onnext, onshow, ontwin, arrives }: Props = $props()
+  let { marked, onagain, onnext, nextIs, onshow, ontwin, arrives }: Props = $props()
 
   let told: HTMLDivElement | undefined = $state()
   onMount(() => {
     if (!arrives) return
+    sounds.play(verdict === 'accepted' ? 'right' : 'notYet')
     told?.focus({ preventScroll: true })
     told?.scrollIntoView({ block: 'nearest' })
   })
@@ -39,8 +42,11 @@
   {#if feedback.next}<p class="next">{feedback.next.text}</p>{/if}
 </div>
 <div class="doing">
+  <!-- The usual next step comes first and stands out. -->
   {#if again}
     <Button on:click={onagain}>{t('bench.try-again')}</Button>
+  {:else if onnext}
+    <Button on:click={onnext}>{nextIs}</Button>
   {/if}
   {#if onshow && verdict !== 'accepted'}
     <Button kind="tertiary" on:click={onshow}>{t('bench.show-me')}</Button>
@@ -48,8 +54,8 @@
   {#if ontwin}
     <Button kind="tertiary" on:click={ontwin}>{t('bench.another')}</Button>
   {/if}
-  {#if onnext}
-    <Button kind={again ? 'tertiary' : 'primary'} on:click={onnext}>{t('bench.next')}</Button>
+  {#if again && onnext}
+    <Button kind="tertiary" on:click={onnext}>{nextIs}</Button>
   {/if}
 </div>
 <p class="quiet small">

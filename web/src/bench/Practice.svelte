@@ -79,6 +79,7 @@
       onhandin={mark}
       onagain={() => (marked = null)}
       onnext={onback}
+      nextIs={t('bench.practice.back')}
       ontwin={() => (number += 1)}
     />
   {/key}

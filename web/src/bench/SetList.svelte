@@ -1,6 +1,7 @@
 <!-- What is set to the student's class. -->
 <script lang="ts">
   import type { Schema } from '../api/client'
+  import { sounds } from './sounds.svelte'
   import { t } from '../said/said.svelte'
 
   interface Props {
@@ -27,6 +28,7 @@
   {:else}
     <p>{t('bench.sets.none')}</p>
   {/each}
+  <label class="sounds"><input type="checkbox" bind:checked={sounds.on} /> {t('bench.sounds')}</label>
 </main>
 
 <style>
@@ -34,6 +36,18 @@
     max-width: 640px;
     margin: 0 auto;
     padding: 40px 24px;
+  }
+  .sounds {
+    display: inline-flex;
+    align-items: center;
+    gap: 10px;
+    min-height: 44px;
+    font-size: 15px;
+  }
+  .sounds input {
+    width: 20px;
+    height: 20px;
+    accent-color: var(--ink);
   }
   h1 {
     margin-bottom: 20px;

@@ -22,11 +22,10 @@
   const asking = $derived(stage.beat?.asking === true)
   const said = $derived(asking ? (stage.step?.question?.text.text ?? '') : (stage.step?.caption.text ?? ''))
   const last = $derived(stage.at === stage.beats.length - 1)
-  let dialog: HTMLElement | undefined = $state()
-  onMount(() => dialog?.focus())
+  let dialog: HTMLDialogElement | undefined = $state()
+  onMount(() => dialog?.showModal())
 
   function key(event: KeyboardEvent): void {
-    if (event.code === 'Escape') return onclose()
     const wish = pressOf(event)
     if (!wish || (event.code === 'Space' && (event.target as Element).closest('button'))) return
     event.preventDefault()
@@ -34,14 +33,13 @@
   }
 </script>
 
-<div
+<!-- The browser's own: it keeps the focus, closes by Escape, and gives the focus back. -->
+<dialog
   class="show"
-  role="dialog"
-  aria-modal="true"
   aria-label={t('bench.show.title', { name: script.title.text })}
-  tabindex="-1"
   bind:this={dialog}
   onkeydown={key}
+  {onclose}
 >
   <div class="sheet">
     <Sheet label={t('bench.show.sheet')} {...script.window}>
@@ -55,21 +53,24 @@
         >{t('shared.back')}</Button
       >
       {#if last}
-        <Button on:click={onclose}>{t('shared.close')}</Button>
+        <Button on:click={() => dialog?.close()}>{t('shared.close')}</Button>
       {:else}
         <Button on:click={() => stage.press('next')}>{t('shared.next')}</Button>
-        <Button kind="ghost" on:click={onclose}>{t('shared.close')}</Button>
+        <Button kind="ghost" on:click={() => dialog?.close()}>{t('shared.close')}</Button>
       {/if}
     </div>
   </div>
-</div>
+</dialog>
 
 <style>
   .show {
-    position: fixed;
-    inset: 0;
-    z-index: 20;
     display: flex;
+    width: 100vw;
+    max-width: none;
+    height: 100dvh;
+    max-height: none;
+    padding: 0;
+    border: 0;
     flex-direction: column;
     background: var(--paper);
     outline: none;

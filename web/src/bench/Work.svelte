@@ -4,6 +4,7 @@
   import { api, ask, tell, type Instrument, type Schema, type Script } from '../api/client'
   import { Latest } from '../shared/latest'
   import { Drafts } from './keeping/drafts'
+  import Better from './Better.svelte'
   import LookBack from './LookBack.svelte'
   import type { Outbox, Sent } from './keeping/outbox.svelte'
   import Practice from './Practice.svelte'
@@ -113,6 +114,12 @@
     else onleave()
   }
 
+  /** What comes next, as its button says. */
+  const nextIs = $derived.by(() => {
+    if (place + 1 < asked.length) return t('bench.next-is', { place: place + 2 })
+    return complete ? t('bench.back-to-bench') : t('bench.next')
+  })
+
   async function handIn(response: Schema['Response']): Promise<void> {
     const index = at
     complaint = ''
@@ -164,13 +171,12 @@
         <div class="kept">
           <h1>{t('bench.handed-in.title')}</h1>
           <p>{t('bench.handed-in.waits', { place: place + 1 })}</p>
-          <Button on:click={next}
-            >{place + 1 < asked.length || !complete ? t('bench.next') : t('bench.back-to-bench')}</Button
-          >
+          <Button on:click={next}>{nextIs}</Button>
         </div>
       {:else}
         {#snippet after()}
           {#if finished}
+            <Better assignmentId={set.id} />
             <LookBack
               assignmentId={set.id}
               before={reflection ?? null}
@@ -193,6 +199,7 @@
               arrives = 'prompt'
             }}
             onnext={next}
+            {nextIs}
             onshow={show}
             ontwin={() => (practises = true)}
             {arrives}

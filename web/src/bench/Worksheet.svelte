@@ -28,6 +28,7 @@
   import { toldAnswer, type Response } from './response'
   import type { SeenView } from './seen'
   import { SheetWork } from './sheetWork.svelte'
+  import { sounds } from './sounds.svelte'
   import Surface from './Surface.svelte'
   import { t } from '../said/said.svelte'
 
@@ -42,6 +43,8 @@
     onhandin: (response: Response) => void
     onagain: () => void
     onnext: (() => void) | null
+    /** What comes next, as its button says. */
+    nextIs: string
     onshow?: (() => void) | undefined
     ontwin?: (() => void) | undefined
     /** What was filled in before a reload, and whom to tell of what is filled in now. */
@@ -61,6 +64,7 @@
     onhandin,
     onagain,
     onnext,
+    nextIs,
     onshow,
     ontwin,
     draft = null,
@@ -123,6 +127,10 @@
   const told = $derived(
     [...view.told.sentences, ...(isAside ? [] : view.told.laid)].map(({ text }) => text).join(' '),
   )
+  /** How many things are drawn. */
+  function madeOf({ drawing }: SheetWork): number {
+    return drawing.strokes.length + drawing.dots.length + (drawing.arc ? 1 : 0)
+  }
   const drawn = $derived(
     t('bench.heard.drawn', {
       count: work.drawing.strokes.length,
@@ -172,6 +180,13 @@
     const place = nearest(view, placement)
     const lines = view.drawing && place ? withLines(place, work.drawing.strokes) : place
     hearing.follow(draws ? toPencil(view, pencil) : lines, placement, instrument)
+  })
+
+  let made = madeOf(work)
+  $effect(() => {
+    const now = madeOf(work)
+    if (now > made) sounds.play('pencil')
+    made = now
   })
 
   let heading: HTMLElement | undefined = $state()
@@ -276,7 +291,7 @@
       {#if isDrawing}<p class="visually-hidden" role="status">{drawn}</p>{/if}
     {/if}
     {#if marked}
-      <Feedback {marked} {onagain} {onnext} {onshow} {ontwin} arrives={arrives === 'feedback'} />
+      <Feedback {marked} {onagain} {onnext} {nextIs} {onshow} {ontwin} arrives={arrives === 'feedback'} />
       <dl>
         {#each view.asks as ask (ask.field)}
           {@const told = toldAnswer(ask, work.filled)}

@@ -47,6 +47,7 @@ public static class BenchEndpoints
                 )
             );
         group.MapReflections();
+        group.MapProgress();
         group.MapTwins();
         group.MapBenchNext();
         group.MapDrafts();

@@ -28,8 +28,9 @@
   const taken = $derived(Object.keys(chosen).length)
 
   function choose(kind: string, isChosen: boolean): void {
-    if (isChosen) chosen[kind] = each ?? 2
-    else delete chosen[kind]
+    chosen = isChosen
+      ? { ...chosen, [kind]: each ?? 2 }
+      : Object.fromEntries(Object.entries(chosen).filter(([key]) => key !== kind))
   }
 
   function chooseAll(): void {

@@ -184,6 +184,7 @@ test('an answer that comes too late is kept and shown with the reason', async ({
   await bench.reload()
   await expect(bench.getByText('was not taken')).toBeVisible()
   await bench.getByRole('button', { name: 'Clear it' }).click()
+  await expect(bench.getByText('was not taken')).toBeHidden()
   await bench.reload()
   await expect(bench.getByRole('button', { name: 'Question 2', exact: true })).toBeVisible()
   await expect(bench.getByText('was not taken')).toBeHidden()

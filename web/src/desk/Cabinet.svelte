@@ -134,6 +134,7 @@
         >
         <OpenFile onopen={load} />
       </div>
+      {#if Object.keys(errors).length > 0}<p>{t('desk.cabinet.mend')}</p>{/if}
       {#if failure}<p class="fault" role="alert">{failure}</p>{:else if said}<p role="status">{said}</p>{/if}
     {/if}
   </section>

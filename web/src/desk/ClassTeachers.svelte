@@ -97,6 +97,7 @@
         >{t('desk.teachers.hand-over')}</Button
       >
     </div>
+    {#if !chosen}<p>{t('desk.teachers.choose-first')}</p>{/if}
     <p class="quiet">{t('desk.teachers.hint')}</p>
   </div>
 {/if}

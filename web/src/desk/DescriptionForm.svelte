@@ -139,12 +139,14 @@
         <SelectItem value="clockwise" text={t('desk.describe.clockwise')} />
       </Select>
     {/if}
-    <button
-      type="button"
-      disabled={draft.scales.length === 1}
-      onclick={() => (draft = { ...draft, scales: draft.scales.filter((_, at) => at !== i) })}
-      >{t('desk.describe.take-out')}</button
-    >
+    <!-- The last one stays: without a scale it is no instrument. -->
+    {#if draft.scales.length > 1}
+      <button
+        type="button"
+        onclick={() => (draft = { ...draft, scales: draft.scales.filter((_, at) => at !== i) })}
+        >{t('desk.describe.take-out')}</button
+      >
+    {/if}
   </div>
 {/each}
 {#if draft.scales.length < 2}
@@ -188,9 +190,6 @@
     font: 400 14px var(--sans);
     text-decoration: underline;
     cursor: pointer;
-  }
-  .ring button:disabled {
-    color: #a3acb8;
   }
   .check {
     display: flex;

@@ -91,9 +91,10 @@ export class Outbox {
 
   /** The student has seen why an answer was not taken. */
   async dismiss(id: string): Promise<void> {
+    // First where it is kept: what is gone from the page must not be back after a reload.
+    await this.shelf.dropAnswer(id).catch(() => undefined)
     this.refused = this.refused.filter((r) => r.id !== id)
     this.#tell({ is: 'dismissed', id })
-    await this.shelf.dropAnswer(id).catch(() => undefined)
   }
 
   /** The student has signed in again. */

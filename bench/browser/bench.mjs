@@ -35,7 +35,7 @@ await withApplication(async ({ address }) => {
     })
     const begin = performance.now()
     await page.goto(`${address}/bench`, { waitUntil: 'commit' })
-    await page.getByRole('button', { name: 'Sit down' }).waitFor()
+    await page.getByRole('button', { name: 'Start', exact: true }).waitFor()
     await page.getByLabel('Class code').fill('HERON6')
     const usable = performance.now() - begin
     await page.waitForLoadState('networkidle')

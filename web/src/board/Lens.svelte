@@ -41,7 +41,12 @@
       {@const instrument = instruments.find((i) => i.protractor.id === laid.instrumentId)}
       {#if instrument}
         <g transform={transformOf(laid.placement)}>
-          <ProtractorBody {instrument} inked={laid.inkedScale ?? null} armBearing={laid.armBearing ?? null} />
+          <ProtractorBody
+            {instrument}
+            inked={laid.inkedScale ?? null}
+            armBearing={laid.armBearing ?? null}
+            placement={laid.placement}
+          />
         </g>
       {/if}
     {/each}

@@ -91,7 +91,7 @@
   onpointercancel={hand.up}
 >
   <!-- What it looks like; what it says is told. -->
-  <g aria-hidden="true"><ProtractorBody {instrument} {inked} {armBearing} /></g>
+  <g aria-hidden="true"><ProtractorBody {instrument} {inked} {armBearing} {placement} /></g>
   <path class="grip body" d={body} role="presentation" onpointerdown={(e) => hand.down(e, 'body')} />
   <path
     class="grip rim"

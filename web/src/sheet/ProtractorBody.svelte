@@ -3,7 +3,7 @@
   moves the group around it. The scale in use is inked, the others are ghosted.
 -->
 <script lang="ts">
-  import type { Instrument } from '../api/client'
+  import type { Instrument, Placement } from '../api/client'
   import { towards } from './geometry'
 
   interface Props {
@@ -12,9 +12,12 @@
     inked?: number | null
     /** Where its turning arm is set, as a bearing; null while it rests along the zero line. */
     armBearing?: number | null
+    /** How it lies, so that its shadow falls the same way however it is turned; without it, as it is drawn. */
+    placement?: Pick<Placement, 'turn' | 'turnedOver'>
   }
-  let { instrument, inked = null, armBearing = null }: Props = $props()
+  let { instrument, inked = null, armBearing = null, placement }: Props = $props()
 
+  const id = $props.id()
   const p = $derived(instrument.protractor)
   const r = $derived(p.edgeRadius)
   const origin = { x: 0, y: 0 }
@@ -26,6 +29,18 @@
       ? `M${r + 1.2} 0A${r + 1.2} ${r + 1.2} 0 0 1 ${-r - 1.2} 0L${-p.halfLength - 0.2} ${-p.inset}H${p.halfLength + 0.2}Z` +
           (hole ? `M${-hole} ${strip}A${hole} ${hole} 0 0 0 ${hole} ${strip}Z` : '')
       : `M${r + 1.2} 0A${r + 1.2} ${r + 1.2} 0 0 1 ${-r - 1.2} 0A${r + 1.2} ${r + 1.2} 0 0 1 ${r + 1.2} 0Z`,
+  )
+  /** As thick as a sheet of plastic, in mm: the light comes from above, at the left. */
+  const shadow = $derived.by(() => {
+    const { turn = 0, turnedOver = false } = placement ?? {}
+    const fall = towards(origin, -52 - turn, 0.9)
+    return `translate(${turnedOver ? -fall.x : fall.x} ${fall.y})`
+  })
+  /** The bevel: a line of light just inside the edge. */
+  const bevel = $derived(
+    p.shape === 'halfCircle'
+      ? `M${r + 0.55} 0A${r + 0.55} ${r + 0.55} 0 0 1 ${-r - 0.55} 0L${-p.halfLength + 0.45} ${-p.inset + 0.65}H${p.halfLength - 0.45}Z`
+      : `M${r + 0.55} 0A${r + 0.55} ${r + 0.55} 0 0 1 ${-r - 0.55} 0A${r + 0.55} ${r + 0.55} 0 0 1 ${r + 0.55} 0Z`,
   )
   const length = { one: 0.045, five: 0.065, ten: 0.085 }
   const ticks = (rank: keyof typeof length): string =>
@@ -57,7 +72,11 @@
   )
 </script>
 
+<!-- Seen beside the plastic only: under it the paper stays as light as it is. -->
+<clipPath {id}><path clip-rule="evenodd" d="{body}M{-2 * r} {-2 * r}H{2 * r}V{2 * r}H{-2 * r}Z" /></clipPath>
+<g clip-path="url(#{id})"><path class="shadow" fill-rule="evenodd" d={body} transform={shadow} /></g>
 <path class="body {p.material ?? 'clearPlastic'}" fill-rule="evenodd" d={body} />
+{#if p.marks !== 'creased'}<path class="bevel" d={bevel} />{/if}
 {#if p.marks === 'creased'}
   <path
     class="crease"
@@ -96,6 +115,16 @@
 <path class="cross" d="M-1.9 0H1.9M0 -1.9V1.9" />
 
 <style>
+  .shadow {
+    fill: #1b1408;
+    fill-opacity: 0.16;
+  }
+  .bevel {
+    fill: none;
+    stroke: #fff;
+    stroke-opacity: 0.75;
+    stroke-width: 0.4;
+  }
   .body {
     fill: var(--brass-clear);
     fill-opacity: 0.42;
@@ -139,14 +168,15 @@
   }
   text {
     font-family: var(--sans);
+    /* Of the same shape at every size: a number must not move on its ring when the sheet comes nearer. */
+    text-rendering: geometricPrecision;
     fill: var(--ink);
   }
   .inked {
     font-weight: 600;
   }
   .ghosted {
-    fill: #79808a;
-    opacity: 0.62;
+    fill: var(--ghost);
   }
   .zero-line {
     stroke: var(--brass);

@@ -234,7 +234,7 @@ test('show me replays one’s own answer without telling the right one; another 
     await expect(shown.getByTestId('shown')).not.toContainText(`${truth}°`)
   }
   await close.click()
-  await bench.getByRole('button', { name: 'Practise another one like this' }).click()
+  await bench.getByRole('button', { name: 'One more like this, for practice' }).click()
   await expect(bench.getByText('for practice.')).toBeVisible()
   await bench.getByLabel('Your reading').fill('3')
   await bench.keyboard.press('Enter')
@@ -257,7 +257,7 @@ test('on an empty sheet both rays are drawn, freehand too, from any end', async 
     await browser.newContext({ baseURL, viewport: { width: 1280, height: 900 } })
   ).newPage()
   await join(bench, 'Quince', pin, id)
-  await expect(bench.getByText('The sheet is empty')).toBeVisible()
+  await expect(bench.getByRole('heading', { name: /The sheet is empty/ })).toBeVisible()
   await bench.getByRole('button', { name: 'Hand in' }).click()
   await expect(bench.getByTestId('feedback')).toContainText('not two rays')
   await bench.getByRole('button', { name: 'Try this question again' }).click()

@@ -42,5 +42,8 @@ export function said(): Plugin {
 /** The name of a file of the built pages: those of a language are told from others. */
 export const fileNameOf = (module: string | null): string => {
   const found = /^\0said\/([^/]+)\/(\w+)$/.exec(module ?? '')
-  return found ? `assets/said-${found[2]}-${found[1]}-[hash].js` : 'assets/[name]-[hash].js'
+  if (found) return `assets/said-${found[2]}-${found[1]}-[hash].js`
+  // A part of a room that comes when it is wanted is named after its room, too: the Bench keeps its own for work without a connection.
+  const room = /\/src\/(board|desk)\/\w+\.svelte$/.exec(module ?? '')
+  return room ? `assets/${room[1]}-[name]-[hash].js` : 'assets/[name]-[hash].js'
 }

@@ -4,12 +4,9 @@
   import { api, ask, tell, type Instrument, type Schema, type Script } from '../api/client'
   import { Latest } from '../shared/latest'
   import { Drafts } from './keeping/drafts'
-  import Better from './Better.svelte'
   import LookBack from './LookBack.svelte'
   import type { Outbox, Sent } from './keeping/outbox.svelte'
-  import Practice from './Practice.svelte'
   import Progress from './Progress.svelte'
-  import ShowMe from './ShowMe.svelte'
   import { scriptOf, viewOf } from './seen'
   import Worksheet from './Worksheet.svelte'
   import { t } from '../said/said.svelte'
@@ -158,15 +155,17 @@
   <main>
     {#if asked.length > 0 && drafts}
       {#if practises}
-        <Practice
-          assignmentId={set.id}
-          index={at}
-          place={place + 1}
-          after={marked?.try ?? 0}
-          {instruments}
-          rules={set.rules}
-          onback={() => (practises = false)}
-        />
+        {#await import('./Practice.svelte') then { default: Practice }}
+          <Practice
+            assignmentId={set.id}
+            index={at}
+            place={place + 1}
+            after={marked?.try ?? 0}
+            {instruments}
+            rules={set.rules}
+            onback={() => (practises = false)}
+          />
+        {/await}
       {:else if waits}
         <div class="kept">
           <h1>{t('bench.handed-in.title')}</h1>
@@ -176,7 +175,9 @@
       {:else}
         {#snippet after()}
           {#if finished}
-            <Better assignmentId={set.id} />
+            {#await import('./Better.svelte') then { default: Better }}<Better
+                assignmentId={set.id}
+              />{/await}
             <LookBack
               assignmentId={set.id}
               before={reflection ?? null}
@@ -211,7 +212,9 @@
   </main>
 </div>
 {#if script}
-  <ShowMe {script} {instruments} onclose={() => (script = null)} />
+  {#await import('./ShowMe.svelte') then { default: ShowMe }}
+    <ShowMe {script} {instruments} onclose={() => (script = null)} />
+  {/await}
 {/if}
 
 <style>

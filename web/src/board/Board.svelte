@@ -9,12 +9,10 @@
   import Frame, { type Insets } from './Frame.svelte'
   import FreeBar from './FreeBar.svelte'
   import HandPointer from './HandPointer.svelte'
-  import Handout from './Handout.svelte'
   import { wishOf, type Shortcut, type Wish } from './keys'
   import LabelForm from './LabelForm.svelte'
   import Notices from './Notices.svelte'
   import type { Opening } from './openings'
-  import Panels from './Panels.svelte'
   import { questionAt, type Press } from './player'
   import { BoardSession } from './session.svelte'
   import StageSheet from './StageSheet.svelte'
@@ -209,19 +207,22 @@
       {/snippet}
     </Frame>
     {#if session.panel}
-      <Panels
-        {session}
-        panel={session.panel}
-        {insets}
-        hasLaid={Boolean(laid)}
-        bind:blunt
-        onproject={() => project(true)}
-        onwhole={() => (session.view = wholeSheet)}
-        onpointer={() => (options.pointer = !options.pointer)}
-        onsvg={() => svg && saveSheet(svg, window_, session.title)}
-        onpng={() => svg && savePicture(svg, window_, session.title)}
-        onhandout={() => (printing = true)}
-      />
+      <!-- What the tray opens comes when it is first opened. -->
+      {#await import('./Panels.svelte') then { default: Panels }}
+        <Panels
+          {session}
+          panel={session.panel}
+          {insets}
+          hasLaid={Boolean(laid)}
+          bind:blunt
+          onproject={() => project(true)}
+          onwhole={() => (session.view = wholeSheet)}
+          onpointer={() => (options.pointer = !options.pointer)}
+          onsvg={() => svg && saveSheet(svg, window_, session.title)}
+          onpng={() => svg && savePicture(svg, window_, session.title)}
+          onhandout={() => (printing = true)}
+        />
+      {/await}
     {/if}
     <p class="visually-hidden" aria-live="polite">{stage.free ? (live.reply?.lying.text ?? '') : ''}</p>
     {#if options.pointer}<HandPointer />{/if}
@@ -260,7 +261,9 @@
   <div class="blank" role="img" aria-label={t('board.blank')}></div>
 {/if}
 {#if printing && script}
-  <Handout {script} instruments={session.instruments} onclose={() => (printing = false)} />
+  {#await import('./Handout.svelte') then { default: Handout }}
+    <Handout {script} instruments={session.instruments} onclose={() => (printing = false)} />
+  {/await}
 {/if}
 
 <style>

@@ -7,16 +7,9 @@
   import LanguageMenu from '../said/LanguageMenu.svelte'
   import { speak, spokenLanguage, t } from '../said/said.svelte'
   import DemoNote from '../shared/DemoNote.svelte'
-  import Account from './Account.svelte'
-  import Cabinet from './Cabinet.svelte'
-  import Classes from './Classes.svelte'
-  import NewSet from './NewSet.svelte'
-  import Results from './Results.svelte'
   import { Route } from './route.svelte'
-  import School from './School.svelte'
   import SetsGiven from './SetsGiven.svelte'
   import SignIn from './SignIn.svelte'
-  import Welcome from './Welcome.svelte'
 
   let who = $state<Schema['SessionReply'] | null>(null)
   let failure = $state('')
@@ -90,21 +83,29 @@
 </header>
 {#if failure}<p class="failure" role="alert">{failure}</p>{/if}
 {#key spokenLanguage()}
+  <!-- Each view comes when it is opened: who only signs in need not wait for all of them. -->
   {#if who && route.view === 'welcome'}
-    <Welcome key={route.id} onenter={enter} />
+    {#await import('./Welcome.svelte') then { default: Welcome }}<Welcome
+        key={route.id}
+        onenter={enter}
+      />{/await}
   {:else if who?.signedIn}
     {#if route.view === 'new'}
-      <NewSet />
+      {#await import('./NewSet.svelte') then { default: NewSet }}<NewSet />{/await}
     {:else if route.view === 'classes'}
-      <Classes />
+      {#await import('./Classes.svelte') then { default: Classes }}<Classes />{/await}
     {:else if route.view === 'cabinet'}
-      <Cabinet />
+      {#await import('./Cabinet.svelte') then { default: Cabinet }}<Cabinet />{/await}
     {:else if route.view === 'account'}
-      <Account onrename={(name) => (who = { ...who!, name })} onlanguage={speakFromNow} />
+      {#await import('./Account.svelte') then { default: Account }}
+        <Account onrename={(name) => (who = { ...who!, name })} onlanguage={speakFromNow} />
+      {/await}
     {:else if route.view === 'school' && who.head}
-      <School ownId={who.id ?? ''} />
+      {#await import('./School.svelte') then { default: School }}<School ownId={who.id ?? ''} />{/await}
     {:else if route.view === 'results'}
-      {#key route.id}<Results id={route.id} studentId={route.part} />{/key}
+      {#await import('./Results.svelte') then { default: Results }}
+        {#key route.id}<Results id={route.id} studentId={route.part} />{/key}
+      {/await}
     {:else}
       <SetsGiven />
     {/if}

@@ -103,7 +103,25 @@ export default defineConfig({
           resolve(here, `${page}.html`),
         ]),
       ),
-      output: { chunkFileNames: (chunk) => fileNameOf(chunk.facadeModuleId) },
+      output: {
+        chunkFileNames: (chunk) => fileNameOf(chunk.facadeModuleId),
+        // Many small files cost more than what a page does not need of a larger one: each is a request with its headers.
+        advancedChunks: {
+          groups: [
+            {
+              name: 'svelte',
+              test: /[\\/]node_modules[\\/](svelte|esm-env|clsx|intl-messageformat|@formatjs)[\\/]/,
+              priority: 3,
+            },
+            { name: 'sheet', test: /[\\/]src[\\/]sheet[\\/]/ },
+            {
+              name: 'common',
+              priority: 2,
+              test: /[\\/]src[\\/](said|api)[\\/]|[\\/]src[\\/]shared[\\/]\w+(\.svelte)?\.ts$/,
+            },
+          ],
+        },
+      },
     },
   },
   test: { environment: 'jsdom', include: ['src/**/*.test.ts'], setupFiles: ['src/said/english.setup.ts'] },

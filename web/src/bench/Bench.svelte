@@ -16,7 +16,6 @@
   import Waiting from './Waiting.svelte'
   import { viewOf } from './seen'
   import SetList from './SetList.svelte'
-  import Work from './Work.svelte'
 
   type Student = { id: string; name: string; language: string | null }
 
@@ -254,9 +253,12 @@
     />
   {/if}
   {#if open && student && outbox}
-    {#key `${open.set.id} ${spokenLanguage()}`}
-      <Work set={open.set} instruments={open.instruments} name={student.name} {outbox} onleave={list} />
-    {/key}
+    <!-- Comes with the first set: who only signs in need not wait for it. -->
+    {#await import('./Work.svelte') then { default: Work }}
+      {#key `${open.set.id} ${spokenLanguage()}`}
+        <Work set={open.set} instruments={open.instruments} name={student.name} {outbox} onleave={list} />
+      {/key}
+    {/await}
   {:else}
     <header>
       <a href="/">{t('shared.product')}</a><span class="room">{t('bench.title')}</span>

@@ -4,8 +4,10 @@
   import { api, ask, tell, type Instrument, type Schema, type Script } from '../api/client'
   import { Latest } from '../shared/latest'
   import { Drafts } from './keeping/drafts'
+  import Better from './Better.svelte'
   import LookBack from './LookBack.svelte'
   import type { Outbox, Sent } from './keeping/outbox.svelte'
+  import Practice from './Practice.svelte'
   import Progress from './Progress.svelte'
   import { scriptOf, viewOf } from './seen'
   import Worksheet from './Worksheet.svelte'
@@ -155,17 +157,15 @@
   <main>
     {#if asked.length > 0 && drafts}
       {#if practises}
-        {#await import('./Practice.svelte') then { default: Practice }}
-          <Practice
-            assignmentId={set.id}
-            index={at}
-            place={place + 1}
-            after={marked?.try ?? 0}
-            {instruments}
-            rules={set.rules}
-            onback={() => (practises = false)}
-          />
-        {/await}
+        <Practice
+          assignmentId={set.id}
+          index={at}
+          place={place + 1}
+          after={marked?.try ?? 0}
+          {instruments}
+          rules={set.rules}
+          onback={() => (practises = false)}
+        />
       {:else if waits}
         <div class="kept">
           <h1>{t('bench.handed-in.title')}</h1>

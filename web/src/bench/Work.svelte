@@ -175,9 +175,7 @@
       {:else}
         {#snippet after()}
           {#if finished}
-            {#await import('./Better.svelte') then { default: Better }}<Better
-                assignmentId={set.id}
-              />{/await}
+            <Better assignmentId={set.id} />
             <LookBack
               assignmentId={set.id}
               before={reflection ?? null}

@@ -2,7 +2,7 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './application'
 import { openDesk, signIn } from './people'
-import { outOfReach, resize, sizes } from './reach'
+import { outOfReach, resize, sizes, tooSmall } from './reach'
 
 test.use({ contextOptions: { reducedMotion: 'reduce' } })
 
@@ -21,6 +21,8 @@ async function isWhole(page: Page, what: string): Promise<void> {
     await resize(page, size)
     expect.soft(await outOfReach(page), `${what} at ${size}`).toEqual([])
   }
+  await resize(page, '1280x800')
+  expect.soft(await tooSmall(page), `for a finger: ${what}`).toEqual([])
   await expect(page.getByRole('main'), what).toHaveCount(1)
   await expect(page.getByRole('heading', { level: 1 }), what).toHaveCount(1)
 }

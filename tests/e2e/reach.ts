@@ -71,3 +71,26 @@ export async function resize(page: Page, size: string): Promise<void> {
   const [width, height] = size.split('x').map(Number)
   await page.setViewportSize({ width: width!, height: height! })
 }
+
+/**
+ * What is too small for a finger, by name: under 44 pixels high. The label of a field or a box belongs to what is pressed; a link in a line
+ * of text is as high as its text.
+ */
+export async function tooSmall(page: Page, within = 'main'): Promise<string[]> {
+  return page.evaluate((selector) => {
+    const actions =
+      'a[href], button:not(:disabled), input:not(:disabled), select:not(:disabled), textarea:not(:disabled), summary'
+    return [...document.querySelectorAll<HTMLElement>(`${selector} :is(${actions})`)].flatMap((action) => {
+      if (!action.checkVisibility({ visibilityProperty: true, opacityProperty: true })) return []
+      if (action.matches('p a, li p a') || getComputedStyle(action).clipPath !== 'none') return []
+      const label = action.closest('label') ?? document.querySelector(`label[for="${action.id}"]`)
+      const boxes = [action, label].map((it) => it?.getBoundingClientRect().height ?? 0)
+      // A box of a tick or a file is pressed by its label; a field stands below its own.
+      const height = action.matches('[type=checkbox], [type=radio], [type=file]')
+        ? Math.max(...boxes)
+        : boxes[0]!
+      const name = (action.getAttribute('aria-label') ?? action.textContent ?? '').trim().slice(0, 30)
+      return height >= 43.5 ? [] : [`${action.localName} “${name || action.id}” ${Math.round(height)}`]
+    })
+  }, within)
+}

@@ -73,6 +73,7 @@
     border: 0;
     flex-direction: column;
     background: var(--paper);
+    color: var(--ink);
     outline: none;
   }
   .sheet {

@@ -39,8 +39,11 @@
   const groups = $derived(
     order.map((group) => ({ group, entries: demonstrations.filter((d) => d.group === group) })),
   )
-  const opensAtOnce = (group: Demonstration['group']): boolean =>
-    demonstrations.find((d) => d.key === shown)?.group === group
+  /** Which groups are open: only there are pictures drawn. At first that of what is shown. */
+  const isOpen: Partial<Record<Demonstration['group'], boolean>> = $state({})
+  // svelte-ignore state_referenced_locally
+  const shownIn = demonstrations.find((d) => d.key === shown)?.group
+  if (shownIn) isOpen[shownIn] = true
 
   /** Arrows go from one to the next of what is seen, from the search on. */
   function steer(event: KeyboardEvent): void {
@@ -119,12 +122,12 @@
       </section>
     {/if}
     {#each groups as { group, entries: all } (group)}
-      <details open={opensAtOnce(group)}>
+      <details bind:open={isOpen[group]}>
         <summary
           ><h2>{t('board.group', { group })}</h2>
           <span class="quiet">{t('units.number', { count: all.length })}</span></summary
         >
-        {@render entries(all)}
+        {#if isOpen[group]}{@render entries(all)}{/if}
       </details>
     {/each}
   {/if}

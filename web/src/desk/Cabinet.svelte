@@ -180,7 +180,7 @@
 <style>
   main {
     display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(min(100%, 420px), 1fr));
+    grid-template-columns: minmax(0, 500px) minmax(0, 1fr);
     gap: 24px;
     padding: 24px;
     align-items: start;
@@ -263,6 +263,11 @@
     gap: 0 14px;
     padding: 6px 12px;
     background: #fff;
+  }
+  @media (max-width: 900px) {
+    main {
+      grid-template-columns: minmax(0, 1fr);
+    }
   }
   @media (max-width: 500px) {
     main {

@@ -121,8 +121,7 @@
   }
   .bevel {
     fill: none;
-    stroke: #fff;
-    stroke-opacity: 0.75;
+    stroke: var(--bevel);
     stroke-width: 0.4;
   }
   .body {

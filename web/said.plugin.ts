@@ -44,6 +44,6 @@ export const fileNameOf = (module: string | null): string => {
   const found = /^\0said\/([^/]+)\/(\w+)$/.exec(module ?? '')
   if (found) return `assets/said-${found[2]}-${found[1]}-[hash].js`
   // A part of a room that comes when it is wanted is named after its room, too: the Bench keeps its own for work without a connection.
-  const room = /\/src\/(board|desk)\/\w+\.svelte$/.exec(module ?? '')
+  const room = /\/src\/(board|desk)\/\w+\.(?:svelte|ts)$/.exec(module ?? '')
   return room ? `assets/${room[1]}-[name]-[hash].js` : 'assets/[name]-[hash].js'
 }

@@ -58,6 +58,9 @@
 </main>
 
 <style>
+  :global(main .bx--text-input) {
+    height: 44px;
+  }
   main {
     display: grid;
     place-items: center;

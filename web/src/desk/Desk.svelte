@@ -8,7 +8,6 @@
   import { speak, spokenLanguage, t } from '../said/said.svelte'
   import DemoNote from '../shared/DemoNote.svelte'
   import { Route } from './route.svelte'
-  import SetsGiven from './SetsGiven.svelte'
   import SignIn from './SignIn.svelte'
 
   let who = $state<Schema['SessionReply'] | null>(null)
@@ -83,38 +82,46 @@
 </header>
 {#if failure}<p class="failure" role="alert">{failure}</p>{/if}
 {#key spokenLanguage()}
-  <!-- Each view comes when it is opened: who only signs in need not wait for all of them. -->
-  {#if who && route.view === 'welcome'}
-    {#await import('./Welcome.svelte') then { default: Welcome }}<Welcome
-        key={route.id}
-        onenter={enter}
-      />{/await}
-  {:else if who?.signedIn}
-    {#if route.view === 'new'}
-      {#await import('./NewSet.svelte') then { default: NewSet }}<NewSet />{/await}
-    {:else if route.view === 'classes'}
-      {#await import('./Classes.svelte') then { default: Classes }}<Classes />{/await}
-    {:else if route.view === 'cabinet'}
-      {#await import('./Cabinet.svelte') then { default: Cabinet }}<Cabinet />{/await}
-    {:else if route.view === 'account'}
-      {#await import('./Account.svelte') then { default: Account }}
+  {#if who?.signedIn || (who && route.view === 'welcome')}
+    <!-- Who only signs in need not wait for the views. -->
+    {#await import('./views') then { Account, Cabinet, Classes, NewSet, Results, School, SetsGiven, Welcome }}
+      {#if route.view === 'welcome'}
+        <Welcome key={route.id} onenter={enter} />
+      {:else if route.view === 'new'}
+        <NewSet />
+      {:else if route.view === 'classes'}
+        <Classes />
+      {:else if route.view === 'cabinet'}
+        <Cabinet />
+      {:else if route.view === 'account'}
         <Account onrename={(name) => (who = { ...who!, name })} onlanguage={speakFromNow} />
-      {/await}
-    {:else if route.view === 'school' && who.head}
-      {#await import('./School.svelte') then { default: School }}<School ownId={who.id ?? ''} />{/await}
-    {:else if route.view === 'results'}
-      {#await import('./Results.svelte') then { default: Results }}
+      {:else if route.view === 'school' && who?.head}
+        <School ownId={who.id ?? ''} />
+      {:else if route.view === 'results'}
         {#key route.id}<Results id={route.id} studentId={route.part} />{/key}
-      {/await}
-    {:else}
-      <SetsGiven />
-    {/if}
+      {:else}
+        <SetsGiven />
+      {/if}
+    {/await}
   {:else if who}
     <SignIn onenter={enter} />
   {/if}
 {/key}
 
 <style>
+  /* Fields and buttons of every view are high enough for a finger. */
+  :global(main .bx--text-input),
+  :global(main .bx--select-input) {
+    height: 44px;
+  }
+  :global(main .bx--btn--field),
+  :global(main .bx--btn--sm) {
+    min-height: 44px;
+  }
+  :global(main summary) {
+    min-height: 44px;
+    line-height: 44px;
+  }
   /* Seen by who comes by Tab. */
   .skip {
     position: absolute;

@@ -117,6 +117,7 @@
     font-size: 28px;
   }
   .new {
+    min-height: 44px;
     padding: 14px 20px;
     background: var(--ink);
     color: #fff;

@@ -52,7 +52,7 @@
   }
   button {
     width: 32px;
-    min-height: 42px;
+    min-height: 44px;
     border: 0;
     background: none;
     color: var(--brass);

@@ -1,6 +1,7 @@
 /* What the Board keeps and gives away: addresses, running orders, files, other tabs. */
 import { readFile } from 'node:fs/promises'
 import { expect, test } from './application'
+import { searchList } from './people'
 
 test('a running order lives in the address, is rearranged, and goes out and in as a file', async ({
   page,
@@ -10,8 +11,7 @@ test('a running order lives in the address, is rearranged, and goes out and in a
   await page.getByLabel('Name of the lesson').fill('Both scales')
   await page.getByRole('button', { name: 'Add what is on the Board' }).click()
   await page.keyboard.press('Escape')
-  await page.getByRole('button', { name: 'List' }).click()
-  await page.keyboard.type('draw an angle')
+  await searchList(page, 'draw an angle')
   await page.getByRole('button', { name: 'Draw an angle', exact: true }).click()
   await page.getByRole('button', { name: 'Lesson' }).click()
   await page.getByRole('button', { name: 'Add what is on the Board' }).click()

@@ -1,4 +1,5 @@
 import { expect, test } from './application'
+import { searchList } from './people'
 
 test('the front door leads to the three rooms, and nothing is asked of another machine', async ({
   page,
@@ -187,8 +188,7 @@ test('the class counts hands before the answer is shown, and the counts stay wit
   await page.reload()
   await expect(page.getByRole('listitem').filter({ hasText: 'outer' })).toContainText('9')
   // Another demonstration in between, and back: the counts belong to the lesson.
-  await page.getByRole('button', { name: 'List' }).click()
-  await page.keyboard.type('kinds of')
+  await searchList(page, 'kinds of')
   await page.getByRole('button', { name: 'Kinds of angle', exact: true }).click()
   await expect(page.getByTestId('caption')).toContainText('zero angle')
   await page.getByRole('button', { name: 'Angle', exact: true }).click()

@@ -212,3 +212,10 @@ export async function give(
   const { items } = await (await page.request.get(`/api/v1/sets/${set.id}`, { headers })).json()
   return { id, items }
 }
+
+/** Opens the Board's list and types what is looked for. */
+export async function searchList(page: Page, typed: string): Promise<void> {
+  await page.getByRole('button', { name: 'List', exact: true }).click()
+  await expect(page.getByRole('searchbox')).toBeFocused()
+  await page.keyboard.type(typed)
+}

@@ -1,7 +1,7 @@
 /* A slow connection: what was asked last is what counts, whichever answer comes first. */
 import type { Page } from '@playwright/test'
 import { expect, test } from './application'
-import { addStudent, give, join, openDesk, signIn } from './people'
+import { addStudent, give, join, openDesk, signIn, searchList } from './people'
 
 /** Holds the first answer from an address until it is let go; the others come at once. */
 async function hold(page: Page, address: string, method: string): Promise<{ letGo: () => Promise<void> }> {
@@ -32,12 +32,10 @@ test('the Board shows what was asked last, and a panel opened meanwhile stays op
   await page.goto('/board?measure=64')
   await expect(page.getByTestId('caption')).toBeVisible()
   const first = await hold(page, '**/api/v1/demonstrations', 'POST')
-  await page.getByRole('button', { name: 'List' }).click()
-  await page.keyboard.type('draw an angle')
+  await searchList(page, 'draw an angle')
   await page.getByRole('button', { name: 'Draw an angle', exact: true }).click()
   await page.getByRole('button', { name: 'Lesson' }).click()
-  await page.getByRole('button', { name: 'List' }).click()
-  await page.keyboard.type('kinds of')
+  await searchList(page, 'kinds of')
   await page.getByRole('button', { name: 'Kinds of angle', exact: true }).click()
   await expect(page.getByTestId('caption')).toContainText('zero angle')
   await page.getByRole('button', { name: 'Lesson' }).click()

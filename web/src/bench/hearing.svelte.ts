@@ -3,7 +3,7 @@
  * All of them are told, as all are seen: which one counts is for the student to say. What stands on the sheet, the core puts into words.
  */
 import { api, ask, type Angle, type Instrument, type Placement, type Point, type Schema } from '../api/client'
-import { directionOf, distanceOf } from '../sheet/geometry'
+import { directionOf, distanceOf, reduced } from '../sheet/geometry'
 import { Latest } from '../shared/latest'
 import type { SeenView } from './seen'
 import { t } from '../said/said.svelte'
@@ -45,12 +45,11 @@ export function withLines(place: Place, strokes: readonly (readonly Point[])[]):
 /** The rays of a place two by two, the first with each other one: an angle is what readings are asked for. */
 export function anglesAt({ at, rays }: Place): Angle[] {
   const start = directionOf(at, rays[0]!.tip)
-  const turn = (tip: Point): number => (((directionOf(at, tip) - start) % 360) + 360) % 360
   const others = rays.slice(1)
   return (others.length > 0 ? others : [rays[0]!]).map(({ tip }) => ({
     vertex: at,
-    start: ((start % 360) + 360) % 360,
-    measure: turn(tip),
+    start: reduced(start),
+    measure: reduced(directionOf(at, tip) - start),
     opening: 'anticlockwise',
     startLength: distanceOf(at, rays[0]!.tip),
     endLength: distanceOf(at, tip),

@@ -3,7 +3,7 @@
  * from. Nothing is read off: a line on the screen says as much.
  */
 import type { Schema, Script } from '../api/client'
-import { directionOf, distanceOf, signOf } from '../sheet/geometry'
+import { directionOf, distanceOf, reduced, signOf } from '../sheet/geometry'
 import type { ItemView } from './response'
 
 /** An item as it lies before the student, with its sheet in words. */
@@ -20,7 +20,7 @@ function figureOf(seen: Schema['SeenFigure']): Figure {
     angle: {
       vertex,
       start,
-      measure: wholeTurn ? 360 : ((turn % 360) + 360) % 360,
+      measure: wholeTurn ? 360 : reduced(turn),
       opening,
       startLength: distanceOf(vertex, startTip),
       endLength: distanceOf(vertex, endTip),

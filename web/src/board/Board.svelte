@@ -131,6 +131,12 @@
     const button = (event.target as Element).closest('button')
     if (event.detail > 0 && button && !button.closest('form')) button.blur()
   }
+
+  const panels = (): Promise<typeof import('./Panels.svelte')> => import('./Panels.svelte')
+  onMount(() => {
+    for (const sign of ['pointermove', 'touchstart'])
+      addEventListener(sign, () => void panels(), { once: true })
+  })
 </script>
 
 <svelte:window
@@ -207,8 +213,8 @@
       {/snippet}
     </Frame>
     {#if session.panel}
-      <!-- What the tray opens comes when it is first opened. -->
-      {#await import('./Panels.svelte') then { default: Panels }}
+      <!-- What the tray opens comes when a hand does, so that it is there when it is pressed. -->
+      {#await panels() then { default: Panels }}
         <Panels
           {session}
           panel={session.panel}

@@ -1,6 +1,14 @@
 /** What the teacher's hand does on the sheet: each a change from one scene to the next. Nothing here reads or judges. */
 import type { Instrument, Placement, Point, Scene, Schema } from '../api/client'
-import { directionOf, distanceOf, endDirection, signOf, towards } from '../sheet/geometry'
+import {
+  directionOf,
+  distanceOf,
+  endDirection,
+  reduced,
+  signOf,
+  towards,
+  turnBetween,
+} from '../sheet/geometry'
 import { changed, freeId } from '../sheet/scene'
 
 const shortestArm = 10
@@ -53,8 +61,7 @@ export function dragArm(scene: Scene, id: string, which: 'start' | 'end', to: Po
       const length = Math.min(longestArm, Math.max(shortestArm, distanceOf(angle.vertex, to)))
       const end = which === 'end' ? direction : endDirection(angle)
       const start = which === 'start' ? direction : angle.start
-      const open =
-        which === 'start' ? angle.measure : (((signOf(angle.opening) * (end - start)) % 360) + 360) % 360
+      const open = which === 'start' ? angle.measure : reduced(signOf(angle.opening) * (end - start))
       return {
         ...figure,
         written: null,
@@ -108,7 +115,6 @@ export function drawLine(scene: Scene, from: Point, to: Point, blunt = false): S
 /** How near its tip, in mm, and how nearly along an arm, in degrees, a line has to begin to be its extension. */
 const extensionFrom = 6
 const extensionWithin = 3
-const turnBetween = (from: number, to: number): number => ((((to - from) % 360) + 540) % 360) - 180
 
 export const makeDot = (scene: Scene, at: Point, blunt = false): Scene => ({
   ...scene,

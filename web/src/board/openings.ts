@@ -3,7 +3,7 @@
  * to, not a reading.
  */
 import type { DrawnArc, Point, Scene, Schema } from '../api/client'
-import { directionOf, distanceOf, endDirection, signOf } from '../sheet/geometry'
+import { directionOf, distanceOf, endDirection, reduced, signOf } from '../sheet/geometry'
 import { changed, freeId } from '../sheet/scene'
 
 /** An opening at a vertex: anticlockwise from one ray by the sweep, in degrees. */
@@ -19,8 +19,6 @@ const atVertex = 2.5
 const farthest = 90
 /** Two rays nearer to each other than this, in degrees, are one. */
 const sameRay = 0.5
-
-const within = (degrees: number): number => ((degrees % 360) + 360) % 360
 
 /** How far a point lies along a line and beside it, in mm. */
 function besideLine(from: Point, to: Point, at: Point): { along: number; beside: number; length: number } {
@@ -59,7 +57,7 @@ function raysAt(scene: Scene, vertex: Point): number[] {
     if (along < length - atVertex) rays.push(directionOf(along > atVertex ? vertex : from, to))
     if (along > atVertex) rays.push(directionOf(along < length - atVertex ? vertex : to, from))
   }
-  const sorted = rays.map(within).sort((a, b) => a - b)
+  const sorted = rays.map(reduced).sort((a, b) => a - b)
   return sorted.filter((ray, i) => i === 0 || ray - sorted[i - 1]! > sameRay)
 }
 
@@ -80,22 +78,22 @@ export function openingAt(scene: Scene, at: Point): Opening | null {
   for (const { vertex } of near) {
     const rays = raysAt(scene, vertex)
     if (rays.length < 2) continue
-    const pointed = within(directionOf(vertex, at))
+    const pointed = reduced(directionOf(vertex, at))
     const i = rays.findLastIndex((ray) => ray <= pointed)
     const start = rays.at(i < 0 ? -1 : i)!
-    return { vertex, start, sweep: within(rays[(i + 1) % rays.length]! - start) || 360 }
+    return { vertex, start, sweep: reduced(rays[(i + 1) % rays.length]! - start) || 360 }
   }
   return null
 }
 
 const same = (one: Opening, other: Opening): boolean =>
   distanceOf(one.vertex, other.vertex) <= atVertex &&
-  Math.abs(within(one.start - other.start + 180) - 180) <= sameRay &&
+  Math.abs(reduced(one.start - other.start + 180) - 180) <= sameRay &&
   Math.abs(one.sweep - other.sweep) <= 2 * sameRay
 
 /** The opening that a figure itself means. */
 export function openingOf({ vertex, start, measure, opening }: Schema['Angle']): Opening {
-  return { vertex, start: within(signOf(opening) > 0 ? start : start - measure), sweep: measure }
+  return { vertex, start: reduced(signOf(opening) > 0 ? start : start - measure), sweep: measure }
 }
 
 /** The figure whose opening this is, if it is one's. */
@@ -125,7 +123,7 @@ export const isOnArc = (
   reach: number,
 ): boolean =>
   Math.abs(distanceOf(arc.vertex, at) - radius) <= reach &&
-  within(directionOf(arc.vertex, at) - arc.start) <= arc.sweep
+  reduced(directionOf(arc.vertex, at) - arc.start) <= arc.sweep
 
 /** The angle of an opening, to be labelled: its arms as long as is usual. */
 export const angleOf = (opening: Opening): Schema['Angle'] => ({

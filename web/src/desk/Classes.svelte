@@ -40,6 +40,7 @@
   const openRules = (): Promise<void> =>
     guarded(async () => {
       rulesOpen = !rulesOpen
+      said = ''
       if (instruments.length === 0) instruments = (await loadInstruments()).all
     })
 

@@ -2,6 +2,7 @@
 import type { Schema } from '../api/client'
 import { addressOf, cameFrom, usual } from '../shared/boardAddress'
 import { unusual } from '../shared/houseRules'
+import { turnBetween } from '../sheet/geometry'
 
 /**
  * @param from Where in the Desk the Board is to lead back to.
@@ -13,7 +14,7 @@ export function teachAgain(
 ): string {
   const angle = example.angle
   const level = angle.opening === 'anticlockwise' ? 0 : 180
-  const tilt = ((((angle.start - level) % 360) + 540) % 360) - 180
+  const tilt = turnBetween(level, angle.start)
   const replay = example.demonstration.startsWith('wrong-')
   const lay = replay ? example.placement : null
   return (

@@ -3,7 +3,7 @@
  * arm. Where a class wants that done by hand, its rules forbid them.
  */
 import type { Placement, Point, Scene, Schema } from '../api/client'
-import { directionOf, distanceOf, endDirection } from './geometry'
+import { directionOf, distanceOf, endDirection, reduced, turnBetween } from './geometry'
 
 /** A place that something may be brought to, and the directions of the lines that begin there, in degrees. */
 export interface Place {
@@ -42,8 +42,6 @@ export function nextPlace(places: readonly Place[], from: Point): Point | null {
   ).at
 }
 
-const within = (degrees: number): number => ((degrees % 360) + 360) % 360
-
 /** The placement turned along the next arm of the place it lies at: along each and, after those, the other way round. */
 export function alongNext(places: readonly Place[], placement: Placement): Placement | null {
   const at = nextPlace(
@@ -52,8 +50,8 @@ export function alongNext(places: readonly Place[], placement: Placement): Place
     { x: placement.centre.x + 2 * there, y: placement.centre.y },
   )
   const arms = places.find((place) => place.at === at)?.arms ?? []
-  const ways = [...arms, ...arms.map((arm) => arm + 180)].map(within)
+  const ways = [...arms, ...arms.map((arm) => arm + 180)].map(reduced)
   if (ways.length === 0) return null
-  const now = ways.findIndex((way) => Math.abs(within(way - placement.turn + 180) - 180) < there)
+  const now = ways.findIndex((way) => Math.abs(turnBetween(placement.turn, way)) < there)
   return { ...placement, turn: ways[(now + 1) % ways.length]! }
 }

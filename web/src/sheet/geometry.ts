@@ -32,9 +32,14 @@ export const tipsOf = (angle: Angle): Point[] => [
   towards(angle.vertex, endDirection(angle), angle.endLength),
 ]
 
+/** The same direction as a number of degrees from 0 to under 360. */
+export const reduced = (degrees: number): number => ((degrees % 360) + 360) % 360
+
+/** How far to turn from one direction to another, the short way round: -180 to under 180 degrees. */
+export const turnBetween = (from: number, to: number): number => reduced(to - from + 180) - 180
+
 /** The equal direction that is nearest to another, so that a turn runs the short way round. */
-export const nearestTurn = (target: number, current: number): number =>
-  current + ((((target - current) % 360) + 540) % 360) - 180
+export const nearestTurn = (target: number, current: number): number => current + turnBetween(current, target)
 
 /** An arc as an SVG path, in a frame with y up. */
 export function arcPath(centre: Point, radius: number, from: number, sweep: number): string {

@@ -1,5 +1,6 @@
 /** Where things on the sheet are, as it is read out. */
 import type { Point } from '../api/client'
+import { reduced } from './geometry'
 import { t } from '../said/said.svelte'
 
 const tenths = (value: number): number => Math.round(value * 10) / 10
@@ -15,4 +16,4 @@ export function placeTold({ x, y }: Point): string {
 }
 
 /** A direction in degrees from level right, anticlockwise; a whole turn is none. */
-export const directionTold = (direction: number): number => tenths(((direction % 360) + 360) % 360) % 360
+export const directionTold = (direction: number): number => tenths(reduced(direction)) % 360

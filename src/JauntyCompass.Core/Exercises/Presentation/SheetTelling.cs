@@ -71,9 +71,9 @@ public static class SheetTelling
     {
         var sentences = new List<Message>();
         Figure? figure = view.Sheet.Figures.Count > 0 ? view.Sheet.Figures[0] : null;
+        Protractor? instrument = view.Laid ?? view.InHand;
         foreach (LaidInstrument laid in view.Sheet.Instruments)
         {
-            Protractor? instrument = view.Laid ?? view.InHand;
             if (figure is null || instrument is null || instrument.Id != laid.InstrumentId)
             {
                 continue;
@@ -92,13 +92,7 @@ public static class SheetTelling
 
     private static Message OnArm(in LaidAngle lies, WhichArm arm, AngleNames? names)
     {
-        Message name = (arm, names) switch
-        {
-            (WhichArm.Start, null) => Text.Heard.OneArm,
-            (_, null) => Text.Heard.TheOtherArm,
-            (WhichArm.Start, _) => Text.Heard.Arm(names.StartRay),
-            _ => Text.Heard.Arm(names.EndRay),
-        };
+        Message name = ToldAngles.NameOf(arm, names);
         IReadOnlyList<Message> standing = PlacementSentences.Standing(lies, arm);
         return standing.Count > 0 ? Text.Heard.Stands(name, standing) : Text.Heard.NoMarks(name);
     }

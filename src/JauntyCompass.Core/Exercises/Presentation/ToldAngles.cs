@@ -82,11 +82,17 @@ public static class ToldAngles
 
     /// <summary>An angle with letters as a place to lay an instrument at.</summary>
     public static ToldPlace PlaceOf(Angle angle, AngleNames? names) =>
-        PlaceOf(
-            angle,
-            names is null ? Text.Heard.OneArm : Text.Heard.Arm(names.StartRay),
-            names is null ? Text.Heard.TheOtherArm : Text.Heard.Arm(names.EndRay)
-        );
+        PlaceOf(angle, NameOf(WhichArm.Start, names), NameOf(WhichArm.End, names));
+
+    /// <summary>What an arm is called: by its letters, or as one of two.</summary>
+    public static Message NameOf(WhichArm arm, AngleNames? names) =>
+        (arm, names) switch
+        {
+            (WhichArm.Start, null) => Text.Heard.OneArm,
+            (_, null) => Text.Heard.TheOtherArm,
+            (WhichArm.Start, _) => Text.Heard.Arm(names.StartRay),
+            _ => Text.Heard.Arm(names.EndRay),
+        };
 
     /// <summary>An angle as a place to lay an instrument at, with what its arms are called.</summary>
     public static ToldPlace PlaceOf(Angle angle, Message start, Message end) =>

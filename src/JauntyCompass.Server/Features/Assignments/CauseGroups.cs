@@ -94,7 +94,7 @@ internal static class CauseGroups
     ) =>
         answers
             .OrderBy(a => a.ItemIndex)
-            .Select(a => (Answer: a, Mark: ResultEndpoints.Newest(a)))
+            .Select(a => (Answer: a, Mark: a.NewestMark()))
             .Where(a => a.Mark.LikelyCause == cause)
             .Select(a => ExampleOf(cause, set, a.Answer, a.Mark))
             .FirstOrDefault(e => e is not null);

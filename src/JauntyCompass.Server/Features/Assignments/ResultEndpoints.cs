@@ -124,7 +124,7 @@ public static class ResultEndpoints
         ];
         List<Answer> answers =
         [
-            .. (await WithMarks(database, assignmentId).ToListAsync(cancellation)).Where(a =>
+            .. (await database.MarkedAnswersTo(assignmentId).ToListAsync(cancellation)).Where(a =>
                 here.Contains(a.StudentId)
             ),
         ];
@@ -188,7 +188,8 @@ public static class ResultEndpoints
             return Problems.NotFound(Thing.Student);
         }
         IReadOnlyList<Item> items = set.ItemsOf(studentId);
-        List<Answer> answers = await WithMarks(database, assignmentId)
+        List<Answer> answers = await database
+            .MarkedAnswersTo(assignmentId)
             .Where(a => a.StudentId == studentId)
             .ToListAsync(cancellation);
         return TypedResults.Ok(
@@ -199,21 +200,10 @@ public static class ResultEndpoints
                 a.ReceivedAt,
                 GeneratedItem.Of(items[a.ItemIndex], set.Specification.Tolerance),
                 a.Response,
-                Newest(a)
+                a.NewestMark()
             ))
         );
     }
-
-    /// <summary>The mark of the newest marker.</summary>
-    internal static Mark Newest(Answer answer) => answer.Marks.MaxBy(m => m.MarkerVersion)!.Mark;
-
-    private static IQueryable<Answer> WithMarks(JauntyDbContext database, Guid assignmentId) =>
-        database
-            .Answers.AsNoTracking()
-            .Where(a => a.AssignmentId == assignmentId)
-            .Include(a => a.Marks)
-            .OrderBy(a => a.ItemIndex)
-            .ThenBy(a => a.Try);
 
     private static StudentResult Row(
         Student student,
@@ -235,8 +225,8 @@ public static class ResultEndpoints
                 results.Add(new ItemResult(0, null, null, null));
                 continue;
             }
-            first.Add(Newest(tries[0]));
-            last.Add(Newest(tries[^1]));
+            first.Add(tries[0].NewestMark());
+            last.Add(tries[^1].NewestMark());
             results.Add(
                 new ItemResult(
                     tries.Count,

@@ -108,11 +108,8 @@ public static class BenchEndpoints
         }
         speaker.ToStudentOf(assignment.Rules);
         List<Answer> answers = await database
-            .Answers.AsNoTracking()
-            .Where(a => a.AssignmentId == assignmentId && a.StudentId == id)
-            .Include(a => a.Marks)
-            .OrderBy(a => a.ItemIndex)
-            .ThenBy(a => a.Try)
+            .MarkedAnswersTo(assignmentId)
+            .Where(a => a.StudentId == id)
             .ToListAsync(cancellation);
         return TypedResults.Ok(
             new BenchReply(
@@ -189,7 +186,7 @@ public static class BenchEndpoints
                             stored.ItemIndex,
                             stored.Try,
                             TriesLeft(stored, assignment.Tries),
-                            StudentMark.Of(ResultEndpoints.Newest(stored))
+                            StudentMark.Of(stored.NewestMark())
                         )
                     )
                     : Taken();
@@ -237,7 +234,7 @@ public static class BenchEndpoints
             answer.Try,
             TriesLeft(answer, tries),
             answer.Response,
-            StudentMark.Of(ResultEndpoints.Newest(answer))
+            StudentMark.Of(answer.NewestMark())
         );
 
     private static ProblemHttpResult Taken() => Problems.Invalid("id", Text.Validation.TakenUuid);

@@ -67,16 +67,13 @@ public static class ProgressEndpoints
     )
     {
         List<Answer> answers = await database
-            .Answers.AsNoTracking()
-            .Where(a => a.AssignmentId == assignmentId && a.StudentId == studentId)
-            .Include(a => a.Marks)
-            .OrderBy(a => a.ItemIndex)
-            .ThenBy(a => a.Try)
+            .MarkedAnswersTo(assignmentId)
+            .Where(a => a.StudentId == studentId)
             .ToListAsync(cancellation);
         IGrouping<int, Answer>[] items = [.. answers.GroupBy(a => a.ItemIndex)];
         return (
-            [.. items.Select(tries => ResultEndpoints.Newest(tries.First()))],
-            [.. items.Select(tries => ResultEndpoints.Newest(tries.Last()))]
+            [.. items.Select(tries => tries.First().NewestMark())],
+            [.. items.Select(tries => tries.Last().NewestMark())]
         );
     }
 }

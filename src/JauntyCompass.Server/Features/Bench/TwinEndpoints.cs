@@ -81,7 +81,7 @@ public static class TwinEndpoints
             return Problems.NotFound(Thing.Answer);
         }
         speaker.ToClass(assignment.RulesInForce);
-        Mark mark = ResultEndpoints.Newest(last);
+        Mark mark = last.NewestMark();
         bool mayTell =
             mark.Verdict == Verdict.Accepted
             || last.Try >= assignment.Tries
@@ -204,7 +204,7 @@ public static class TwinEndpoints
         Answer? before = after is int upTo
             ? await Answered(assignmentId, index, upTo, student, database, cancellation)
             : null;
-        Mark? mark = before is null ? null : ResultEndpoints.Newest(before);
+        Mark? mark = before is null ? null : before.NewestMark();
         return TwinOf(assignment.Set!, item, index, mark, number) is Item twin
             ? (assignment, twin)
             : null;

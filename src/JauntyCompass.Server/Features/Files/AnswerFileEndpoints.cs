@@ -147,7 +147,7 @@ public static class AnswerFileEndpoints
             );
             foreach ((Answer answer, Mark mark) in own.Zip(marks))
             {
-                Mark before = ResultEndpoints.Newest(answer);
+                Mark before = answer.NewestMark();
                 if (before.MarkerVersion >= MarkingRules.Version)
                 {
                     continue;

@@ -1,11 +1,13 @@
 <!-- All kinds of exercise as small pictures of a question each: several are chosen at once, and how many questions of each. -->
 <script lang="ts">
+  import Button from 'carbon-components-svelte/src/Button/Button.svelte'
   import Modal from 'carbon-components-svelte/src/Modal/Modal.svelte'
   import { onMount } from 'svelte'
   import { api, ask, tell, type Instrument, type Schema } from '../../api/client'
   import { t } from '../../said/said.svelte'
   import NumberBox from '../../shared/NumberBox.svelte'
   import ItemPicture from '../ItemPicture.svelte'
+  import WordNumber from './WordNumber.svelte'
   import { samplesOf } from './wishes'
 
   interface Props {
@@ -17,9 +19,13 @@
   }
   let { kinds, instruments, counts, onuse, onclose }: Props = $props()
 
+  /** So many questions of a kind at most. */
+  const most = 30
+  const usual = 2
+
   // Nothing is wished for before it is used: who closes the sheet has what they had.
   let chosen: Record<string, number> = $state({})
-  let each: number | null = $state(2)
+  let each: number | null = $state(usual)
   let eachFits = $state(true)
   let views: Record<string, Schema['ItemView']> = $state.raw({})
   let failure = $state('')
@@ -29,12 +35,12 @@
 
   function choose(kind: string, isChosen: boolean): void {
     chosen = isChosen
-      ? { ...chosen, [kind]: each ?? 2 }
+      ? { ...chosen, [kind]: each ?? usual }
       : Object.fromEntries(Object.entries(chosen).filter(([key]) => key !== kind))
   }
 
   function chooseAll(): void {
-    for (const { key } of kinds) chosen[key] ??= each ?? 2
+    for (const { key } of kinds) chosen[key] ??= each ?? usual
   }
 
   onMount(async () => {
@@ -67,14 +73,14 @@
 >
   <div class="kinds">
     <div class="top">
-      <button type="button" onclick={chooseAll}>{t('desk.kinds.all')}</button>
-      <button type="button" onclick={() => (chosen = {})}>{t('desk.kinds.none')}</button>
+      <Button kind="tertiary" size="field" on:click={chooseAll}>{t('desk.kinds.all')}</Button>
+      <Button kind="tertiary" size="field" on:click={() => (chosen = {})}>{t('desk.kinds.none')}</Button>
       <div class="each">
         <NumberBox
           labelText={t('desk.kinds.each')}
           size="sm"
           min={1}
-          max={30}
+          max={most}
           bind:value={each}
           bind:fits={eachFits}
           onchange={(count) => {
@@ -104,20 +110,15 @@
           </label>
           <p class="quiet" id="kind-{kind.key}">{kind.summary.text}</p>
           {#if kind.key in chosen}
-            <label class="count"
-              ><input
-                type="number"
-                min="1"
-                max="30"
-                aria-label={t('desk.wish.kind-count', { name: kind.title.text })}
-                value={chosen[kind.key]}
-                oninput={(event) => {
-                  const count = event.currentTarget.valueAsNumber
-                  if (Number.isInteger(count) && count >= 1 && count <= 30) chosen[kind.key] = count
-                }}
+            <p class="count">
+              <WordNumber
+                label={t('desk.wish.kind-count', { name: kind.title.text })}
+                min={1}
+                max={most}
+                bind:value={() => chosen[kind.key] ?? 0, (count) => (chosen[kind.key] = count)}
               />
-              {t('desk.kinds.questions', { count: chosen[kind.key] ?? 0 })}</label
-            >
+              {t('desk.kinds.questions', { count: chosen[kind.key] ?? 0 })}
+            </p>
           {/if}
         </li>
       {/each}
@@ -140,15 +141,6 @@
   }
   .each {
     width: 150px;
-  }
-  button {
-    min-height: 44px;
-    padding: 0 16px;
-    border: 1px solid var(--ink);
-    background: #fff;
-    font: 400 15px var(--sans);
-    color: var(--ink);
-    cursor: pointer;
   }
   ul {
     display: grid;
@@ -198,21 +190,8 @@
     font-size: 14px;
     line-height: 1.35;
   }
-  .count {
-    display: flex;
-    align-items: center;
-    gap: 8px;
-    margin-top: 8px;
-    font-size: 15px;
-  }
-  .count input {
-    width: 64px;
-    min-height: 44px;
-    border: 0;
-    border-bottom: 2px solid var(--brass-light);
-    background: none;
-    font: 600 17px var(--serif);
-    text-align: center;
-    color: var(--ink);
+  li .count {
+    flex: none;
+    font: 400 17px/44px var(--serif);
   }
 </style>

@@ -110,29 +110,28 @@ public sealed class CompareKind()
         );
 
     /// <inheritdoc/>
-    protected override ToldSheet Tell(CompareItem item, ItemView view)
-    {
-        double difference = item.First.Measure.Degrees - item.Second.Measure.Degrees;
-        return new ToldSheet(
+    protected override ToldSheet Tell(CompareItem item, ItemView view) =>
+        new(
             [
                 Text.Heard.FromMiddle,
                 ToldAngles.Unit,
                 .. ToldAngles.Called(Text.Heard.Lettered("A"), item.First),
                 .. ToldAngles.Called(Text.Heard.Lettered("B"), item.Second),
                 // Angles that open alike to the half hour are told apart as tracing paper tells them.
-                Text.Heard.LaidOver(
-                    difference switch
-                    {
-                        <= -1 => Overlap.Inside,
-                        < 1 => Overlap.Exact,
-                        _ => Overlap.Outside,
-                    }
-                ),
+                Text.Heard.LaidOver(OverlapOf(item)),
             ],
             [],
             []
         );
-    }
+
+    // How the first angle lies on the second. Nearer than a degree they are taken for equal.
+    private static Overlap OverlapOf(CompareItem item) =>
+        (item.First.Measure.Degrees - item.Second.Measure.Degrees) switch
+        {
+            <= -1 => Overlap.Inside,
+            < 1 => Overlap.Exact,
+            _ => Overlap.Outside,
+        };
 
     private enum Overlap
     {
@@ -175,11 +174,12 @@ public sealed class CompareKind()
 
     private static IReadOnlyList<Option> Options(CompareItem item)
     {
-        double difference = item.First.Measure.Degrees - item.Second.Measure.Degrees;
-        string right =
-            Math.Abs(difference) < 1 ? "equal"
-            : difference > 0 ? "first"
-            : "second";
+        string right = OverlapOf(item) switch
+        {
+            Overlap.Exact => "equal",
+            Overlap.Outside => "first",
+            _ => "second",
+        };
         string longer = item.First.StartLength > item.Second.StartLength ? "first" : "second";
         return
         [

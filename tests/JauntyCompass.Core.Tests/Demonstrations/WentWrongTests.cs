@@ -127,6 +127,11 @@ public class WentWrongTests
         CountedThread wrong = script.Steps.Single(s => s.Key == "replay").State.Threads[0];
         CountedThread right = script.Steps.Single(s => s.Key == "count").State.Threads[0];
         wrong.Wrong.ShouldBeTrue();
+        // The class sees it lie there and run before it is told what was wrong with it.
+        Step watch = script.Steps.Single(s => s.Key == "watch");
+        watch.State.Threads.ShouldBe([wrong]);
+        watch.Caption.Said().ShouldNotContain("scale");
+        script.Steps.Single(s => s.Key == "guess").State.Instruments.ShouldHaveSingleItem();
         right.Wrong.ShouldBeFalse();
         Math.Abs(wrong.Count.Sweep).ShouldBe(116, 1e-9);
         Math.Abs(right.Count.Sweep).ShouldBe(64, 1e-9);

@@ -296,14 +296,14 @@
   header {
     display: flex;
     align-items: center;
-    gap: 18px;
+    gap: 16px;
     min-height: 56px;
     padding: 0 24px;
     background: var(--ink);
     color: #fff;
   }
   a {
-    font: 600 20px var(--serif);
+    font: 600 var(--type-4) var(--serif);
     color: #fff;
     text-decoration: none;
   }
@@ -312,11 +312,11 @@
   }
   button {
     min-height: 44px;
-    padding: 0 14px;
+    padding: 0 16px;
     border: 1px solid #7a8aa3;
     background: none;
     color: #fff;
-    font: 400 15px var(--sans);
+    font: 400 var(--type-2) var(--sans);
     cursor: pointer;
   }
   .failure {

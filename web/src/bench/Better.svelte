@@ -39,17 +39,17 @@
 
 <style>
   section {
-    padding: 12px 14px;
+    padding: 12px 16px;
     border-left: 4px solid var(--start-arm);
     background: #fff;
   }
   h2 {
-    font-size: 17px;
+    font-size: var(--type-3);
   }
   ul {
-    margin: 6px 0 0;
+    margin: 8px 0 0;
     padding-left: 20px;
-    font-size: 16px;
+    font-size: var(--type-2);
     line-height: 1.45;
   }
 </style>

@@ -83,14 +83,14 @@
   .tools {
     display: grid;
     grid-template-columns: repeat(auto-fit, minmax(max(88px, 30%), 1fr));
-    gap: 6px;
+    gap: 8px;
   }
   .tools button {
     min-height: 44px;
     padding: 0 4px;
     border: 1px solid var(--ink-faint);
     background: #fff;
-    font: 400 15px var(--sans);
+    font: 400 var(--type-2) var(--sans);
     color: var(--ink);
     cursor: pointer;
   }
@@ -102,6 +102,6 @@
   .hint {
     margin: 0;
     min-height: 4.2em;
-    font: 400 clamp(15px, 1.3vw, 17px)/1.4 var(--serif);
+    font: 400 clamp(var(--type-2), 1.3vw, var(--type-3))/1.4 var(--serif);
   }
 </style>

@@ -78,28 +78,28 @@
     border-color: var(--brass-light);
   }
   p {
-    margin: 0 0 10px;
+    margin: 0 0 8px;
   }
   .verdict {
-    font: 600 16px var(--sans);
+    font: 600 var(--type-2) var(--sans);
   }
   .praise,
   .happened {
-    font: 400 20px/1.4 var(--serif);
+    font: 400 var(--type-4)/1.4 var(--serif);
   }
   .next {
-    font: 400 16px/1.5 var(--sans);
+    font: 400 var(--type-2)/1.5 var(--sans);
   }
   .doing {
     display: flex;
     flex-direction: column;
-    gap: 10px;
+    gap: 8px;
   }
   .doing :global(.bx--btn) {
     width: 100%;
     max-width: none;
   }
   .small {
-    font-size: 14px;
+    font-size: var(--type-1);
   }
 </style>

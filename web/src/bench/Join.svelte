@@ -76,7 +76,7 @@
     background: #fff;
   }
   h1 {
-    font-size: 28px;
+    font-size: var(--type-6);
   }
   p {
     margin: 0;

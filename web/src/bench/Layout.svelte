@@ -29,7 +29,7 @@
   .panel {
     display: flex;
     flex-direction: column;
-    gap: clamp(10px, 1.4vw, 18px);
+    gap: clamp(8px, 1.4vw, 16px);
     padding: clamp(12px, 1.8vw, 24px);
     background: #fff;
     overflow-y: auto;

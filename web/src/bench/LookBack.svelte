@@ -65,7 +65,7 @@
     display: flex;
     flex-direction: column;
     gap: 12px;
-    padding-top: 14px;
+    padding-top: 16px;
     border-top: 1px solid #d5dbe0;
   }
   fieldset {
@@ -73,16 +73,16 @@
     padding: 0;
     border: 0;
     display: grid;
-    gap: 6px;
+    gap: 8px;
   }
   legend {
-    margin-bottom: 6px;
+    margin-bottom: 8px;
     font-weight: 600;
   }
   fieldset label {
     display: flex;
     align-items: center;
-    gap: 10px;
+    gap: 8px;
     min-height: 44px;
     padding: 4px 12px;
     border: 1px solid var(--ink-faint);
@@ -90,7 +90,7 @@
   }
   fieldset label.chosen {
     border: 2px solid var(--ink);
-    padding: 3px 11px;
+    padding: 4px 12px;
     font-weight: 600;
   }
   input {
@@ -103,9 +103,9 @@
     gap: 4px;
   }
   textarea {
-    padding: 8px 10px;
+    padding: 8px 8px;
     border: 1px solid var(--ink-faint);
-    font: 400 17px/1.4 var(--serif);
+    font: 400 var(--type-3)/1.4 var(--serif);
     resize: vertical;
   }
   p {

@@ -89,6 +89,6 @@
   .practice {
     margin: 0;
     padding: 8px 24px 0;
-    font-size: 15px;
+    font-size: var(--type-2);
   }
 </style>

@@ -54,7 +54,7 @@
     padding: 0;
     border: 0;
     background: none;
-    font: 600 14px var(--sans);
+    font: 600 var(--type-1) var(--sans);
     cursor: pointer;
   }
   span {

@@ -86,7 +86,7 @@
   form {
     display: flex;
     flex-direction: column;
-    gap: clamp(10px, 1.4vw, 18px);
+    gap: clamp(8px, 1.4vw, 16px);
   }
   .pairs {
     display: grid;
@@ -110,21 +110,21 @@
     box-shadow: 0 0 0 12px #fff;
   }
   form :global(.bx--label) {
-    font-size: 16px;
+    font-size: var(--type-2);
     line-height: 1.3;
     color: var(--ink);
   }
   form :global(.bx--text-input) {
-    font-size: 18px;
+    font-size: var(--type-3);
   }
   .fan {
     margin: 0;
-    font-size: 16px;
+    font-size: var(--type-2);
     line-height: 1.4;
   }
   .fan span {
     display: block;
     color: var(--marking);
-    font-size: 14px;
+    font-size: var(--type-1);
   }
 </style>

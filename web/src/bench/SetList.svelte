@@ -40,9 +40,9 @@
   .sounds {
     display: inline-flex;
     align-items: center;
-    gap: 10px;
+    gap: 8px;
     min-height: 44px;
-    font-size: 15px;
+    font-size: var(--type-2);
   }
   .sounds input {
     width: 20px;
@@ -51,19 +51,19 @@
   }
   h1 {
     margin-bottom: 20px;
-    font-size: 28px;
+    font-size: var(--type-6);
   }
   button {
     display: grid;
-    gap: 6px;
+    gap: 8px;
     width: 100%;
-    margin-bottom: 14px;
+    margin-bottom: 16px;
     padding: 20px 24px;
     border: 0;
     border-left: 4px solid var(--brass-light);
     background: #fff;
     text-align: left;
-    font: 400 15px var(--sans);
+    font: 400 var(--type-2) var(--sans);
     color: var(--ink);
     cursor: pointer;
   }
@@ -71,11 +71,11 @@
     background: #fbf8ef;
   }
   .title {
-    font: 600 20px var(--serif);
+    font: 600 var(--type-4) var(--serif);
   }
   .beads {
     display: flex;
-    gap: 5px;
+    gap: 4px;
   }
   i {
     width: 14px;

@@ -92,7 +92,7 @@
   p {
     flex: 1;
     margin: 0;
-    font: 400 24px/1.35 var(--serif);
+    font: 400 var(--type-5)/1.35 var(--serif);
   }
   .buttons {
     display: flex;
@@ -105,7 +105,7 @@
       padding: 12px;
     }
     p {
-      font-size: 19px;
+      font-size: var(--type-4);
     }
   }
 </style>

@@ -55,7 +55,7 @@
     align-items: center;
     gap: 8px 16px;
     margin: 0;
-    padding: 10px 24px;
+    padding: 8px 24px;
     background: #fbf3df;
     border-bottom: 2px solid var(--brass-light);
   }
@@ -67,11 +67,11 @@
   }
   button {
     min-height: 44px;
-    padding: 0 14px;
+    padding: 0 16px;
     border: 1px solid var(--ink);
     background: #fff;
     color: var(--ink);
-    font: 400 15px var(--sans);
+    font: 400 var(--type-2) var(--sans);
     cursor: pointer;
   }
 </style>

@@ -225,9 +225,9 @@
   header {
     display: flex;
     align-items: center;
-    gap: 18px;
+    gap: 16px;
     min-height: 56px;
-    padding: 6px 24px;
+    padding: 8px 24px;
     background: var(--ink);
     color: #fff;
   }
@@ -235,7 +235,7 @@
     padding: 8px 0;
     border: 0;
     background: none;
-    font: 600 20px var(--serif);
+    font: 600 var(--type-4) var(--serif);
     color: #fff;
     cursor: pointer;
   }
@@ -250,7 +250,7 @@
   }
   .waiting {
     margin: 0;
-    padding: 10px 24px;
+    padding: 8px 24px;
     background: #fbf3df;
     border-bottom: 2px solid var(--brass-light);
   }
@@ -268,11 +268,11 @@
     box-shadow: 0 6px 20px rgb(15 35 64 / 14%);
   }
   .kept h1 {
-    font-size: 24px;
+    font-size: var(--type-5);
   }
   @media (max-width: 900px) {
     header {
-      gap: 10px;
+      gap: 8px;
       min-height: 48px;
       padding: 0 12px;
     }

@@ -323,7 +323,7 @@
   }
   h1 {
     outline: none;
-    font-size: clamp(17px, 1.65vw, 21px);
+    font-size: clamp(var(--type-3), 1.65vw, var(--type-4));
     line-height: 1.3;
   }
   dl {
@@ -336,7 +336,7 @@
     margin: 0;
     padding: 8px 0;
     border-bottom: 1px solid #d5dbe0;
-    font-size: 16px;
+    font-size: var(--type-2);
     line-height: 1.3;
   }
   dd {
@@ -357,7 +357,7 @@
     border: 1px solid var(--ink-faint);
     background: rgb(255 255 255 / 90%);
     color: var(--ink);
-    font-size: 22px;
+    font-size: var(--type-5);
     cursor: pointer;
   }
   .near button:disabled {
@@ -365,7 +365,7 @@
   }
   .small {
     margin: 0;
-    font-size: 14px;
+    font-size: var(--type-1);
     line-height: 1.45;
   }
 </style>

@@ -127,16 +127,16 @@
     flex-direction: column;
     gap: 0.75rem;
     width: 21.25rem;
-    padding: 1.125rem 1.25rem;
+    padding: 1rem 1.25rem;
   }
   h2 {
-    font-size: 1.25rem;
+    font-size: var(--type-4);
   }
   .two,
   .buttons {
     display: grid;
     grid-template-columns: 1fr 1fr;
-    gap: 0.625rem;
+    gap: 0.5rem;
   }
   .buttons {
     gap: 2px;
@@ -145,7 +145,7 @@
     display: flex;
     align-items: flex-end;
     gap: 0.5rem;
-    padding-top: 0.625rem;
+    padding-top: 0.5rem;
     border-top: 1px solid var(--line);
   }
   .give :global(.bx--btn) {

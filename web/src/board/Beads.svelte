@@ -63,18 +63,18 @@
     align-items: center;
     gap: 0.75rem;
     min-height: 2.75rem;
-    padding: 0 0.625rem 0 0;
+    padding: 0 0.5rem 0 0;
     text-align: left;
     border: 0;
     background: none;
-    font: 400 1rem var(--sans);
+    font: 400 var(--type-2) var(--sans);
     color: var(--ink-soft);
     cursor: pointer;
   }
   .bead {
     width: 1rem;
     height: 1rem;
-    margin: 0 0.375rem;
+    margin: 0 0.5rem;
     border: 2px solid var(--ink);
     border-radius: 50%;
     background: var(--paper);

@@ -287,13 +287,13 @@
     background: var(--panel);
     color: var(--ink);
     border: 1px solid var(--ink);
-    font-size: 1rem;
+    font-size: var(--type-2);
   }
   .stage :global(.on-sheet input:not([type='checkbox'])) {
     height: 2.75rem;
-    padding: 0 0.625rem;
+    padding: 0 0.5rem;
     border: 1px solid var(--ink-soft);
-    font: 400 1.125rem var(--serif);
+    font: 400 var(--type-3) var(--serif);
   }
   .stage :global(.on-sheet [type='submit']) {
     min-height: 2.75rem;
@@ -301,7 +301,7 @@
     border: 0;
     background: var(--ink);
     color: var(--panel);
-    font: 600 0.9375rem var(--sans);
+    font: 600 var(--type-2) var(--sans);
     cursor: pointer;
   }
   /* Everything on the Board grows with the screen it is shown on: it is read from the back of a room. */
@@ -327,7 +327,7 @@
     background: var(--paper);
   }
   h1 {
-    font-size: 1.375rem;
+    font-size: var(--type-5);
     white-space: nowrap;
   }
   h1 a {
@@ -339,12 +339,12 @@
     align-items: center;
     align-self: flex-start;
     min-height: 2.75rem;
-    font-size: 0.9375rem;
+    font-size: var(--type-2);
     color: var(--ink);
   }
   .quiet {
     margin: 2px 0 0.5rem;
-    font-size: 0.9375rem;
+    font-size: var(--type-2);
     line-height: 1.3;
   }
   .blank {

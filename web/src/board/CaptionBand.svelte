@@ -118,19 +118,19 @@
     display: flex;
     flex-direction: column;
     justify-content: center;
-    gap: 0.375rem;
+    gap: 0.5rem;
     padding: 0.5rem 0.5rem;
     min-width: 0;
     overflow-y: auto;
   }
   .said {
     margin: 0;
-    font: 400 clamp(1.125rem, min(2.3vw, 4.4vh), 6rem) / 1.25 var(--serif);
+    font: 400 clamp(var(--type-3), min(2.3vw, 4.4vh), 6rem) / 1.25 var(--serif);
     max-width: 46em;
   }
   .own {
     margin: 0;
-    font: italic 400 clamp(1rem, min(1.7vw, 3.2vh), 4.5rem) var(--serif);
+    font: italic 400 clamp(var(--type-2), min(1.7vw, 3.2vh), 4.5rem) var(--serif);
     color: var(--brass-text);
   }
   label {
@@ -141,11 +141,11 @@
   input {
     width: 3.75rem;
     height: 2.75rem;
-    padding: 0 0.375rem;
+    padding: 0 0.5rem;
     border: 1px solid var(--ink-faint);
     background: none;
     color: inherit;
-    font: 600 1.25rem var(--sans);
+    font: 600 var(--type-4) var(--sans);
     text-align: center;
   }
   .tally {
@@ -154,7 +154,7 @@
   }
   .ask {
     margin: 0;
-    font: 600 1rem var(--sans);
+    font: 600 var(--type-2) var(--sans);
     color: var(--brass-text);
   }
   ul {
@@ -164,7 +164,7 @@
     margin: 0;
     padding: 0;
     list-style: none;
-    font: 400 clamp(1rem, min(1.6vw, 3vh), 4.25rem) var(--sans);
+    font: 400 clamp(var(--type-2), min(1.6vw, 3vh), 4.25rem) var(--sans);
   }
   li {
     border-bottom: 2px solid var(--ink-faint);

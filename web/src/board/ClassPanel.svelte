@@ -53,10 +53,10 @@
 
 <style>
   .class {
-    padding: 1.125rem 1.375rem 0;
+    padding: 1rem 1.5rem 0;
   }
   h2 {
-    font-size: 1.25rem;
+    font-size: var(--type-4);
   }
   fieldset {
     display: flex;
@@ -71,7 +71,7 @@
     align-items: center;
     gap: 0.5rem;
     min-height: 2.75rem;
-    font-size: 1rem;
+    font-size: var(--type-2);
     cursor: pointer;
   }
   input {

@@ -146,7 +146,7 @@
     border: 1px solid var(--ink-soft);
     background: none;
     color: inherit;
-    font: 400 1.0625rem var(--sans);
+    font: 400 var(--type-3) var(--sans);
   }
   section,
   details {
@@ -154,7 +154,7 @@
   }
   h2 {
     display: inline;
-    font-size: 1.0625rem;
+    font-size: var(--type-3);
   }
   summary {
     display: flex;
@@ -192,13 +192,13 @@
   .entry {
     display: flex;
     flex-direction: column;
-    gap: 0.375rem;
+    gap: 0.5rem;
     width: 100%;
-    padding: 0.375rem 0.375rem 0.5rem;
+    padding: 0.5rem 0.5rem 0.5rem;
     border: 2px solid var(--line);
     background: none;
     color: inherit;
-    font: 400 0.9375rem/1.25 var(--sans);
+    font: 400 var(--type-2)/1.25 var(--sans);
     text-align: left;
     cursor: pointer;
   }

@@ -40,11 +40,11 @@
     padding: 0.25rem 0.75rem;
     max-width: 15rem;
     color: var(--ink-soft);
-    font: italic 400 1.0625rem/1.35 var(--serif);
+    font: italic 400 var(--type-3)/1.35 var(--serif);
   }
   button {
     color: inherit;
-    font-size: 1.0625rem;
+    font-size: var(--type-3);
   }
   @media (max-height: 34rem) {
     p {

@@ -143,7 +143,7 @@
   .folded header {
     width: auto;
     align-self: start;
-    padding: 0.375rem;
+    padding: 0.5rem;
   }
   .notes {
     grid-area: notes;
@@ -170,7 +170,7 @@
     border: 1px solid var(--ink);
     background: var(--panel);
     color: var(--ink);
-    font: 600 0.9375rem var(--sans);
+    font: 600 var(--type-2) var(--sans);
     text-align: left;
     cursor: pointer;
   }

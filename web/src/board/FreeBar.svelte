@@ -46,13 +46,13 @@
     align-items: center;
     gap: 0 0.25rem;
     min-height: 2.25rem;
-    padding: 2px 0.875rem;
+    padding: 2px 1rem;
     background: var(--panel);
     color: var(--ink);
     border: 1px solid var(--brass);
-    font-size: 0.9375rem;
+    font-size: var(--type-2);
   }
   button {
-    font-size: 0.9375rem;
+    font-size: var(--type-2);
   }
 </style>

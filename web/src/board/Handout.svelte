@@ -75,15 +75,15 @@
   .tools {
     display: flex;
     align-items: center;
-    gap: 10px;
+    gap: 8px;
     margin-bottom: 16px;
   }
   h1 {
-    font-size: 26px;
+    font-size: var(--type-6);
     margin-bottom: 12px;
   }
   h2 {
-    font-size: 17px;
+    font-size: var(--type-3);
   }
   ol {
     list-style: none;
@@ -91,7 +91,7 @@
     padding: 0;
     display: grid;
     grid-template-columns: 1fr 1fr;
-    gap: 14px 24px;
+    gap: 16px 24px;
   }
   li {
     display: grid;
@@ -105,7 +105,7 @@
   }
   p {
     margin: 2px 0;
-    font-size: 14px;
+    font-size: var(--type-1);
     line-height: 1.35;
   }
   .own {

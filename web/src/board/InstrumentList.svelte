@@ -42,7 +42,7 @@
     padding: 1.25rem;
   }
   h2 {
-    font-size: 1.25rem;
+    font-size: var(--type-4);
   }
   p {
     margin: 2px 0 0.75rem;
@@ -50,7 +50,7 @@
   ul {
     display: grid;
     grid-template-columns: repeat(3, 1fr);
-    gap: 0.375rem;
+    gap: 0.5rem;
     list-style: none;
     margin: 0;
     padding: 0;
@@ -58,7 +58,7 @@
   .beside {
     display: grid;
     gap: 0.25rem;
-    margin-top: 0.375rem;
+    margin-top: 0.5rem;
   }
   .beside button {
     min-height: 2.75rem;
@@ -67,9 +67,9 @@
   label {
     display: flex;
     align-items: center;
-    gap: 0.625rem;
+    gap: 0.5rem;
     min-height: 2.75rem;
-    font-size: 0.9375rem;
+    font-size: var(--type-2);
   }
   input {
     width: 1.25rem;
@@ -83,11 +83,11 @@
     gap: 0.25rem;
     width: 100%;
     min-height: 6.5rem;
-    padding: 0.375rem 2px;
+    padding: 0.5rem 2px;
     border: 1px solid var(--line);
     background: none;
     color: inherit;
-    font: 400 0.875rem/1.2 var(--sans);
+    font: 400 var(--type-1)/1.2 var(--sans);
     cursor: pointer;
   }
   button:hover {

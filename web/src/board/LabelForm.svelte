@@ -63,9 +63,9 @@
   label {
     display: flex;
     align-items: center;
-    gap: 0.625rem;
+    gap: 0.5rem;
     min-height: 2.75rem;
-    font-size: 1rem;
+    font-size: var(--type-2);
   }
   .letters input {
     width: 6rem;
@@ -73,7 +73,7 @@
   }
   p {
     margin: 0;
-    font-size: 0.875rem;
+    font-size: var(--type-1);
     color: var(--ink-soft);
   }
   .fault {

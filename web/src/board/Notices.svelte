@@ -22,11 +22,11 @@
   p {
     max-width: 45rem;
     margin: auto 0 0;
-    padding: 0.625rem 1rem;
+    padding: 0.5rem 1rem;
     background: var(--panel);
     color: var(--ink);
     border-left: 0.25rem solid var(--marking);
-    font-size: 1.0625rem;
+    font-size: var(--type-3);
     line-height: 1.4;
   }
   .warning {

@@ -155,10 +155,10 @@
     gap: 0.75rem;
   }
   h2 {
-    font-size: 1.25rem;
+    font-size: var(--type-4);
   }
   h3 {
-    font-size: 1rem;
+    font-size: var(--type-2);
   }
   ol,
   ul {
@@ -189,12 +189,12 @@
   .open {
     flex: 1;
     text-align: left;
-    font: 400 1rem var(--sans);
+    font: 400 var(--type-2) var(--sans);
   }
   .buttons {
     display: grid;
     grid-template-columns: 1fr 1fr;
-    gap: 0.375rem;
+    gap: 0.5rem;
   }
   .buttons :global(.bx--btn) {
     width: 100%;
@@ -207,6 +207,6 @@
   }
   .fault {
     border-left: 0.25rem solid var(--marking);
-    padding-left: 0.625rem;
+    padding-left: 0.5rem;
   }
 </style>

@@ -38,16 +38,16 @@
 <style>
   section {
     width: 18.75rem;
-    padding: 0.875rem 1.125rem;
+    padding: 1rem 1rem;
     background: rgb(255 255 255 / 92%);
     border: 1px solid var(--ink);
-    font-size: 1rem;
+    font-size: var(--type-2);
   }
   dl {
     display: grid;
     grid-template-columns: auto 1fr;
-    gap: 0.25rem 0.875rem;
-    margin: 0 0 0.625rem;
+    gap: 0.25rem 1rem;
+    margin: 0 0 0.5rem;
   }
   dt {
     color: var(--ink-soft);
@@ -63,11 +63,11 @@
   button {
     width: 100%;
     min-height: 2.75rem;
-    margin-top: 0.625rem;
+    margin-top: 0.5rem;
     border: 1px solid var(--ink);
     background: none;
     color: inherit;
-    font: 600 0.9375rem var(--sans);
+    font: 600 var(--type-2) var(--sans);
     cursor: pointer;
   }
   p {

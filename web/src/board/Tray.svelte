@@ -151,7 +151,7 @@
     padding: 2px 1px;
     border: 2px solid transparent;
     background: none;
-    font: 400 0.875rem/1.1 var(--sans);
+    font: 400 var(--type-1)/1.1 var(--sans);
     color: inherit;
     cursor: pointer;
   }

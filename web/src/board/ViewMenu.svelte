@@ -66,14 +66,14 @@
     min-height: 2.75rem;
   }
   h2 {
-    font-size: 1.25rem;
+    font-size: var(--type-4);
   }
   label {
     display: flex;
     align-items: center;
-    gap: 0.625rem;
+    gap: 0.5rem;
     min-height: 2.75rem;
-    font-size: 1rem;
+    font-size: var(--type-2);
     cursor: pointer;
   }
   input {
@@ -85,7 +85,7 @@
     margin-left: auto;
     padding: 1px 0.5rem;
     border: 1px solid var(--ink-faint);
-    font: 400 0.875rem var(--sans);
+    font: 400 var(--type-1) var(--sans);
   }
   p {
     margin: 0;

@@ -113,15 +113,15 @@
   }
   h1 {
     margin-bottom: 16px;
-    font-size: 28px;
+    font-size: var(--type-6);
   }
   h2 {
-    font-size: 20px;
+    font-size: var(--type-4);
   }
   form,
   section {
     display: grid;
-    gap: 14px;
+    gap: 16px;
     justify-items: start;
     margin-bottom: 16px;
     padding: 24px;
@@ -132,7 +132,7 @@
   }
   p[role] {
     margin-bottom: 16px;
-    padding: 10px 16px;
+    padding: 8px 16px;
     background: #fff;
     border-left: 4px solid var(--brass-light);
   }

@@ -193,10 +193,10 @@
     background: #fff;
   }
   h1 {
-    font-size: 24px;
+    font-size: var(--type-5);
   }
   h2 {
-    font-size: 18px;
+    font-size: var(--type-3);
     margin-top: 8px;
   }
   p {
@@ -208,21 +208,21 @@
     border: 0;
     background: none;
     color: #1d4f91;
-    font: 400 14px var(--sans);
+    font: 400 var(--type-1) var(--sans);
     text-decoration: underline;
     cursor: pointer;
   }
   .buttons {
     display: grid;
     grid-template-columns: repeat(auto-fit, minmax(min(100%, 200px), 1fr));
-    gap: 6px;
+    gap: 8px;
   }
   .buttons :global(.bx--btn) {
     width: 100%;
     max-width: none;
   }
   .fault {
-    padding-left: 10px;
+    padding-left: 8px;
     border-left: 4px solid var(--marking);
   }
   .paper {
@@ -234,7 +234,7 @@
   .seen {
     display: flex;
     flex-direction: column;
-    gap: 10px;
+    gap: 8px;
     min-width: 0;
   }
   ul {
@@ -243,7 +243,7 @@
     padding: 0;
   }
   .rules li {
-    padding: 6px 12px;
+    padding: 8px 12px;
     margin-bottom: 4px;
     background: #fff;
     border-left: 4px solid var(--start-arm);
@@ -260,8 +260,8 @@
     display: flex;
     flex-wrap: wrap;
     align-items: center;
-    gap: 0 14px;
-    padding: 6px 12px;
+    gap: 0 16px;
+    padding: 8px 12px;
     background: #fff;
   }
   @media (max-width: 900px) {

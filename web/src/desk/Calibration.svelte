@@ -37,7 +37,7 @@
 
 <style>
   details {
-    padding: 10px 14px;
+    padding: 8px 16px;
     background: #fff;
   }
   summary {

@@ -33,6 +33,6 @@
     background: #fff;
   }
   h1 {
-    font-size: 28px;
+    font-size: var(--type-6);
   }
 </style>

@@ -169,14 +169,14 @@
 <style>
   form {
     display: grid;
-    gap: 10px;
+    gap: 8px;
     margin-top: 20px;
   }
   .several {
     display: flex;
     flex-wrap: wrap;
     align-items: center;
-    gap: 10px;
+    gap: 8px;
     margin: 12px 0;
     padding: 12px 16px;
     border-left: 4px solid var(--brass-light);
@@ -221,7 +221,7 @@
     min-height: 44px;
     border: 0;
     background: none;
-    font: 400 14px var(--sans);
+    font: 400 var(--type-1) var(--sans);
     color: var(--cds-link-01);
     text-decoration: underline;
     cursor: pointer;

@@ -107,7 +107,7 @@
     min-height: 44px;
     border: 0;
     background: none;
-    font: 400 14px var(--sans);
+    font: 400 var(--type-1) var(--sans);
     color: #1d4f91;
     text-decoration: underline;
     cursor: pointer;

@@ -185,19 +185,19 @@
   h1,
   h2 {
     margin-bottom: 12px;
-    font-size: 24px;
+    font-size: var(--type-5);
   }
   .class {
     display: block;
     width: 100%;
     min-height: 48px;
-    margin-bottom: 6px;
-    padding: 0 14px;
+    margin-bottom: 8px;
+    padding: 0 16px;
     border: 0;
     border-left: 4px solid transparent;
     background: #fff;
     text-align: left;
-    font: 400 16px var(--sans);
+    font: 400 var(--type-2) var(--sans);
     color: var(--ink);
     cursor: pointer;
   }
@@ -224,7 +224,7 @@
     min-height: 44px;
   }
   .code {
-    font-size: 20px;
+    font-size: var(--type-4);
     letter-spacing: 0.08em;
   }
   .rules {
@@ -234,7 +234,7 @@
     min-height: 44px;
     border: 0;
     background: none;
-    font: 400 14px var(--sans);
+    font: 400 var(--type-1) var(--sans);
     color: #1d4f91;
     text-decoration: underline;
     cursor: pointer;

@@ -179,7 +179,7 @@
   .ring {
     display: grid;
     grid-template-columns: repeat(auto-fit, minmax(min(100%, 140px), 1fr));
-    gap: 10px;
+    gap: 8px;
     align-items: end;
   }
   .ring button {
@@ -187,16 +187,16 @@
     border: 0;
     background: none;
     color: #1d4f91;
-    font: 400 14px var(--sans);
+    font: 400 var(--type-1) var(--sans);
     text-decoration: underline;
     cursor: pointer;
   }
   .check {
     display: flex;
     align-items: center;
-    gap: 10px;
+    gap: 8px;
     min-height: 44px;
-    font-size: 15px;
+    font-size: var(--type-2);
   }
   .check input {
     width: 20px;

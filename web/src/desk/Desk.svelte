@@ -133,7 +133,7 @@
     border: 2px solid var(--brass-light);
     background: #fff;
     color: var(--ink);
-    font: 600 15px var(--sans);
+    font: 600 var(--type-2) var(--sans);
   }
   .skip:focus {
     top: 4px;
@@ -141,14 +141,14 @@
   header {
     display: flex;
     align-items: center;
-    gap: 22px;
+    gap: 24px;
     min-height: 56px;
     padding: 0 24px;
     background: var(--ink);
     color: #fff;
   }
   .home {
-    font: 600 20px var(--serif);
+    font: 600 var(--type-4) var(--serif);
     color: #fff;
     text-decoration: none;
   }
@@ -161,7 +161,7 @@
   nav a {
     display: flex;
     align-items: center;
-    padding: 3px 12px 0;
+    padding: 4px 12px 0;
     border-bottom: 3px solid transparent;
     color: #fff;
     text-decoration: none;
@@ -174,11 +174,11 @@
   }
   button {
     min-height: 44px;
-    padding: 0 14px;
+    padding: 0 16px;
     border: 1px solid #7a8aa3;
     background: none;
     color: #fff;
-    font: 400 15px var(--sans);
+    font: 400 var(--type-2) var(--sans);
     cursor: pointer;
   }
   .failure {

@@ -128,10 +128,10 @@
   }
   p {
     margin: 4px 0 8px;
-    font-size: 14px;
+    font-size: var(--type-1);
   }
   .obstacle {
-    font-size: 15px;
+    font-size: var(--type-2);
   }
   .link {
     align-self: start;
@@ -139,7 +139,7 @@
     padding: 0;
     border: 0;
     background: none;
-    font: 400 14px var(--sans);
+    font: 400 var(--type-1) var(--sans);
     color: #1d4f91;
     text-decoration: underline;
     cursor: pointer;

@@ -41,20 +41,20 @@
   article {
     display: grid;
     grid-template-columns: 168px 1fr;
-    gap: 18px;
+    gap: 16px;
     padding: 16px;
     background: #fff;
   }
   h3 {
-    font-size: 18px;
+    font-size: var(--type-3);
   }
   p {
     margin: 2px 0 8px;
-    font-size: 15px;
+    font-size: var(--type-2);
   }
   .small {
-    margin: 6px 0 0;
-    font-size: 14px;
+    margin: 8px 0 0;
+    font-size: var(--type-1);
   }
   ul {
     display: flex;
@@ -67,7 +67,7 @@
   li {
     padding: 2px 8px;
     background: #f4efe0;
-    font-size: 14px;
+    font-size: var(--type-1);
   }
   b {
     font-weight: 600;

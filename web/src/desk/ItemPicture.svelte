@@ -28,6 +28,6 @@
     stroke-width: 2;
   }
   .picture :global(text.name) {
-    font-size: 13px;
+    font-size: var(--type-1);
   }
 </style>

@@ -40,6 +40,6 @@
 <style>
   div {
     display: grid;
-    gap: 10px;
+    gap: 8px;
   }
 </style>

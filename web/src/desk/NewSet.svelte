@@ -199,13 +199,13 @@
   }
   .begin {
     margin: 0;
-    font: 400 18px/44px var(--serif);
+    font: 400 var(--type-3)/44px var(--serif);
   }
   h1 {
-    font-size: 24px;
+    font-size: var(--type-5);
   }
   h2 {
-    font-size: 20px;
+    font-size: var(--type-4);
   }
   section {
     display: flex;

@@ -43,7 +43,7 @@
     display: grid;
     justify-items: center;
     gap: 4px;
-    padding: 14px;
+    padding: 16px;
     border: 1px dashed #8b97a8;
     break-inside: avoid;
     text-align: center;

@@ -219,11 +219,11 @@
     margin-bottom: 8px;
   }
   h1 {
-    font-size: 23px;
+    font-size: var(--type-5);
   }
   p {
     margin: 2px 0;
-    font-size: 15px;
+    font-size: var(--type-2);
   }
   /* Names and numbers stay where they are while the rest goes by. */
   .scroll {
@@ -236,7 +236,7 @@
     width: 100%;
     border-collapse: separate;
     border-spacing: 0;
-    font-size: 15px;
+    font-size: var(--type-2);
   }
   th {
     padding: 0 2px;
@@ -270,7 +270,7 @@
     color: var(--ink);
   }
   td {
-    padding: 1px 3px;
+    padding: 1px 4px;
     text-align: center;
   }
   .opened td,
@@ -284,7 +284,7 @@
   .cause {
     padding-left: 12px;
     text-align: left;
-    font-size: 14px;
+    font-size: var(--type-1);
     color: var(--ink-soft);
   }
   .mark {
@@ -309,7 +309,7 @@
     position: absolute;
     right: 6px;
     top: -4px;
-    font: 600 18px/24px var(--sans);
+    font: 600 var(--type-3)/24px var(--sans);
   }
   .none {
     border-style: dashed;
@@ -322,14 +322,14 @@
     margin-top: 12px;
   }
   .legend .mark:not(:first-child) {
-    margin-left: 14px;
+    margin-left: 16px;
   }
   .shares {
     display: flex;
     align-items: center;
     gap: 8px;
     min-height: 44px;
-    font-size: 15px;
+    font-size: var(--type-2);
   }
   .shares input {
     width: 20px;
@@ -342,7 +342,7 @@
     min-height: 44px;
     padding: 0 20px;
     background: #fff;
-    font: 600 16px var(--serif);
+    font: 600 var(--type-2) var(--serif);
     cursor: pointer;
   }
   summary::before {
@@ -358,20 +358,20 @@
   .groups {
     display: flex;
     flex-direction: column;
-    gap: 14px;
+    gap: 16px;
   }
   article {
-    padding: 18px 20px;
+    padding: 16px 20px;
     background: #fff;
   }
   h2 {
-    font-size: 19px;
+    font-size: var(--type-4);
     line-height: 1.3;
   }
   article a {
     display: inline-block;
-    margin-top: 10px;
-    padding: 11px 16px;
+    margin-top: 8px;
+    padding: 12px 16px;
     background: var(--ink);
     color: #fff;
     font-weight: 600;

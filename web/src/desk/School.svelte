@@ -128,11 +128,11 @@
   }
   h1 {
     margin-bottom: 16px;
-    font-size: 28px;
+    font-size: var(--type-6);
   }
   h2 {
-    margin-bottom: 10px;
-    font-size: 20px;
+    margin-bottom: 8px;
+    font-size: var(--type-4);
   }
   section,
   form {
@@ -142,7 +142,7 @@
   }
   form {
     display: grid;
-    gap: 14px;
+    gap: 16px;
     justify-items: start;
   }
   ul {
@@ -158,7 +158,7 @@
   .said,
   .told {
     margin: 0 0 16px;
-    padding: 10px 16px;
+    padding: 8px 16px;
     background: #fff;
     border-left: 4px solid var(--brass-light);
   }
@@ -172,6 +172,6 @@
     display: block;
     margin: 8px 0;
     overflow-wrap: anywhere;
-    font-size: 16px;
+    font-size: var(--type-2);
   }
 </style>

@@ -60,7 +60,7 @@
     gap: 8px;
   }
   .fault {
-    padding-left: 10px;
+    padding-left: 8px;
     border-left: 4px solid var(--marking);
   }
 </style>

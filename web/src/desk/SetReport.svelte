@@ -40,11 +40,11 @@
     padding: 4px 16px;
     background: #fff;
     border-left: 4px solid var(--brass-light);
-    font-size: 15px;
+    font-size: var(--type-2);
     line-height: 1.45;
   }
   p {
-    margin: 0 0 6px;
+    margin: 0 0 8px;
   }
   summary {
     min-height: 44px;
@@ -52,7 +52,7 @@
     cursor: pointer;
   }
   ul {
-    margin: 0 0 10px;
+    margin: 0 0 8px;
     padding-left: 20px;
   }
 </style>

@@ -114,11 +114,11 @@
     margin-bottom: 20px;
   }
   h1 {
-    font-size: 28px;
+    font-size: var(--type-6);
   }
   .new {
     min-height: 44px;
-    padding: 14px 20px;
+    padding: 16px 20px;
     background: var(--ink);
     color: #fff;
     font-weight: 600;
@@ -150,11 +150,11 @@
   }
   .title {
     grid-column: 1;
-    font: 600 20px var(--serif);
+    font: 600 var(--type-4) var(--serif);
   }
   .quiet {
     grid-column: 1;
-    font-size: 15px;
+    font-size: var(--type-2);
   }
   .count {
     grid-area: 1 / 2;

@@ -134,7 +134,7 @@
     font-weight: 600;
   }
   p {
-    margin: 0 0 14px;
+    margin: 0 0 16px;
   }
   @media (max-width: 500px) {
     li {

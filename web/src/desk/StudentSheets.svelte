@@ -162,12 +162,12 @@
   }
   h2 {
     outline: none;
-    font-size: 20px;
+    font-size: var(--type-4);
   }
   .sheets {
     display: grid;
     grid-template-columns: repeat(auto-fill, minmax(min(100%, 360px), 1fr));
-    gap: 18px;
+    gap: 16px;
   }
   figure {
     margin: 0;
@@ -177,8 +177,8 @@
     border: 1px solid #e1ded2;
   }
   figcaption {
-    padding-top: 6px;
-    font-size: 15px;
+    padding-top: 8px;
+    font-size: var(--type-2);
     line-height: 1.4;
   }
   figcaption span {

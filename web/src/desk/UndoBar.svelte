@@ -23,25 +23,25 @@
     left: 24px;
     bottom: 16px;
     display: grid;
-    gap: 6px;
+    gap: 8px;
   }
   p {
     display: flex;
     align-items: center;
     gap: 16px;
     margin: 0;
-    padding: 4px 8px 4px 18px;
+    padding: 4px 8px 4px 16px;
     background: var(--ink);
     color: #fff;
     box-shadow: 0 4px 14px rgb(15 35 64 / 25%);
   }
   button {
     min-height: 44px;
-    padding: 0 14px;
+    padding: 0 16px;
     border: 0;
     background: none;
     color: #fff;
-    font: 600 15px var(--sans);
+    font: 600 var(--type-2) var(--sans);
     text-decoration: underline;
     cursor: pointer;
   }

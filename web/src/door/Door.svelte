@@ -32,7 +32,7 @@
   </div>
   <svg viewBox="-210 -250 420 330" aria-hidden="true">
     <path d="M-300 26H300" class="waterline" />
-    <g class="protractor">
+    <g class="protractor" font-size="11">
       <path
         class="plastic"
         fill-rule="evenodd"
@@ -53,7 +53,7 @@
     <path d="M0 0 196 -38" class="start" />
     <path d="M0 0 72 -226" class="end" />
     <path d="M47 -9A48 48 0 0 0 15 -46" class="arc" />
-    <text class="measure" x="54" y="-38">61°</text>
+    <text class="measure" font-size="22" x="54" y="-38">61°</text>
   </svg>
 </main>
 
@@ -72,7 +72,8 @@
     }
   }
   .measure {
-    font: 600 22px var(--serif);
+    font-family: var(--serif);
+    font-weight: 600;
     text-anchor: middle;
     fill: var(--ink);
     animation: write 0.6s 3.9s backwards;
@@ -84,7 +85,6 @@
   }
   .outer,
   .inner {
-    font: 400 11px var(--sans);
     fill: var(--ink-soft);
     text-anchor: middle;
     dominant-baseline: central;
@@ -110,30 +110,30 @@
     overflow: hidden;
   }
   h1 {
-    font-size: 52px;
+    font-size: var(--type-8);
     line-height: 1.1;
   }
   .claim {
     margin: 12px 0 28px;
-    font: 400 21px/1.4 var(--serif);
+    font: 400 var(--type-4)/1.4 var(--serif);
   }
   nav {
     display: grid;
     gap: 12px;
-    margin-bottom: 26px;
+    margin-bottom: 24px;
   }
   nav a {
     display: grid;
     grid-template-columns: 110px 1fr;
     align-items: center;
     min-height: 84px;
-    padding: 14px 22px;
+    padding: 16px 24px;
     border: 1px solid var(--ink);
     border-left: 6px solid var(--brass-light);
     background: #fff;
     color: var(--ink);
     text-decoration: none;
-    font-size: 16px;
+    font-size: var(--type-2);
     line-height: 1.4;
   }
   nav a:hover {
@@ -141,13 +141,13 @@
     color: #fff;
   }
   .name {
-    font: 600 26px var(--serif);
+    font: 600 var(--type-6) var(--serif);
   }
   .plain {
     color: #1d4f91;
   }
   .quiet {
-    font-size: 14px;
+    font-size: var(--type-1);
     line-height: 1.5;
   }
   svg {
@@ -201,7 +201,7 @@
       padding: 24px;
     }
     h1 {
-      font-size: 38px;
+      font-size: var(--type-7);
     }
     nav a {
       grid-template-columns: minmax(0, 1fr);

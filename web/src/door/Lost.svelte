@@ -24,7 +24,7 @@
     background: var(--ink);
   }
   header a {
-    font: 600 20px var(--serif);
+    font: 600 var(--type-4) var(--serif);
     color: #fff;
     text-decoration: none;
   }
@@ -35,7 +35,7 @@
   }
   p {
     margin: 12px 0 24px;
-    font-size: 17px;
+    font-size: var(--type-3);
     line-height: 1.5;
   }
   nav {

@@ -75,7 +75,7 @@
     background: var(--ink);
   }
   a {
-    font: 600 20px var(--serif);
+    font: 600 var(--type-4) var(--serif);
     color: #fff;
     text-decoration: none;
   }
@@ -83,20 +83,20 @@
     max-width: 720px;
     margin: 0 auto;
     padding: 36px 24px 60px;
-    font-size: 17px;
+    font-size: var(--type-3);
     line-height: 1.55;
   }
   h1 {
     margin-bottom: 16px;
-    font-size: 32px;
+    font-size: var(--type-7);
   }
   h2 {
-    margin: 30px 0 10px;
-    font-size: 22px;
+    margin: 32px 0 8px;
+    font-size: var(--type-5);
   }
   dl {
     margin: 0;
-    padding: 6px 22px;
+    padding: 8px 24px;
     background: #fff;
     border-left: 4px solid var(--brass-light);
   }

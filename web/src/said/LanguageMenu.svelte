@@ -24,7 +24,7 @@
     border: 1px solid currentcolor;
     background: transparent;
     color: inherit;
-    font: 400 15px var(--sans);
+    font: 400 var(--type-2) var(--sans);
     cursor: pointer;
   }
   option {

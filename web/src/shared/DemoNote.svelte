@@ -17,9 +17,9 @@
 <style>
   aside {
     margin: 0;
-    padding: 7px 24px;
+    padding: 8px 24px;
     background: #fbf3df;
     border-bottom: 1px solid var(--brass-light);
-    font-size: 14px;
+    font-size: var(--type-1);
   }
 </style>

@@ -26,7 +26,7 @@
     min-height: 48px;
     padding: 0 16px;
     border: 1px solid var(--ink);
-    font-size: 14px;
+    font-size: var(--type-1);
     cursor: pointer;
   }
   label:focus-within {

@@ -154,17 +154,17 @@
   form {
     width: 40rem;
     max-width: 100%;
-    padding: 18px 22px;
+    padding: 16px 24px;
     display: flex;
     flex-direction: column;
     gap: 12px;
   }
   h2 {
-    font-size: 20px;
+    font-size: var(--type-4);
   }
   h3 {
-    font-size: 16px;
-    margin-top: 6px;
+    font-size: var(--type-2);
+    margin-top: 8px;
   }
   .grid {
     display: grid;
@@ -173,7 +173,7 @@
   }
   .doubt {
     margin: 0;
-    padding-left: 10px;
+    padding-left: 8px;
     border-left: 4px solid var(--brass-light);
     line-height: 1.4;
   }

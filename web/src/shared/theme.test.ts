@@ -1,4 +1,4 @@
-import { readFileSync } from 'node:fs'
+import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { describe, expect, it } from 'vitest'
 
@@ -75,4 +75,40 @@ it('text of the other rooms: 4.5 to 1 on every ground there is', () => {
         contrast(channels(colours.get(text)!), channels(colours.get(ground)!)),
         `${text} on ${ground}`,
       ).toBeGreaterThanOrEqual(4.5)
+})
+
+describe('the styles of all pages', () => {
+  const sources = readdirSync(join(__dirname, '..'), { recursive: true, encoding: 'utf8' })
+    .filter((file) => /\.(css|svelte)$/.test(file))
+    // Letters on the sheet are measured in millimetres, as everything there.
+    .filter((file) => !file.startsWith('sheet'))
+    .map((file) => [file, readFileSync(join(__dirname, '..', file), 'utf8')] as const)
+
+  /** Values of the properties that match, in all files. */
+  const valuesOf = (property: RegExp): [string, string][] =>
+    sources.flatMap(([file, text]) =>
+      [...text.matchAll(new RegExp(`^\\s*(?:${property.source}): ([^;]+);`, 'gm'))].map(
+        ([, value]): [string, string] => [file, value!],
+      ),
+    )
+
+  it('letters come in the sizes of one scale', () => {
+    const values = valuesOf(/font|font-size/)
+    expect(values.length).toBeGreaterThan(100)
+    for (const [file, value] of values) {
+      // The line's height after the stroke, and sizes that grow with the screen from one of the scale, are their own.
+      const fixed = value.replace(/\/ ?[\d.]+(px|rem)?/, '').replace(/, [\d.]+rem\)|, 300%\)/, '')
+      expect(fixed, file).not.toMatch(/[\d.]+(px|rem|em)\b/)
+    }
+  })
+
+  it('what stands apart does so by whole steps', () => {
+    const values = valuesOf(/(?:margin|padding|gap|row-gap|column-gap)(?:-[a-z-]+)?/)
+    expect(values.length).toBeGreaterThan(100)
+    for (const [file, value] of values)
+      for (const [, number, unit] of value.replace(/calc\(.*\)/, '').matchAll(/([\d.]+)(px|rem)\b/g)) {
+        const pixels = Number(number) * (unit === 'rem' ? 16 : 1)
+        if (pixels > 2) expect(pixels % 4, `${value} in ${file}`).toBe(0)
+      }
+  })
 })

@@ -104,6 +104,8 @@ public sealed class Replay(Mistake mistake)
             Text.Demonstrations.WentWrong.Answer(slip.Answer)
         );
         Guessing.Silence(board);
+        // As it was done: what is asked next is about what lies there.
+        board.Lay(new LaidInstrument(Id, laying.Protractor.Id, slip.Placement));
         board.Step(
             "guess",
             Text.Demonstrations.Labels.Guess,
@@ -126,7 +128,6 @@ public sealed class Replay(Mistake mistake)
     )
     {
         Protractor protractor = laying.Protractor;
-        board.Lay(new LaidInstrument(Id, protractor.Id, slip.Placement));
         LaidAngle laid = LaidAngle.Of(laying.Angle, protractor, slip.Placement, WhichArm.Start);
         if (
             laid.Alignment.CentreOffset >= WorthSaying
@@ -164,11 +165,11 @@ public sealed class Replay(Mistake mistake)
             IsReflexOnHalfCircle(task) ? ReflexText.Chosen(task) : task.Rules.Reflex
         );
         board.Step(
-            "replay",
+            "watch",
             Text.Demonstrations.Labels.Watch,
-            feedback.Happened!,
-            Question.Open(Text.Demonstrations.WentWrong.WatchQuestion)
+            Text.Demonstrations.WentWrong.WatchQuestion
         );
+        board.Step("replay", Text.Demonstrations.Labels.WhatHappened, feedback.Happened!);
         board.Step("remedy", Text.Demonstrations.Labels.WhatHelps, feedback.Next!);
     }
 

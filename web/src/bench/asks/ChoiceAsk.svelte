@@ -42,7 +42,7 @@
   }
   legend {
     margin-bottom: 8px;
-    font-size: 16px;
+    font-size: var(--type-2);
   }
   .choices {
     display: grid;
@@ -57,15 +57,15 @@
     align-items: center;
     gap: 8px;
     min-height: 44px;
-    padding: 6px 12px;
+    padding: 8px 12px;
     border: 1px solid var(--ink-faint);
-    font-size: 16px;
+    font-size: var(--type-2);
     line-height: 1.3;
     cursor: pointer;
   }
   label.chosen {
     border: 2px solid var(--ink);
-    padding: 5px 11px;
+    padding: 4px 12px;
     font-weight: 600;
   }
   input {
@@ -75,8 +75,8 @@
     height: 18px;
   }
   .complaint {
-    margin: 6px 0 0;
+    margin: 8px 0 0;
     color: var(--marking);
-    font-size: 14px;
+    font-size: var(--type-1);
   }
 </style>

@@ -137,7 +137,7 @@
   .top p {
     margin: 0 0 8px;
     padding: 0;
-    font-size: 16px;
+    font-size: var(--type-2);
   }
   .each {
     width: 150px;
@@ -153,7 +153,7 @@
   li {
     display: flex;
     flex-direction: column;
-    padding: 10px 12px;
+    padding: 8px 12px;
     border: 2px solid #d6dce1;
     background: #fff;
   }
@@ -164,14 +164,14 @@
   li > label:first-child {
     display: grid;
     grid-template-columns: 22px 1fr;
-    gap: 6px 8px;
+    gap: 8px 8px;
     align-items: center;
     min-height: 44px;
-    font-size: 16px;
+    font-size: var(--type-2);
     cursor: pointer;
   }
   b {
-    font: 600 17px/1.2 var(--serif);
+    font: 600 var(--type-3)/1.2 var(--serif);
   }
   .picture {
     grid-column: 1 / -1;
@@ -187,11 +187,11 @@
     flex: 1;
     margin: 8px 0 0;
     padding: 0;
-    font-size: 14px;
+    font-size: var(--type-1);
     line-height: 1.35;
   }
   li .count {
     flex: none;
-    font: 400 17px/44px var(--serif);
+    font: 400 var(--type-3)/44px var(--serif);
   }
 </style>

@@ -201,8 +201,8 @@
 
 <style>
   .sentence p {
-    margin: 0 0 6px;
-    font: 400 18px/44px var(--serif);
+    margin: 0 0 8px;
+    font: 400 var(--type-3)/44px var(--serif);
   }
   .pictures {
     min-height: 44px;
@@ -217,16 +217,16 @@
   }
   summary {
     min-height: 44px;
-    font-size: 16px;
+    font-size: var(--type-2);
     line-height: 44px;
     cursor: pointer;
   }
   .mistake {
     display: flex;
     align-items: center;
-    gap: 10px;
+    gap: 8px;
     min-height: 44px;
-    font-size: 15px;
+    font-size: var(--type-2);
   }
   .mistake input {
     width: 18px;

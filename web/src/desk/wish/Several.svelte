@@ -56,7 +56,7 @@
     border: 0;
     background: none;
     color: var(--brass);
-    font-size: 20px;
+    font-size: var(--type-4);
     cursor: pointer;
   }
 </style>

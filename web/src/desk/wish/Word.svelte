@@ -27,7 +27,7 @@
   select {
     max-width: 100%;
     min-height: 44px;
-    padding: 0 22px 0 2px;
+    padding: 0 24px 0 2px;
     border: 0;
     border-radius: 0;
     appearance: none;
@@ -43,6 +43,6 @@
     cursor: pointer;
   }
   option {
-    font: 400 16px var(--sans);
+    font: 400 var(--type-2) var(--sans);
   }
 </style>

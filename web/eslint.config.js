@@ -3,6 +3,22 @@ import svelte from 'eslint-plugin-svelte'
 import globals from 'globals'
 import ts from 'typescript-eslint'
 
+// Rooms share what lies in sheet, shared, said and api, and nothing of each other.
+const rooms = ['board', 'bench', 'desk', 'door']
+const apart = rooms.map((room) => ({
+  files: [`src/${room}/**/*.{ts,svelte}`],
+  rules: {
+    'no-restricted-imports': [
+      'error',
+      {
+        patterns: rooms
+          .filter((other) => other !== room)
+          .map((other) => ({ regex: `^(\\.\\./)+${other}/`, message: 'This belongs to another room.' })),
+      },
+    ],
+  },
+}))
+
 export default ts.config(
   { ignores: ['dist/', '**/*.generated.ts'] },
   js.configs.recommended,
@@ -20,4 +36,5 @@ export default ts.config(
       '@typescript-eslint/no-unused-vars': ['error', { varsIgnorePattern: '^_', argsIgnorePattern: '^_' }],
     },
   },
+  ...apart,
 )

@@ -106,9 +106,7 @@ export class Listener {
     const before = (await said.count()) > 0 ? await said.innerText() : ''
     await go.focus()
     await this.press(...keys)
-    await expect
-      .poll(async () => ((await said.count()) > 0 ? said.innerText() : ''), { timeout: 5000 })
-      .not.toBe(before)
+    await expect.poll(async () => ((await said.count()) > 0 ? said.innerText() : '')).not.toBe(before)
     return said.innerText()
   }
 

@@ -203,9 +203,10 @@ export async function give(
   wishes: Record<string, unknown> = {},
   giving: Record<string, unknown> = {},
   language = 'en',
+  seed = 12,
 ): Promise<{ id: string; items: Made[] }> {
   const specification = { kinds: kinds.map((kind) => ({ kind, count: 1 })), ...wishes }
-  const set = await (await send(page, 'POST', 'sets', { title: 'All kinds', seed: 12, specification })).json()
+  const set = await (await send(page, 'POST', 'sets', { title: 'All kinds', seed, specification })).json()
   const given = { setId: set.id, classId: await demonstrationClass(page), tries: 3, ...giving }
   const { id } = await (await send(page, 'POST', 'assignments', given)).json()
   const headers = { 'Accept-Language': language }

@@ -5,7 +5,7 @@
   import ChoiceAsk from './asks/ChoiceAsk.svelte'
   import FieldAsk from './asks/FieldAsk.svelte'
   import DrawingTools from './DrawingTools.svelte'
-  import type { ItemView, Response } from './response'
+  import type { ItemView, Response } from '../shared/response'
   import type { SheetWork } from './sheetWork.svelte'
   import { t } from '../said/said.svelte'
 

@@ -25,7 +25,7 @@
   import { Nearness } from './nearness.svelte'
   import type { Sent } from './keeping/outbox.svelte'
   import Questions from './Questions.svelte'
-  import { toldAnswer, type Response } from './response'
+  import { toldAnswer, type Response } from '../shared/response'
   import type { SeenView } from './seen'
   import { SheetWork } from './sheetWork.svelte'
   import { sounds } from './sounds.svelte'

@@ -4,7 +4,7 @@
  */
 import type { Schema, Script } from '../api/client'
 import { directionOf, distanceOf, reduced, signOf } from '../sheet/geometry'
-import type { ItemView } from './response'
+import type { ItemView } from '../shared/response'
 
 /** An item as it lies before the student, with its sheet in words. */
 export type SeenView = ItemView & { told: Schema['ToldSheet'] }

@@ -24,7 +24,7 @@ import {
   type Filled,
   type ItemView,
   type Response,
-} from './response'
+} from '../shared/response'
 
 /** An instrument that has not moved for so long, in ms, lies where it was meant to lie. */
 const restsAfter = 250

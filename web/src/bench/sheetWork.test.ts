@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, expect, it, vi } from 'vitest'
 import type { Placement } from '../api/client'
-import type { Ask, ItemView } from './response'
+import type { Ask, ItemView } from '../shared/response'
 import { SheetWork } from './sheetWork.svelte'
 
 const ask = (field: string, type: Ask['type'], more: Partial<Ask> = {}): Ask => ({

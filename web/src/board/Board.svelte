@@ -13,7 +13,7 @@
   import LabelForm from './LabelForm.svelte'
   import Notices from './Notices.svelte'
   import type { Opening } from './openings'
-  import { questionAt, type Press } from './player'
+  import { questionAt, type Press } from '../sheet/player'
   import { BoardSession } from './session.svelte'
   import StageSheet from './StageSheet.svelte'
   import { savePicture, saveSheet } from './takeaway'

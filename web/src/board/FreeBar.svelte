@@ -2,7 +2,7 @@
 <script lang="ts">
   import type { Schema } from '../api/client'
   import * as hand from './hand'
-  import type { Stage } from './stage.svelte'
+  import type { Stage } from '../sheet/stage.svelte'
   import type { Tool } from './Tray.svelte'
   import { t } from '../said/said.svelte'
 

@@ -13,7 +13,7 @@
   import { drawArc, openingAt, type Opening } from './openings'
   import { rubAt } from './rubber'
   import NameForm from './NameForm.svelte'
-  import type { Stage } from './stage.svelte'
+  import type { Stage } from '../sheet/stage.svelte'
   import type { Tool } from './Tray.svelte'
   import { closeUp, fromMiddle, moved, type View } from '../sheet/view'
   import { t } from '../said/said.svelte'

@@ -16,7 +16,7 @@ import {
   take,
   takeStraightedge,
 } from './hand'
-import { begin, change, letGo, redo, undo } from './history'
+import { begin, change, letGo, redo, undo } from '../sheet/history'
 import { closeUp, fromMiddle, moved, wholeSheet, windowAt } from '../sheet/view'
 
 const scene: Scene = {

@@ -1,5 +1,5 @@
 /** What a key asks of the Board. Keys that a field, a button or a thing on the sheet takes for itself ask nothing. */
-import { pressOf, type Press } from './player'
+import { pressOf, type Press } from '../sheet/player'
 
 export type Wish = Press | Shortcut
 export type Shortcut = (typeof shortcuts)[keyof typeof shortcuts] | 'undo' | 'redo'

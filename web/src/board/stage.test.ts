@@ -3,7 +3,7 @@ import type { Schema, Script } from '../api/client'
 import { makeDot, place, take } from './hand'
 import { wholeSheet } from '../sheet/view'
 import { keep, kept } from './keep'
-import { Stage } from './stage.svelte'
+import { Stage } from '../sheet/stage.svelte'
 
 // jsdom has no media queries; whether motion is wanted is asked as soon as the stage is loaded.
 vi.hoisted(() => {

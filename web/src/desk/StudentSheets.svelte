@@ -2,7 +2,7 @@
 <script lang="ts">
   import { onMount } from 'svelte'
   import { api, ask, tell, type Instrument, type Placement, type Schema } from '../api/client'
-  import { filledOf, toldAnswer } from '../bench/response'
+  import { filledOf, toldAnswer } from '../shared/response'
   import { facesFor } from '../shared/faces'
   import { drawingOf, empty } from '../sheet/drawing'
   import DrawnFigure from '../sheet/DrawnFigure.svelte'

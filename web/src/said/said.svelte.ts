@@ -186,5 +186,7 @@ export async function speak(
   languages: Languages,
 ): Promise<void> {
   const tag = nearestOf(wishes, Object.keys(languages))
+  // A browser looks up its languages when they are first wanted, which takes it tens of milliseconds: here, while the messages are on their way.
+  setTimeout(() => Intl.NumberFormat.supportedLocalesOf(tag))
   saying.speak((await languages[tag]!()).default)
 }

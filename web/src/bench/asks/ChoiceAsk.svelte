@@ -1,6 +1,6 @@
 <!-- One of a few things. -->
 <script lang="ts">
-  import type { Ask } from '../response'
+  import type { Ask } from '../../shared/response'
 
   interface Props {
     ask: Ask

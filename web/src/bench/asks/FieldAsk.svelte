@@ -1,7 +1,7 @@
 <!-- A number, or a few letters, in a box. -->
 <script lang="ts">
   import TextInput from 'carbon-components-svelte/src/TextInput/TextInput.svelte'
-  import type { Ask } from '../response'
+  import type { Ask } from '../../shared/response'
 
   interface Props {
     ask: Ask

@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto'
 import { IDBFactory } from 'fake-indexeddb'
 import { afterEach, beforeEach, expect, it, vi } from 'vitest'
-import { nothingFilled } from '../response'
+import { nothingFilled } from '../../shared/response'
 import { Drafts, type Draft } from './drafts'
 import { Shelf } from './shelf'
 

@@ -3,7 +3,7 @@
  * later with the account, so that work goes on at another device.
  */
 import { api, serverNow, type Placement, type Schema } from '../../api/client'
-import type { Filled } from '../response'
+import type { Filled } from '../../shared/response'
 import { shelf as theShelf, type KeptDraft, type Shelf } from './shelf'
 
 export interface Draft {

@@ -5,7 +5,7 @@
 import { cubicInOut } from 'svelte/easing'
 import { prefersReducedMotion, Tween } from 'svelte/motion'
 import type { Scene, Script } from '../api/client'
-import { emptyScene, mix, sceneOf } from '../sheet/scene'
+import { emptyScene, mix, sceneOf } from './scene'
 import { begin, change, letGo, redo, undo, type History } from './history'
 import { beatsOf, firstBeatOf, pressed, stateAt, type Beat, type Press } from './player'
 

@@ -2,7 +2,7 @@
 import type { Placement, Schema } from '../api/client'
 import { drawingOf, empty, type Drawing } from '../sheet/drawing'
 import { degrees, t } from '../said/said.svelte'
-import { numberOf } from '../shared/numbers'
+import { numberOf } from './numbers'
 
 export type Ask = Schema['Ask']
 export type ItemView = Schema['ItemView']

@@ -27,7 +27,7 @@ test('a set is wished for in sentences, and its items follow each word', async (
   await open.click()
   await expect(kinds.locator('svg.sheet')).toHaveCount(19)
   await kinds.getByRole('button', { name: 'Choose all' }).click()
-  await expect(kinds.getByText('19 kinds, 39 questions')).toBeVisible()
+  await expect(kinds.getByText('20 kinds, 41 questions')).toBeVisible()
   await kinds.getByRole('button', { name: 'Choose none' }).click()
   for (const kind of ['Measure', 'Draw', 'Reflex'])
     await kinds.getByRole('checkbox', { name: kind, exact: true }).check()

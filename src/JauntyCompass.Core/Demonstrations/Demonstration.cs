@@ -46,6 +46,9 @@ public enum DemonstrationGroup
     /// <summary>Reflex angles.</summary>
     Reflex,
 
+    /// <summary>Working out angles by algebra.</summary>
+    Algebra,
+
     /// <summary>What went wrong?</summary>
     WentWrong,
 }

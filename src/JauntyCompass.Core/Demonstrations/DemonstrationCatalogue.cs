@@ -1,3 +1,4 @@
+using JauntyCompass.Core.Demonstrations.Algebra;
 using JauntyCompass.Core.Demonstrations.Clocks;
 using JauntyCompass.Core.Demonstrations.Drawing;
 using JauntyCompass.Core.Demonstrations.Estimating;
@@ -56,6 +57,7 @@ public static class DemonstrationCatalogue
         new DrawReflex(ReflexMethod.From360),
         new DrawReflex(ReflexMethod.AddTo180),
         new DrawReflex(ReflexMethod.FullCircle),
+        new PartsByAlgebra(),
         .. ReplayDemonstrations.All,
         new GuessedCrossing(),
         new KindAgainstNumber(),

@@ -18,6 +18,7 @@ internal sealed class Storyboard(HouseRules rules)
 
     private readonly List<Step> _steps = [];
     private readonly List<Message> _warnings = [];
+    private readonly List<Point> _inView = [];
 
     /// <summary>How the class does things.</summary>
     internal HouseRules Rules => rules;
@@ -88,6 +89,9 @@ internal sealed class Storyboard(HouseRules rules)
     internal void Write(Written note) =>
         Sheet = Sheet with { Notes = [.. Sheet.Notes.Where(n => n.Id != note.Id), note] };
 
+    /// <summary>Keeps a place in view, for words that are wider than the point they stand at.</summary>
+    internal void KeepInView(Point place) => _inView.Add(place);
+
     /// <summary>The finished script.</summary>
     internal Script Script(
         string key,
@@ -99,6 +103,10 @@ internal sealed class Storyboard(HouseRules rules)
     private SheetWindow Window(IReadOnlyList<Protractor> instruments)
     {
         var box = new Box();
+        foreach (Point place in _inView)
+        {
+            box.Take(place);
+        }
         foreach (SheetState state in _steps.Select(s => s.State))
         {
             foreach (Figure figure in state.Figures)

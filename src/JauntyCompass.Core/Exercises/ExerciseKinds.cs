@@ -13,6 +13,7 @@ using JauntyCompass.Core.Exercises.Kinds.InstrumentQuestion;
 using JauntyCompass.Core.Exercises.Kinds.Measuring;
 using JauntyCompass.Core.Exercises.Kinds.NameAngle;
 using JauntyCompass.Core.Exercises.Kinds.Outline;
+using JauntyCompass.Core.Exercises.Kinds.Parts;
 using JauntyCompass.Core.Exercises.Kinds.Ranges;
 using JauntyCompass.Core.Exercises.Kinds.ReadLaid;
 using JauntyCompass.Core.Exercises.Kinds.Reflex;
@@ -43,6 +44,7 @@ public static class ExerciseKinds
         new RangeKind(),
         new FigureAnglesKind(),
         new ClockKind(),
+        new PartsKind(),
         new FindMistakeKind(),
         new DrawKind(),
         new DrawSpecialKind(),

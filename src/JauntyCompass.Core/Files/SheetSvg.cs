@@ -17,6 +17,9 @@ public static class SheetSvg
 {
     private const string InkColour = "#0f2340";
     private const string BrassColour = "#8a6a1f";
+
+    // Half the short stroke through an arc that is equal to another, in mm.
+    private const double EqualStroke = 2;
     private const double ArcRadius = 14;
     private const double Box = 6;
     private const double NameSize = 6.5;
@@ -164,6 +167,16 @@ public static class SheetSvg
                 $"<path d=\"M{from.X:0.###} {-from.Y:0.###}A{ArcRadius} {ArcRadius} 0 {large} {sweep} {to.X:0.###} {-to.Y:0.###}\" fill=\"none\" stroke=\"{InkColour}\" stroke-width=\"0.6\"/>"
             )
         );
+        if (figure.Mark == OpeningMark.EqualArc)
+        {
+            Direction middle = angle.Bisector;
+            Line(
+                svg,
+                angle.Vertex.Towards(middle, ArcRadius - EqualStroke),
+                angle.Vertex.Towards(middle, ArcRadius + EqualStroke),
+                0.6
+            );
+        }
     }
 
     private static void Dots(StringBuilder svg, ItemView view)

@@ -78,6 +78,20 @@ public static class MistakeCatalogue
         new KindAgainstNumber(),
     ];
 
+    /// <summary>Mistakes of working out parts of an angle by algebra.</summary>
+    public static IReadOnlyList<Mistake> OfAlgebra { get; } =
+    [
+        new SetEqual(),
+        new AddedEqual(),
+        new WrongWhole(),
+        new GaveX(),
+        new OtherPart(),
+        new SignKept(),
+        new DividedWrongWay(),
+        new CutOff(),
+        new NotPutBack(),
+    ];
+
     /// <summary>Everything a drawing can show.</summary>
     public static IReadOnlyList<InstrumentMistake> Drawing { get; } =
     [.. Reading.Where(m => m is not StartNotSubtracted), .. DrawingOnly];
@@ -92,6 +106,7 @@ public static class MistakeCatalogue
         .. OfNaming,
         .. OfRanges,
         .. Thinking,
+        .. OfAlgebra,
     ];
 
     private static readonly FrozenDictionary<string, int> Places = All.Select((m, i) => (m.Key, i))

@@ -53,6 +53,9 @@ public enum OpeningMark
 
     /// <summary>By an arc with an arrow: a turn from the start arm to the end arm.</summary>
     Turn,
+
+    /// <summary>By an arc with a short stroke: equal to every other that is marked so.</summary>
+    EqualArc,
 }
 
 /// <summary>The usual mark of an angle.</summary>

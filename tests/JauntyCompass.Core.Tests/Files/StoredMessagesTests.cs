@@ -21,6 +21,7 @@ public class StoredMessagesTests
     // What items, marks and sets are made of; everything else is said and not kept.
     private static readonly string[] Stored =
     [
+        "algebra",
         "angles",
         "instrument",
         "kinds",

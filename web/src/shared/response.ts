@@ -33,6 +33,7 @@ export function complaintAbout(ask: Ask, filled: Filled): string {
     if (ask.optional) return ''
     if (ask.type === 'choice') return t('bench.complaint.choose')
     if (ask.type === 'text') return t('bench.complaint.write')
+    if (ask.type === 'algebra') return t('bench.complaint.algebra')
     if (ask.type === 'fan') return t('bench.complaint.fan')
     return writeANumber(ask)
   }

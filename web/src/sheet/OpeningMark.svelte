@@ -1,4 +1,4 @@
-<!-- What stands in an opening: an arc, an arc with an arrow for a turn, or the box of a right angle. -->
+<!-- What stands in an opening: an arc, an arc with an arrow for a turn or with a stroke where it is equal to others, or the box of a right angle. -->
 <script lang="ts">
   import type { Point, Schema } from '../api/client'
   import { arcPath, towards } from './geometry'
@@ -27,6 +27,11 @@
   <path d={boxPath} />
 {:else if mark !== 'none'}
   <path d={arcPath(vertex, radius, start, sweep)} />
+{/if}
+{#if mark === 'equalArc'}
+  {@const middle = start + sweep / 2}
+  {@const [inner, outer] = [towards(vertex, middle, radius - 2), towards(vertex, middle, radius + 2)]}
+  <path d="M{inner.x} {inner.y}L{outer.x} {outer.y}" />
 {/if}
 {#if mark === 'turn' && Math.abs(sweep) > 8}
   {@const tip = towards(vertex, end, radius)}

@@ -25,6 +25,9 @@ public enum AskType
 
     /// <summary>A whole number that is no measure.</summary>
     Count,
+
+    /// <summary>An equation or an exact number, typed in any way that <see cref="Core.Algebra.AlgebraReader"/> reads.</summary>
+    Algebra,
 }
 
 /// <summary>One thing that can be chosen.</summary>

@@ -55,8 +55,12 @@ public static class ExplanationCatalogue
         Explanation<NoContext>
     >(
         e => e.OfMistake,
+        new AddedEqualExplanation(),
         new AmbiguousLetterExplanation(),
         new BenchmarkByEyeExplanation(),
+        new CutOffExplanation(),
+        new DividedWrongWayExplanation(),
+        new GaveXExplanation(),
         new HourHandNotMovedExplanation(),
         new InstrumentIdeaExplanation(),
         new KindAgainstNumberExplanation(),
@@ -65,12 +69,17 @@ public static class ExplanationCatalogue
         new MinutesAsDegreesExplanation(),
         new MixedUpKindsExplanation(),
         new NameOneWayOnlyExplanation(),
+        new NotPutBackExplanation(),
         new OtherArmsExplanation(),
         new OtherOpeningExplanation(),
+        new OtherPartExplanation(),
         new ReflexArcInsideExplanation(),
+        new SetEqualExplanation(),
+        new SignKeptExplanation(),
         new TiltedRightAngleExplanation(),
         new TwoLettersExplanation(),
-        new VertexNotInTheMiddleExplanation()
+        new VertexNotInTheMiddleExplanation(),
+        new WrongWholeExplanation()
     );
 
     /// <summary>How a mistake is explained.</summary>

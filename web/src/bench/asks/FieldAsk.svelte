@@ -1,4 +1,4 @@
-<!-- A number, or a few letters, in a box. -->
+<!-- A number, a few letters, or a line of algebra in a box. -->
 <script lang="ts">
   import TextInput from 'carbon-components-svelte/src/TextInput/TextInput.svelte'
   import type { Ask } from '../../shared/response'
@@ -12,16 +12,22 @@
   }
   let { ask, value, complaint, disabled = false, onchange }: Props = $props()
 
-  const letters = $derived(ask.type === 'text')
+  /** What is typed into each type of box: the keys a tablet offers, what stands there before, how much fits. */
+  const boxes = {
+    text: { keys: 'text', before: '∠', most: 40 },
+    algebra: { keys: 'text', before: '', most: 120 },
+    count: { keys: 'decimal', before: '', most: 12 },
+  } as const
+  const box = $derived(boxes[ask.type as keyof typeof boxes] ?? { keys: 'decimal', before: '°', most: 12 })
 </script>
 
 <TextInput
   labelText={ask.label.text}
-  inputmode={letters ? 'text' : 'decimal'}
+  inputmode={box.keys}
   autocomplete="off"
-  placeholder={letters ? '∠' : ask.type === 'count' ? '' : '°'}
+  placeholder={box.before}
   size="xl"
-  maxlength={letters ? 40 : 12}
+  maxlength={box.most}
   {disabled}
   {value}
   on:input={(event) => onchange(String(event.detail ?? ''))}

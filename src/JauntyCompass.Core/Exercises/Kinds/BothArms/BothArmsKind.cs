@@ -1,3 +1,4 @@
+using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Presentation;
@@ -121,7 +122,12 @@ public sealed class BothArmsKind()
 
     private static bool FromTheSameArm(BothArmsItem item, BothArmsResponse? response)
     {
-        if (response is not { FirstPlacement: Placement first, SecondPlacement: Placement second })
+        // Along a straight angle the zero line lies on both.
+        if (
+            item.Angle.Measure.Kind == AngleKind.Straight
+            || response
+                is not { FirstPlacement: Placement first, SecondPlacement: Placement second }
+        )
         {
             return false;
         }

@@ -123,8 +123,8 @@ public sealed class ClockKind()
             new NumberStep<ExactDegrees>(
                 "answer",
                 Text.Kinds.Steps.WorkedOut,
-                new ExactDegrees(item.Truth),
-                response is null ? null : new ExactDegrees(response.Answer),
+                ExactDegrees.Typed(item.Truth),
+                response is null ? null : ExactDegrees.Typed(response.Answer),
                 Leads(item),
                 Text.Kinds.Clock.Right,
                 Text.Kinds.Clock.Look
@@ -137,16 +137,16 @@ public sealed class ClockKind()
             [
                 new(
                     MistakeInContext.Of<HourHandNotMoved>(),
-                    [new ExactDegrees(ClockFace.Smaller(30 * item.Hour, 6 * item.Minute))]
+                    [ExactDegrees.Typed(ClockFace.Smaller(30 * item.Hour, 6 * item.Minute))]
                 ),
-                new(MistakeInContext.Of<MinutesAsDegrees>(), [new ExactDegrees(item.Truth / 6)]),
+                new(MistakeInContext.Of<MinutesAsDegrees>(), [ExactDegrees.Typed(item.Truth / 6)]),
                 new(
                     MistakeInContext.Of(
                         MistakeCatalogue.Get<OtherOpening>(),
                         Text.Kinds.Clock.LongWay,
                         Text.Kinds.Clock.ShorterWay
                     ),
-                    [new ExactDegrees(360 - item.Truth)]
+                    [ExactDegrees.Typed(360 - item.Truth)]
                 ),
             ]
             : [new(MistakeInContext.Of<MinutesAsDegrees>(), [new ExactDegrees(item.Minutes)])];

@@ -207,8 +207,8 @@ public sealed class FigureAnglesKind()
             new NumberStep<ExactDegrees>(
                 "sum",
                 Text.Kinds.Steps.Sum,
-                new ExactDegrees(ownSum),
-                response is null ? null : new ExactDegrees(response.Sum),
+                ExactDegrees.Typed(ownSum),
+                response is null ? null : ExactDegrees.Typed(response.Sum),
                 [],
                 Text.Kinds.FigureAngles.Right,
                 Text.Kinds.FigureAngles.Look(item.Sum)

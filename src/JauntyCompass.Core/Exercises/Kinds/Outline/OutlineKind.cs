@@ -211,7 +211,7 @@ public sealed class OutlineKind()
                 "count",
                 Text.Kinds.Steps.Counted,
                 new Count(truth),
-                response is null ? null : new Count(response.Count),
+                response is null ? null : Count.Typed(response.Count),
                 mixedUp == truth
                     ? []
                     : [new(MistakeInContext.Of<MixedUpKinds>(), [new Count(mixedUp)])],

@@ -1,0 +1,66 @@
+using System.Text.Json.Serialization;
+using Fractions;
+
+namespace JauntyCompass.Core.Algebra;
+
+/// <summary>How angles belong together.</summary>
+public enum PartsFigure
+{
+    /// <summary>Parts of a right angle, shown by its box.</summary>
+    RightAngle,
+
+    /// <summary>Parts of a straight angle (Euclid I.13).</summary>
+    StraightLine,
+
+    /// <summary>Parts of a full turn.</summary>
+    FullTurn,
+
+    /// <summary>Two angles that a bisector makes of one (Euclid I.9).</summary>
+    Bisected,
+
+    /// <summary>Two angles opposite each other where two lines cross (Euclid I.15).</summary>
+    Opposite,
+
+    /// <summary>An angle and its reflex.</summary>
+    Reflex,
+}
+
+/// <summary>Angles that make a whole or are equal, each an expression in x, in degrees.</summary>
+/// <param name="Figure">How they belong together.</param>
+/// <param name="Expressions">Their measures, side by side anticlockwise; two or three.</param>
+public sealed record AngleParts(PartsFigure Figure, IReadOnlyList<LinearExpression> Expressions)
+{
+    /// <summary>Whether they are equal; else they make a whole.</summary>
+    [JsonIgnore]
+    public bool AreEqual => Figure is PartsFigure.Bisected or PartsFigure.Opposite;
+
+    /// <summary>The whole they make, in degrees; null where they are equal.</summary>
+    [JsonIgnore]
+    public int? Whole =>
+        Figure switch
+        {
+            PartsFigure.RightAngle => 90,
+            PartsFigure.StraightLine => 180,
+            PartsFigure.FullTurn or PartsFigure.Reflex => 360,
+            _ => null,
+        };
+
+    /// <summary>All of them together.</summary>
+    [JsonIgnore]
+    public LinearExpression Sum => Expressions.Aggregate((a, b) => a + b);
+
+    /// <summary>The equation that holds between them.</summary>
+    [JsonIgnore]
+    public LinearEquation Equation =>
+        Whole is int whole ? MakingUp(whole) : new(Expressions[0], Expressions[1]);
+
+    /// <summary>x; null where no x, or any, would do.</summary>
+    [JsonIgnore]
+    public Fraction? X => Equation.Solution;
+
+    /// <summary>The equation that would hold if they made up a whole.</summary>
+    public LinearEquation MakingUp(int whole) => new(Sum, LinearExpression.Of(whole));
+
+    /// <summary>Their measures in degrees where x has a value.</summary>
+    public IReadOnlyList<Fraction> At(Fraction x) => [.. Expressions.Select(e => e.At(x))];
+}

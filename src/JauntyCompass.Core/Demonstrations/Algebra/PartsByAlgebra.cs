@@ -1,0 +1,226 @@
+using Fractions;
+using JauntyCompass.Core.Algebra;
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Lessons;
+using JauntyCompass.Core.Sheet;
+using JauntyCompass.Locales;
+
+namespace JauntyCompass.Core.Demonstrations.Algebra;
+
+/// <summary>
+/// Parts of an angle as expressions in x: from the sheet to the equation, line by line to x, back into every part, and their sum as a
+/// check. x keeps its exact value; whoever wants to round does it last.
+/// </summary>
+public sealed class PartsByAlgebra()
+    : Demonstration(
+        new DemonstrationFacts(
+            "parts-by-algebra",
+            DemonstrationGroup.Algebra,
+            Text.Demonstrations.Algebra.Title,
+            Text.Demonstrations.Algebra.Summary
+        )
+        {
+            LeastMeasure = 0,
+            MostMeasure = 360,
+        }
+    )
+{
+    // The lines of the equation stand beside the figure, in mm.
+    private const double LinesAt = 128;
+    private const double TopLine = 52;
+    private const double LineHeight = 15;
+    private const double LineWidth = 92;
+
+    private static readonly PartsSheet Usual = new(
+        new AngleParts(PartsFigure.RightAngle, [new(2, 7), new(1, 40)]),
+        [107.0 / 3, 163.0 / 3],
+        0,
+        EqualMarks: false
+    );
+
+    /// <inheritdoc/>
+    public override Script Build(DemonstrationTask task) =>
+        // It is about its own angles, not about the angle of the task.
+        Of(Usual, 0, task.Rules) with
+        {
+            Answer = null,
+        };
+
+    /// <summary>How an item is worked.</summary>
+    internal static WorkedExample Example(PartsSheet sheet, int asked, HouseRules rules) =>
+        WorkedExample.Of(
+            DemonstrationCatalogue.Find("parts-by-algebra")!,
+            Of(sheet, asked, rules),
+            rules
+        );
+
+    private static Script Of(PartsSheet sheet, int asked, HouseRules rules)
+    {
+        AngleParts parts = sheet.Parts;
+        Fraction x = parts.X!.Value;
+        var board = new Storyboard(rules) { Sheet = sheet.State() };
+        board.KeepInView(new Point(LinesAt + LineWidth / 2, TopLine));
+        string wanted = parts.Expressions[asked].ToString();
+        board.Step(
+            "figure",
+            Text.Demonstrations.Labels.TheFigure,
+            Text.Demonstrations.Algebra.Figure(wanted)
+        );
+        board.Step(
+            "whole",
+            Text.Demonstrations.Labels.Together,
+            WholeOf(sheet),
+            Question.Open(Text.Demonstrations.Algebra.WholeQuestion)
+        );
+        int line = Solve(board, parts);
+        PutBack(board, sheet, x);
+        Check(board, parts, x, line);
+        Fraction measure = parts.Expressions[asked].At(x);
+        if (!measure.Denominator.IsOne)
+        {
+            board.Step(
+                "round",
+                Text.Demonstrations.Labels.Round,
+                Text.Demonstrations.Algebra.Round(
+                    ExactNumber.Write(measure),
+                    Math.Round(measure.ToDouble(), 1)
+                )
+            );
+        }
+        return board.Script(
+            "parts-by-algebra",
+            Text.Demonstrations.Algebra.Named(wanted),
+            measure.ToDouble()
+        );
+    }
+
+    private static Message WholeOf(PartsSheet sheet) =>
+        sheet.Parts.Figure switch
+        {
+            PartsFigure.RightAngle => Text.Demonstrations.Algebra.WholeRight(90),
+            PartsFigure.StraightLine => Text.Demonstrations.Algebra.WholeLine(180),
+            PartsFigure.Bisected when sheet.EqualMarks => Text.Demonstrations.Algebra.EqualMarks,
+            PartsFigure.Bisected => Text.Demonstrations.Algebra.EqualBisector,
+            PartsFigure.Opposite => Text.Demonstrations.Algebra.EqualOpposite,
+            _ => Text.Demonstrations.Algebra.WholeTurn(360),
+        };
+
+    // Line by line, each with what it means. Tells how many lines there are.
+    private static int Solve(Storyboard board, AngleParts parts)
+    {
+        LinearEquation equation = parts.Equation;
+        int line = 0;
+        WriteLine(board, line++, InParts(parts));
+        board.Step(
+            "equation",
+            Text.Demonstrations.Labels.Equation,
+            parts.AreEqual
+                ? Text.Demonstrations.Algebra.EquationEqual
+                : Text.Demonstrations.Algebra.EquationSum
+        );
+        // With more x on the left, so that no x is less than none.
+        if (equation.Right.X > equation.Left.X)
+        {
+            equation = new LinearEquation(equation.Right, equation.Left);
+        }
+        if (equation.Right.HasX)
+        {
+            LinearExpression taken = new(equation.Right.X, 0);
+            equation = new(equation.Left - taken, equation.Right - taken);
+            WriteLine(board, line++, equation.ToString());
+            board.Step(
+                "collect",
+                Text.Demonstrations.Labels.Collect,
+                Text.Demonstrations.Algebra.TakeX(taken.ToString())
+            );
+        }
+        else
+        {
+            WriteLine(board, line++, equation.ToString());
+            board.Step(
+                "collect",
+                Text.Demonstrations.Labels.Collect,
+                Text.Demonstrations.Algebra.Collect(
+                    new LinearExpression(equation.Left.X, 0).ToString()
+                )
+            );
+        }
+        Fraction constant = equation.Left.Constant;
+        if (!constant.IsZero)
+        {
+            var moved = LinearExpression.Of(constant);
+            equation = new(equation.Left - moved, equation.Right - moved);
+            WriteLine(board, line++, equation.ToString());
+            string size = ExactNumber.Write(constant.Abs());
+            board.Step(
+                "both-sides",
+                Text.Demonstrations.Labels.BothSides,
+                constant.IsPositive
+                    ? Text.Demonstrations.Algebra.TakeAway(size)
+                    : Text.Demonstrations.Algebra.Add(size)
+            );
+        }
+        Fraction times = equation.Left.X;
+        if (times != Fraction.One)
+        {
+            WriteLine(board, line++, $"x = {ExactNumber.Write(parts.X!.Value)}");
+            board.Step(
+                "x",
+                Text.Demonstrations.Labels.FindX,
+                Text.Demonstrations.Algebra.Divide(ExactNumber.Write(times))
+            );
+        }
+        return line;
+    }
+
+    private static string InParts(AngleParts parts) =>
+        parts.Whole is int whole
+            ? $"{string.Join(" + ", parts.Expressions.Select(e => e.X.IsNegative ? $"({e})" : e.ToString()))} = {whole}"
+            : parts.Equation.ToString();
+
+    private static void WriteLine(Storyboard board, int line, string text) =>
+        board.Write(
+            new Written(
+                $"line-{line}",
+                Text.Units.AsWritten(text),
+                new Point(LinesAt, TopLine - LineHeight * line)
+            )
+        );
+
+    private static void PutBack(Storyboard board, PartsSheet sheet, Fraction x)
+    {
+        for (int i = 0; i < sheet.Parts.Expressions.Count; i++)
+        {
+            LinearExpression part = sheet.Parts.Expressions[i];
+            string id = PartsSheet.Id(i);
+            string measure = ExactNumber.Write(part.At(x));
+            Written note = board.Sheet.Notes.First(n => n.Id == id);
+            board.Write(note with { Text = Text.Algebra.Measure(measure) });
+            board.Step(
+                "put-back",
+                Text.Demonstrations.Labels.PutBack,
+                Text.Demonstrations.Algebra.PutBack(ExactNumber.Write(x), part.ToString(), measure)
+            );
+        }
+    }
+
+    private static void Check(Storyboard board, AngleParts parts, Fraction x, int line)
+    {
+        string[] measures = [.. parts.At(x).Select(ExactNumber.Write)];
+        WriteLine(
+            board,
+            line,
+            parts.Whole is int whole
+                ? $"{string.Join(" + ", measures)} = {whole}"
+                : $"{measures[0]} = {measures[1]}"
+        );
+        board.Step(
+            "check",
+            Text.Demonstrations.Labels.Check,
+            parts.AreEqual
+                ? Text.Demonstrations.Algebra.CheckEqual
+                : Text.Demonstrations.Algebra.CheckSum,
+            Question.Open(Text.Demonstrations.Algebra.CheckQuestion)
+        );
+    }
+}

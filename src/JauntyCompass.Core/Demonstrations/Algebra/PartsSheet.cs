@@ -1,0 +1,92 @@
+using JauntyCompass.Core.Algebra;
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Sheet;
+using JauntyCompass.Locales;
+
+namespace JauntyCompass.Core.Demonstrations.Algebra;
+
+/// <summary>Parts of an angle on the sheet, each with its expression in it.</summary>
+/// <param name="Parts">The angles.</param>
+/// <param name="Drawn">Their measures as they are drawn, in degrees; not those they have where the drawing is not to scale.</param>
+/// <param name="Tilt">Direction of the first arm, in degrees anticlockwise from +x.</param>
+/// <param name="EqualMarks">Whether equal angles carry equal marks.</param>
+public sealed record PartsSheet(
+    AngleParts Parts,
+    IReadOnlyList<double> Drawn,
+    double Tilt,
+    bool EqualMarks
+)
+{
+    // In mm: arms, how far a figure that fills half a turn at most is moved back so that it stands in the middle, letters.
+    private const double Arm = 72;
+    private const double MovedBack = 34;
+    private const double LetterWidth = 3.1;
+    private const double NearestLabel = 27;
+    private const double FarthestLabel = 84;
+
+    private double Whole => Parts.Figure == PartsFigure.Opposite ? 360 : Drawn.Sum();
+
+    private Point Vertex =>
+        Whole > 180
+            ? default
+            : new Point(0, 0).Towards(new Direction(Tilt + Whole / 2 + 180), MovedBack);
+
+    /// <summary>The angle of a part, as it is drawn.</summary>
+    /// <param name="index">Which part.</param>
+    public Angle AngleOf(int index) =>
+        new(
+            Vertex,
+            new Direction(
+                Parts.Figure == PartsFigure.Opposite
+                    ? Tilt + 180 * index
+                    : Tilt + Drawn.Take(index).Sum()
+            ),
+            new Measure(Drawn[index]),
+            TurnDirection.Anticlockwise,
+            Arm,
+            Arm
+        );
+
+    /// <summary>An expression as it stands in an angle: <c>(3x + 2)°</c>, <c>2x°</c>.</summary>
+    public static string Written(LinearExpression expression) =>
+        expression.HasX && !expression.Constant.IsZero ? $"({expression})°" : $"{expression}°";
+
+    /// <summary>The sheet.</summary>
+    public SheetState State()
+    {
+        var figures = new List<Figure>();
+        var notes = new List<Written>();
+        for (int i = 0; i < Drawn.Count; i++)
+        {
+            Angle angle = AngleOf(i);
+            figures.Add(
+                new Figure(Id(i), angle)
+                {
+                    Mark = EqualMarks ? OpeningMark.EqualArc : OpeningMark.Arc,
+                }
+            );
+            string label = Written(Parts.Expressions[i]);
+            notes.Add(
+                new Written(Id(i), Text.Units.AsWritten(label), LabelAt(angle, label.Length))
+            );
+        }
+        if (Parts.Figure == PartsFigure.RightAngle)
+        {
+            Angle whole = AngleOf(0) with { Measure = new Measure(Drawn.Sum()) };
+            figures.Insert(0, new Figure("whole", whole) { Mark = OpeningMark.Box });
+        }
+        return new SheetState { Figures = figures, Notes = notes };
+    }
+
+    internal static string Id(int index) => $"part-{index}";
+
+    // As near the vertex as the letters fit between the arms; beyond the arms where they fit nowhere.
+    private static Point LabelAt(Angle angle, int letters)
+    {
+        double width = LetterWidth * letters;
+        double half = Math.Min(angle.Measure.Degrees, 170) / 2 * Math.PI / 180;
+        double fits = width / 2 / Math.Tan(half);
+        double at = Math.Clamp(fits + 4, NearestLabel, FarthestLabel);
+        return angle.Vertex.Towards(angle.Start.Turned(angle.Measure.Degrees / 2), at);
+    }
+}

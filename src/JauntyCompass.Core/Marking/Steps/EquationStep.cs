@@ -1,0 +1,77 @@
+using JauntyCompass.Core.Algebra;
+using JauntyCompass.Core.Answers;
+using JauntyCompass.Locales;
+
+namespace JauntyCompass.Core.Marking.Steps;
+
+/// <summary>
+/// The equation between some angles, in any form that still shows them or their sum: an x that is already found answers the next
+/// step and not this one.
+/// </summary>
+/// <param name="key">Short unique name within the item.</param>
+/// <param name="title">What it is called in a mark.</param>
+/// <param name="parts">The angles.</param>
+/// <param name="written">What was written; null while nothing is.</param>
+/// <param name="leads">Equations that slips would give.</param>
+public sealed class EquationStep(
+    string key,
+    Message title,
+    AngleParts parts,
+    string? written,
+    IReadOnlyList<Lead<EquationAnswer>> leads
+) : ExactStep<EquationAnswer>(key, title)
+{
+    private readonly Parsed<WrittenEquation>? _read = written is null
+        ? null
+        : AlgebraReader.Equation(written);
+
+    /// <inheritdoc/>
+    public override IReadOnlyList<EquationAnswer> Right { get; } = [new(parts.Equation)];
+
+    /// <summary>The equation that was written, where it can be read and is more than the last line.</summary>
+    protected override EquationAnswer? Given =>
+        _read is { IsRead: true } read && ShowsTheParts(read.Value)
+            ? new(read.Value.Equation)
+            : null;
+
+    /// <inheritdoc/>
+    protected override IReadOnlyList<Lead<EquationAnswer>> Leads => leads;
+
+    private Message Look =>
+        parts.AreEqual ? Text.Algebra.Equation.LookEqual : Text.Algebra.Equation.LookSum;
+
+    // What is equivalent shows the parts while it is their equation in another order, or that multiplied, which still has a term for each.
+    private bool ShowsTheParts(WrittenEquation read)
+    {
+        if (read.IsSolved)
+        {
+            return false;
+        }
+        LinearExpression difference = read.Equation.Difference;
+        LinearExpression own = parts.Equation.Difference;
+        return !read.Equation.IsEquivalentTo(parts.Equation)
+            || difference == own
+            || difference == -own
+            || read.TermsWithX >= parts.Expressions.Count(e => e.HasX);
+    }
+
+    /// <inheritdoc/>
+    protected override Judgement Missing(MarkingRules rules) =>
+        _read switch
+        {
+            null => Marking.Judge.Unfinished(rules, Text.Algebra.Equation.Missing, Look),
+            { Problem: { } problem } => new(Verdict.NotYet, new Feedback(null, problem.Text)),
+            _ => new(
+                Verdict.NotYet,
+                new Feedback(null, Text.Algebra.Equation.FurtherOn, Text.Algebra.Equation.ShowParts)
+            ),
+        };
+
+    /// <inheritdoc/>
+    protected override Judgement Accepted(MarkingRules rules) =>
+        new(Verdict.Accepted, new Feedback(null, Text.Algebra.Equation.Right));
+
+    /// <inheritdoc/>
+    protected override Feedback NotExplained(EquationAnswer given, MarkingRules rules) =>
+        new(null, Text.Algebra.Equation.NotExplained, Look);
+}

@@ -3,6 +3,7 @@ using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Api.Saying;
 using JauntyCompass.Server.Features.Accounts;
 using JauntyCompass.Server.Features.Adaptive;
+using JauntyCompass.Server.Features.Algebra;
 using JauntyCompass.Server.Features.Angles;
 using JauntyCompass.Server.Features.Assignments;
 using JauntyCompass.Server.Features.Bench;
@@ -111,6 +112,7 @@ public static class Application
         api.MapKinds();
         api.MapReadings();
         api.MapAngles();
+        api.MapAlgebra();
         api.MapDemonstrations();
         api.MapGeneration();
         api.MapMarks();

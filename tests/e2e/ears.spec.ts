@@ -8,6 +8,15 @@ type Work = (student: Listener, made: Made) => Promise<void>
 const count: Record<string, number> = { no: 0, one: 1, two: 2, three: 3, four: 4, five: 5, six: 6 }
 const numberIn = (text: string): number => Number(/\d+/.exec(text)![0])
 
+const escaped = (text: string): string => text.replace(/[+()/]/g, '\\$&')
+
+/** An expression in x as it is told: how many x, and the number with its sign, both as they are written. */
+function linear(text: string): { text: string; times: string; number: string } {
+  const [, ahead, below, sign, number] = /^([^x]*)x(?:\/(\d+))?(?: ([+−]) (.+))?$/.exec(text)!
+  const times = `${ahead || '1'}${below ? `/${below}` : ''}`
+  return { text, times: `(${times})`, number: number ? `(${sign === '−' ? '−' : ''}${number})` : '0' }
+}
+
 /** What each kind asks, worked from what is told. Short questions and causes of mistakes are known from the lesson. */
 const works: Record<string, Work> = {
   'instrument-question': async (student, made) => {
@@ -152,6 +161,39 @@ const works: Record<string, Work> = {
     } else {
       await student.write('Answer in degrees', numberIn(prompt) * (/hour hand/.test(prompt) ? 0.5 : 6))
     }
+  },
+  parts: async (student) => {
+    const told = await student.sheet()
+    const prompt = await student.prompt()
+    const parts = /written, in degrees: (.*)\.$/.exec(told.trim())![1]!.split(', ').map(linear)
+    const [whole, reason] = /box/.test(told)
+      ? [90, 'The box shows a right angle.']
+      : /straight line/.test(told)
+        ? [180, 'The outer arms make a straight line.']
+        : /all the way round|reflex/.test(told)
+          ? [360, 'They go all the way round.']
+          : /same mark/.test(told)
+            ? [0, 'They have the same mark.']
+            : /bisects/.test(prompt)
+              ? [0, 'A bisector makes two equal angles.']
+              : [0, 'They are opposite each other where two lines cross.']
+    await student.choose(
+      'What do we know about these angles?',
+      whole ? `They make ${whole}° together.` : 'They are equal.',
+    )
+    await student.choose('How do we know?', reason)
+    const written = parts.map(({ text }) => text)
+    await student.write('Your equation', whole ? `${written.join(' + ')} = ${whole}` : written.join(' = '))
+    // So many x make so much: the rest is left as a sum for the reader.
+    const times = parts.map((part) => part.times)
+    const numbers = parts.map((part) => part.number)
+    const x = whole
+      ? `(${whole} − (${numbers.join(' + ')})) / (${times.join(' + ')})`
+      : `(${numbers[1]} − (${numbers[0]})) / (${times[0]} − ${times[1]})`
+    await student.write('x =', x)
+    for (const { text, times, number } of parts)
+      await student.write(new RegExp(`^The angle ${escaped(text)}$`), `${times}·(${x}) + ${number}`)
+    if (whole) await student.write('All parts added up', whole)
   },
   'find-mistake': async (student, made) => {
     expect(await student.sheet()).toMatch(/centre mark .* zero line .*\. Arm \w\w: /)

@@ -105,12 +105,13 @@ async function fill(page: Page, made: Made, ask: Ask, right: boolean, keys: bool
     for (let open = 4; open + 5 <= numberIn(answer) + 3; open += 5) await page.keyboard.press('ArrowUp')
   } else {
     const box = page.getByLabel(ask.label.text, { exact: true })
+    const wrong: Partial<Record<Ask['type'], string>> = {
+      text: answer.slice(0, 3),
+      equation: answer.replace('=', '+ 1 ='),
+      exactNumber: '1',
+    }
     const value =
-      ask.type === 'text'
-        ? right
-          ? answer
-          : answer.slice(0, 3)
-        : String(numberIn(answer) + (right ? 0 : 37))
+      ask.type in wrong ? (right ? answer : wrong[ask.type]!) : String(numberIn(answer) + (right ? 0 : 37))
     await box.fill(value)
   }
 }
@@ -150,6 +151,7 @@ const everyKind = [
   'range',
   'figure-angles',
   'clock',
+  'parts',
   'find-mistake',
   'draw',
   'draw-special',

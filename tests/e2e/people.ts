@@ -40,7 +40,7 @@ export async function signInByHand(page: Page): Promise<void> {
 }
 
 /** The class of the demonstration, whatever other classes a test has made. */
-async function demonstrationClass(page: Page): Promise<string> {
+export async function demonstrationClass(page: Page): Promise<string> {
   const classes = (await (await page.request.get('/api/v1/classes')).json()) as { id: string; code: string }[]
   return classes.find(({ code }) => code === 'HERON6')!.id
 }

@@ -105,8 +105,11 @@ public static class SheetSvg
         foreach (Figure figure in view.Sheet.Figures)
         {
             Angle angle = figure.Angle;
-            Arm(svg, angle.StartArm);
-            if (figure.HasEnd)
+            if (figure.HasArms)
+            {
+                Arm(svg, angle.StartArm);
+            }
+            if (figure.HasArms && figure.HasEnd)
             {
                 Arm(svg, angle.EndArm);
             }

@@ -78,6 +78,19 @@ public enum Labelling
     Full,
 }
 
+/// <summary>Which lines of algebra are asked.</summary>
+public enum AlgebraLines
+{
+    /// <summary>What is known and why, the equation, x, every part, and their sum as a check.</summary>
+    All,
+
+    /// <summary>The equation, x, and the angle that is asked.</summary>
+    EquationAndAnswer,
+
+    /// <summary>Only the angle that is asked.</summary>
+    AnswerOnly,
+}
+
 /// <summary>How a class does things. Schools differ; all of these ways are right.</summary>
 /// <param name="Turning">What is turned when no arm lies level.</param>
 /// <param name="Scale">How the scale is chosen.</param>
@@ -99,6 +112,7 @@ public enum Labelling
 /// <param name="PlacingKeys">
 /// Whether a key may bring the centre mark to a vertex and lay the zero line along an arm, for those who work with keys.
 /// </param>
+/// <param name="Algebra">Which lines of algebra are asked.</param>
 public sealed record HouseRules(
     Turning Turning = Turning.Instrument,
     ScaleRule Scale = ScaleRule.StartAtZero,
@@ -115,7 +129,8 @@ public sealed record HouseRules(
     string Language = "en",
     IReadOnlyDictionary<string, string>? OwnLines = null,
     string? Instrument = null,
-    bool PlacingKeys = true
+    bool PlacingKeys = true,
+    AlgebraLines Algebra = AlgebraLines.All
 ) : IValidatable
 {
     private const int MostOwnLines = 80;
@@ -172,6 +187,7 @@ public sealed record HouseRules(
         errors.Known("dots", Dots);
         errors.Known("labelling", Labelling);
         errors.Known("degrees", Degrees);
+        errors.Known("algebra", Algebra);
         errors.Range("tolerance", Tolerance, 0, 10, Unit.Degrees);
         if (errors.OneOf("language", Language, Locales.Language.Tags))
         {

@@ -90,6 +90,9 @@ public sealed record Figure(string Id, Angle Angle)
     /// <summary>Whether the end arm is drawn; before that only the base ray stands there.</summary>
     public bool HasEnd { get; init; } = true;
 
+    /// <summary>Whether its arms are its own; else lines of the sheet stand for them, such as those that several angles share.</summary>
+    public bool HasArms { get; init; } = true;
+
     /// <summary>The arm the step is about, or null.</summary>
     public WhichArm? Spotlight { get; init; }
 

@@ -1,3 +1,4 @@
+using JauntyCompass.Core.Algebra;
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Locales;
@@ -38,7 +39,7 @@ public static class OpenApiSetup
                         return Task.CompletedTask;
                     }
                 );
-                options.AddSchemaTransformer(DescribeDegrees);
+                options.AddSchemaTransformer(DescribeOwnForms);
                 options.AddOperationTransformer(AddExample);
                 options.AddOperationTransformer(DescribeParameters);
             }
@@ -60,7 +61,7 @@ public static class OpenApiSetup
         }
     }
 
-    private static Task DescribeDegrees(
+    private static Task DescribeOwnForms(
         OpenApiSchema schema,
         OpenApiSchemaTransformerContext context,
         CancellationToken cancellation
@@ -89,6 +90,10 @@ public static class OpenApiSetup
             schema.Description =
                 "A direction in degrees anticlockwise from +x; answered in [0, 360).";
         }
+        else if (type == typeof(LinearExpression))
+        {
+            (schema.Type, schema.Description) = (JsonSchemaType.String, "An expression: 3x + 2.");
+        }
         else if (type == typeof(Message))
         {
             schema.Type = JsonSchemaType.Object;
@@ -115,6 +120,10 @@ public static class OpenApiSetup
         {
             // A converter of our own hides from the description what a list of them is made of.
             schema.Items = new OpenApiSchemaReference(nameof(Message), context.Document);
+        }
+        else if (context.JsonTypeInfo.ElementType == typeof(LinearExpression))
+        {
+            schema.Items = new OpenApiSchema { Type = JsonSchemaType.String };
         }
         return Task.CompletedTask;
     }

@@ -3,9 +3,10 @@
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
   import type { HouseRules } from '../api/client'
   import ChoiceAsk from './asks/ChoiceAsk.svelte'
+  import AlgebraAsk from './asks/AlgebraAsk.svelte'
   import FieldAsk from './asks/FieldAsk.svelte'
   import DrawingTools from './DrawingTools.svelte'
-  import type { ItemView, Response } from '../shared/response'
+  import { isAlgebra, type ItemView, type Response } from '../shared/response'
   import type { SheetWork } from './sheetWork.svelte'
   import { t } from '../said/said.svelte'
 
@@ -61,7 +62,8 @@
         {#if work.complaints[ask.field]}<span role="alert">{work.complaints[ask.field]}</span>{/if}
       </p>
     {:else}
-      <FieldAsk
+      {@const Field = isAlgebra(ask) ? AlgebraAsk : FieldAsk}
+      <Field
         {ask}
         value={work.filled.values[ask.field] ?? ''}
         complaint={work.complaints[ask.field] ?? ''}

@@ -31,6 +31,7 @@ function figureOf(seen: Schema['SeenFigure']): Figure {
     startExtendedTo: seen.startExtendedTo,
     endExtendedTo: seen.endExtendedTo,
     hasEnd: seen.hasEnd,
+    hasArms: seen.hasArms,
     spotlight: seen.spotlight,
     vertexSpotlight: seen.vertexSpotlight,
   } as Figure

@@ -33,6 +33,7 @@
         names={null}
         mark="none"
         hasEnd={figure.hasEnd}
+        hasArms={figure.hasArms}
         startExtendedTo={figure.startExtendedTo}
         endExtendedTo={figure.endExtendedTo}
       />

@@ -52,7 +52,7 @@
     {#each scene.lines as line (line.id)}
       <path class="line {line.ink ?? 'pencil'}" d="M{line.from.x} {line.from.y}L{line.to.x} {line.to.y}" />
     {/each}
-    {#each scene.figures as { id, angle, mark, hasEnd } (id)}
+    {#each scene.figures as { id, angle, mark, hasEnd, hasArms } (id)}
       {@const [start, end] = tipsOf(angle)}
       <OpeningMark
         vertex={angle.vertex}
@@ -60,8 +60,14 @@
         sweep={signOf(angle.opening) * angle.measure}
         {mark}
       />
-      <path class="start" d="M{angle.vertex.x} {angle.vertex.y}L{start!.x} {start!.y}" />
-      {#if hasEnd !== false}<path class="end" d="M{angle.vertex.x} {angle.vertex.y}L{end!.x} {end!.y}" />{/if}
+      {#if hasArms !== false}<path
+          class="start"
+          d="M{angle.vertex.x} {angle.vertex.y}L{start!.x} {start!.y}"
+        />{/if}
+      {#if hasArms !== false && hasEnd !== false}<path
+          class="end"
+          d="M{angle.vertex.x} {angle.vertex.y}L{end!.x} {end!.y}"
+        />{/if}
     {/each}
     {#if scene.tracing}
       {@const { vertex, start, ...rest } = scene.tracing.angle}

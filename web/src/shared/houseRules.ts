@@ -55,6 +55,15 @@ export const ruleChoices: RuleChoice[] = [
     ],
   },
   {
+    key: 'algebra',
+    label: 'shared.rules.algebra.label',
+    choices: [
+      ['all', () => t('shared.rules.algebra.lines-all')],
+      ['equationAndAnswer', () => t('shared.rules.algebra.equation-and-answer')],
+      ['answerOnly', () => t('shared.rules.algebra.answer-only')],
+    ],
+  },
+  {
     key: 'estimateFirst',
     label: 'shared.rules.estimate.label',
     choices: [

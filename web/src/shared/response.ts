@@ -19,6 +19,9 @@ export const nothingFilled: Filled = { values: {}, placements: {}, drawing: empt
 
 const isNumber = (ask: Ask): boolean => ['degrees', 'reading', 'fan', 'count'].includes(ask.type)
 
+/** Whether a line of algebra is typed, which the core reads. */
+export const isAlgebra = (ask: Ask): boolean => ask.type === 'equation' || ask.type === 'exactNumber'
+
 const rangeOf = (ask: Ask): [number, number] => [ask.least ?? 0, ask.most ?? 360]
 function writeANumber(ask: Ask): string {
   const [from, to] = rangeOf(ask)
@@ -33,7 +36,7 @@ export function complaintAbout(ask: Ask, filled: Filled): string {
     if (ask.optional) return ''
     if (ask.type === 'choice') return t('bench.complaint.choose')
     if (ask.type === 'text') return t('bench.complaint.write')
-    if (ask.type === 'algebra') return t('bench.complaint.algebra')
+    if (isAlgebra(ask)) return t('bench.complaint.algebra')
     if (ask.type === 'fan') return t('bench.complaint.fan')
     return writeANumber(ask)
   }

@@ -12,6 +12,8 @@
     mark?: Schema['OpeningMark']
     /** Before the end arm is drawn only the base ray stands there. */
     hasEnd?: boolean
+    /** Where lines of the sheet stand for its arms, it has none of its own. */
+    hasArms?: boolean
     written?: string | null
     startExtendedTo?: number | null
     endExtendedTo?: number | null
@@ -23,6 +25,7 @@
     names,
     mark = angle.measure === 90 ? 'box' : 'arc',
     hasEnd = true,
+    hasArms = true,
     written = null,
     startExtendedTo = null,
     endExtendedTo = null,
@@ -48,15 +51,17 @@
 {#if vertexSpotlight}
   <circle class="spotlight" cx={angle.vertex.x} cy={angle.vertex.y} r="6" />
 {/if}
-<Ray
-  from={angle.vertex}
-  direction={angle.start}
-  length={angle.startLength}
-  which="start"
-  extendedTo={startExtendedTo}
-  spotlight={spotlight === 'start'}
-/>
-{#if hasEnd}
+{#if hasArms}
+  <Ray
+    from={angle.vertex}
+    direction={angle.start}
+    length={angle.startLength}
+    which="start"
+    extendedTo={startExtendedTo}
+    spotlight={spotlight === 'start'}
+  />
+{/if}
+{#if hasArms && hasEnd}
   <Ray
     from={angle.vertex}
     direction={end}

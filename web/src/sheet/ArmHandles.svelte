@@ -17,8 +17,10 @@
   let held: 'start' | 'end' | null = $state(null)
   const angle = $derived(figure.angle)
   const arms = $derived([
-    { which: 'start' as const, direction: angle.start, length: angle.startLength },
-    ...(figure.hasEnd === false
+    ...(figure.hasArms === false
+      ? []
+      : [{ which: 'start' as const, direction: angle.start, length: angle.startLength }]),
+    ...(figure.hasArms === false || figure.hasEnd === false
       ? []
       : [{ which: 'end' as const, direction: endDirection(angle), length: angle.endLength }]),
   ])

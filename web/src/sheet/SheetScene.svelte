@@ -67,6 +67,7 @@
       names={figure.names ?? null}
       mark={figure.mark}
       hasEnd={figure.hasEnd}
+      hasArms={figure.hasArms}
       written={figure.written?.text}
       startExtendedTo={figure.startExtendedTo}
       endExtendedTo={figure.endExtendedTo}

@@ -20,9 +20,12 @@ public sealed record PartsSheet(
     // In mm: arms, how far a figure that fills half a turn at most is moved back so that it stands in the middle, letters.
     private const double Arm = 72;
     private const double MovedBack = 34;
-    private const double LetterWidth = 3.1;
-    private const double NearestLabel = 27;
-    private const double FarthestLabel = 84;
+    private const double LetterWidth = 3.4;
+    private const double LetterHeight = 8;
+    private const double ArcRadius = 13;
+
+    // Two rays nearer to each other than this, in degrees, are one.
+    private const double OneRay = 0.2;
 
     private double Whole => Parts.Figure == PartsFigure.Opposite ? 360 : Drawn.Sum();
 
@@ -63,6 +66,7 @@ public sealed record PartsSheet(
                 new Figure(Id(i), angle)
                 {
                     Mark = EqualMarks ? OpeningMark.EqualArc : OpeningMark.Arc,
+                    HasArms = false,
                 }
             );
             string label = Written(Parts.Expressions[i]);
@@ -73,20 +77,45 @@ public sealed record PartsSheet(
         if (Parts.Figure == PartsFigure.RightAngle)
         {
             Angle whole = AngleOf(0) with { Measure = new Measure(Drawn.Sum()) };
-            figures.Insert(0, new Figure("whole", whole) { Mark = OpeningMark.Box });
+            figures.Insert(0, new Figure("whole", whole) { Mark = OpeningMark.Box, HasArms = false });
         }
-        return new SheetState { Figures = figures, Notes = notes };
+        return new SheetState { Figures = figures, Lines = [.. Rays()], Notes = notes };
     }
 
     internal static string Id(int index) => $"part-{index}";
 
-    // As near the vertex as the letters fit between the arms; beyond the arms where they fit nowhere.
+    // Each arm once, though two parts share it.
+    private IEnumerable<DrawnLine> Rays()
+    {
+        var directions = new List<Direction>();
+        for (int i = 0; i < Drawn.Count; i++)
+        {
+            Angle angle = AngleOf(i);
+            foreach (Direction way in (Direction[])[angle.Start, angle.End])
+            {
+                if (directions.TrueForAll(d => Math.Abs(d.ShorterTurnTo(way)) > OneRay))
+                {
+                    directions.Add(way);
+                }
+            }
+        }
+        return directions.Select(
+            (way, i) => new DrawnLine($"ray-{i}", Vertex, Vertex.Towards(way, Arm), Arrow: true)
+        );
+    }
+
+    // As near the vertex as the letters fit between the arms; beyond their tips where they fit nowhere.
     private static Point LabelAt(Angle angle, int letters)
     {
-        double width = LetterWidth * letters;
         double half = Math.Min(angle.Measure.Degrees, 170) / 2 * Math.PI / 180;
-        double fits = width / 2 / Math.Tan(half);
-        double at = Math.Clamp(fits + 4, NearestLabel, FarthestLabel);
-        return angle.Vertex.Towards(angle.Start.Turned(angle.Measure.Degrees / 2), at);
+        double width = LetterWidth * letters;
+        double way = angle.Bisector.Degrees * Math.PI / 180;
+        // How far the letters reach towards the vertex from where their middle stands.
+        double towards =
+            width / 2 * Math.Abs(Math.Cos(way)) + LetterHeight / 2 * Math.Abs(Math.Sin(way));
+        double between = width / 2 / Math.Tan(half) + LetterHeight / 2;
+        double near = Math.Max(ArcRadius + towards + 4, between);
+        double at = near <= Arm - LetterHeight ? near : Arm + LetterHeight + towards / 2;
+        return angle.Vertex.Towards(angle.Bisector, at);
     }
 }

@@ -26,8 +26,11 @@ public enum AskType
     /// <summary>A whole number that is no measure.</summary>
     Count,
 
-    /// <summary>An equation or an exact number, typed in any way that <see cref="Core.Algebra.AlgebraReader"/> reads.</summary>
-    Algebra,
+    /// <summary>An equation, typed in any way that <see cref="Core.Algebra.AlgebraReader"/> reads.</summary>
+    Equation,
+
+    /// <summary>An exact number, whole or not, typed in any way that <see cref="Core.Algebra.AlgebraReader"/> reads.</summary>
+    ExactNumber,
 }
 
 /// <summary>One thing that can be chosen.</summary>

@@ -44,6 +44,9 @@ public sealed record SeenFigure(
     /// <summary>Whether the end arm is drawn.</summary>
     public bool HasEnd { get; init; } = true;
 
+    /// <summary>Whether its arms are its own; else lines of the sheet stand for them.</summary>
+    public bool HasArms { get; init; } = true;
+
     /// <summary>The arm that a step is about, or null.</summary>
     public WhichArm? Spotlight { get; init; }
 
@@ -67,6 +70,7 @@ public sealed record SeenFigure(
             StartExtendedTo = figure.StartExtendedTo,
             EndExtendedTo = figure.EndExtendedTo,
             HasEnd = figure.HasEnd,
+            HasArms = figure.HasArms,
             Spotlight = figure.Spotlight,
             VertexSpotlight = figure.VertexSpotlight,
         };

@@ -1,4 +1,4 @@
-<!-- A number, a few letters, or a line of algebra in a box. -->
+<!-- A number, or a few letters, in a box. -->
 <script lang="ts">
   import TextInput from 'carbon-components-svelte/src/TextInput/TextInput.svelte'
   import type { Ask } from '../../shared/response'
@@ -15,7 +15,6 @@
   /** What is typed into each type of box: the keys a tablet offers, what stands there before, how much fits. */
   const boxes = {
     text: { keys: 'text', before: '∠', most: 40 },
-    algebra: { keys: 'text', before: '', most: 120 },
     count: { keys: 'decimal', before: '', most: 12 },
   } as const
   const box = $derived(boxes[ask.type as keyof typeof boxes] ?? { keys: 'decimal', before: '°', most: 12 })

@@ -85,32 +85,44 @@ public sealed class PartsKind()
             item.Prompt,
             item.Sheet.State(),
             ItemView.UsualWindow,
-            [
-                new Ask("whole", AskType.Choice, Text.Kinds.Parts.AskWhole)
-                {
-                    Options =
-                    [
-                        .. Wholes(item).Select(o => new AskOption(o.Choice.Key, o.Choice.Text)),
-                    ],
-                },
-                new Ask("reason", AskType.Choice, Text.Kinds.Parts.AskReason)
-                {
-                    Options =
-                    [
-                        .. Reasons(item).Select(o => new AskOption(o.Choice.Key, o.Choice.Text)),
-                    ],
-                },
-                new Ask("equation", AskType.Algebra, Text.Kinds.Parts.AskEquation),
-                new Ask("x", AskType.Algebra, Text.Kinds.Parts.AskX),
-                .. item.Sheet.Parts.Expressions.Select(
-                    (e, i) =>
-                        new Ask(Fields[i], AskType.Algebra, Text.Kinds.Parts.AskPart(e.ToString()))
-                ),
-                .. item.Sheet.Parts.AreEqual
-                    ? (Ask[])[]
-                    : [new Ask("sum", AskType.Algebra, Text.Kinds.Parts.AskSum)],
-            ]
+            [.. Asks(item).Where(a => IsAsked(a.Field, item, rules.Algebra))]
         );
+
+    private static bool IsAsked(string field, PartsItem item, AlgebraLines lines) =>
+        lines switch
+        {
+            AlgebraLines.AnswerOnly => field == Fields[item.Asked],
+            AlgebraLines.EquationAndAnswer => field is "equation" or "x"
+                || field == Fields[item.Asked],
+            _ => true,
+        };
+
+    private static IEnumerable<Ask> Asks(PartsItem item) =>
+        [
+            new Ask("whole", AskType.Choice, Text.Kinds.Parts.AskWhole)
+            {
+                Options = [.. Wholes(item).Select(Offered)],
+            },
+            new Ask("reason", AskType.Choice, Text.Kinds.Parts.AskReason)
+            {
+                Options = [.. Reasons(item).Select(Offered)],
+            },
+            new Ask("equation", AskType.Equation, Text.Kinds.Parts.AskEquation),
+            new Ask("x", AskType.ExactNumber, Text.Kinds.Parts.AskX),
+            .. item.Sheet.Parts.Expressions.Select(
+                (e, i) =>
+                    new Ask(
+                        Fields[i],
+                        AskType.ExactNumber,
+                        Text.Kinds.Parts.AskPart(e.ToString())
+                    )
+            ),
+            .. item.Sheet.Parts.AreEqual
+                ? (Ask[])[]
+                : [new Ask("sum", AskType.ExactNumber, Text.Kinds.Parts.AskSum)],
+        ];
+
+    private static AskOption Offered(Option option) => new(option.Choice.Key, option.Choice.Text);
 
     /// <inheritdoc/>
     protected override ToldSheet Tell(PartsItem item, ItemView view) =>

@@ -64,9 +64,45 @@ internal sealed class PartsSteps(PartsItem item, PartsResponse? response)
                 : [Parts.Expressions[index].At(Truth)],
             response?.Parts[index],
             value => new ExactMeasure(value),
-            WrongParts(item, index, OwnX ?? Truth),
+            [
+                .. WrongParts(item, index, OwnX ?? Truth)
+                    .Concat(response is { X: null, Equation: null } ? FromBefore(index) : [])
+                    // One mistake may lead to several numbers.
+                    .GroupBy(l => l.By.Mistake)
+                    .Select(g => new Lead<ExactMeasure>(
+                        g.First().By,
+                        [.. g.SelectMany(l => l.Answers).Distinct()]
+                    )),
+            ],
             Text.Algebra.Number.LookPart
         );
+
+    // Where only the angle is asked, what went wrong in the lines before shows in it.
+    private IEnumerable<Lead<ExactMeasure>> FromBefore(int index)
+    {
+        LinearExpression part = Parts.Expressions[index];
+        Fraction right = part.At(Truth);
+        return
+        [
+            .. WrongEquations.SelectMany(lead =>
+                At(
+                    lead.By,
+                    lead.Answers.Where(a => a.Equation.Solution is not null)
+                        .Select(a => part.At(a.Equation.Solution!.Value))
+                )
+            ),
+            .. WrongX(Parts).SelectMany(lead => At(lead.By, lead.Answers.Select(a => part.At(a.Value)))),
+        ];
+
+        IEnumerable<Lead<ExactMeasure>> At(MistakeInContext by, IEnumerable<Fraction> measures)
+        {
+            ExactMeasure[] wrong =
+            [
+                .. measures.Where(m => m.IsPositive && m != right).Distinct().Select(m => new ExactMeasure(m)),
+            ];
+            return wrong.Length > 0 ? [new Lead<ExactMeasure>(by, wrong)] : [];
+        }
+    }
 
     internal WrittenNumberStep<ExactMeasure> Sum() =>
         new(

@@ -1,0 +1,154 @@
+using Fractions;
+using FsCheck.Xunit;
+using JauntyCompass.Core.Algebra;
+using JauntyCompass.Core.Demonstrations.Algebra;
+using JauntyCompass.Core.Exercises;
+using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Exercises.Kinds.Parts;
+using JauntyCompass.Core.Lessons;
+using JauntyCompass.Core.Marking;
+using JauntyCompass.Locales;
+using Shouldly;
+using Xunit;
+
+namespace JauntyCompass.Core.Tests.Exercises;
+
+/// <summary>Parts of an angle by algebra. The sums are those of Euclid, Elements I.13 and I.15; 7.G.B.5 of the Common Core State Standards asks for such equations.</summary>
+public class PartsKindTests
+{
+    private static readonly ExerciseKind Kind = ExerciseKinds.Find("parts")!;
+
+    // 3x + 2 and x make a right angle: x is 22, and the angles are 68° and 22°.
+    private static readonly PartsItem RightAngle = Made(PartsFigure.RightAngle, "3x + 2", "x");
+
+    // 2x + 7 and x + 40 make a right angle: x is 14⅓.
+    private static readonly PartsItem Thirds = Made(PartsFigure.RightAngle, "2x + 7", "x + 40");
+
+    private static PartsItem Made(PartsFigure figure, params string[] expressions)
+    {
+        var parts = new AngleParts(
+            figure,
+            [.. expressions.Select(e => AlgebraReader.Expression(e).Value!.Value)]
+        );
+        double[] drawn = [.. parts.At(parts.X!.Value).Select(m => m.ToDouble())];
+        return new PartsItem(
+            Text.Kinds.Parts.Prompt(expressions[0]),
+            new PartsSheet(parts, drawn, 0, EqualMarks: false),
+            0
+        );
+    }
+
+    private static PartsResponse Right(PartsItem item) =>
+        (PartsResponse)
+            Kind.Attempt(item, new("Ada", [], Core.Simulation.Hand.Perfect), new(1));
+
+    private static Mark Marked(PartsItem item, PartsResponse response) =>
+        Kind.Mark(item, response, MarkingRules.Usual);
+
+    [Theory]
+    [InlineData("3x + 2 + x = 90")]
+    [InlineData("x + 3x + 2 = 90°")]
+    [InlineData("90 = 4x + 2")]
+    [InlineData("4x = 88")]
+    [InlineData("4x + 2 − 90 = 0")]
+    [InlineData("2(3x + 2) + 2x = 180")]
+    [InlineData("3x = 90 − 2 − x")]
+    public void An_equation_is_taken_in_any_form_that_shows_the_parts_or_their_sum(string equation) =>
+        Marked(RightAngle, Right(RightAngle) with { Equation = equation })
+            .Verdict.ShouldBe(Verdict.Accepted);
+
+    [Theory]
+    [InlineData("x = 22", "algebra.equation.further-on")]
+    [InlineData("2x = 44", "algebra.equation.further-on")]
+    [InlineData("3x + 2 = 90", "algebra.equation.not-explained")]
+    [InlineData("3x + 2 = x", "mistakes.set-equal.happened")]
+    [InlineData("3x + 2 + x = 180", "mistakes.wrong-whole.happened")]
+    [InlineData("3x ++ 2 = 90", "algebra.reading.number-missing")]
+    public void What_is_none_is_told_why(string equation, string told)
+    {
+        Mark mark = Marked(RightAngle, Right(RightAngle) with { Equation = equation });
+        mark.Verdict.ShouldBe(Verdict.NotYet);
+        mark.Feedback.Happened!.Id.ShouldBe(told);
+    }
+
+    [Theory]
+    [InlineData("43/3", Verdict.Accepted)]
+    [InlineData("14⅓", Verdict.Accepted)]
+    [InlineData("14 1/3", Verdict.Accepted)]
+    [InlineData("14.333…", Verdict.Accepted)]
+    [InlineData("14,3\u0305", Verdict.Accepted)]
+    [InlineData("14.3", Verdict.Near)]
+    [InlineData("14.33", Verdict.Near)]
+    [InlineData("41.3", Verdict.NotYet)]
+    public void An_exact_number_is_one_however_it_is_written_and_a_rounded_one_is_near(
+        string x,
+        Verdict verdict
+    )
+    {
+        Mark mark = Marked(Thirds, Right(Thirds) with { X = x });
+        mark.Steps!.Single(s => s.Step == "x").Verdict.ShouldBe(verdict);
+    }
+
+    // Who goes on rightly from a wrong line has made one mistake.
+    [Fact]
+    public void What_follows_from_a_wrong_line_is_credited()
+    {
+        Mark mark = Marked(
+            RightAngle,
+            Right(RightAngle) with
+            {
+                Equation = "3x + 2 + x = 180",
+                X = "44.5",
+                First = "135.5",
+                Second = "44.5",
+                Sum = "180",
+            }
+        );
+        mark.Verdict.ShouldBe(Verdict.NotYet);
+        mark.LikelyCause.ShouldBe("wrong-whole");
+        mark.Steps!.Where(s => s.Verdict != Verdict.Accepted)
+            .Select(s => s.Step)
+            .ShouldBe(["equation"]);
+    }
+
+    [Theory]
+    [InlineData("22", "gave-x")]
+    [InlineData("135.5", "wrong-whole")]
+    [InlineData("71", "sign-kept")]
+    public void Where_only_the_angle_is_asked_its_cause_is_named(string first, string cause) =>
+        Marked(RightAngle, new PartsResponse(First: first)).LikelyCause.ShouldBe(cause);
+
+    [Theory]
+    [InlineData(AlgebraLines.All, "whole reason equation x first second sum")]
+    [InlineData(AlgebraLines.EquationAndAnswer, "equation x first")]
+    [InlineData(AlgebraLines.AnswerOnly, "first")]
+    public void The_class_says_which_lines_are_asked(AlgebraLines lines, string fields) =>
+        string.Join(
+                ' ',
+                Kind.Present(RightAngle, HouseRules.Usual with { Algebra = lines })
+                    .Asks.Select(a => a.Field)
+            )
+            .ShouldBe(fields);
+
+    [Property(MaxTest = 60)]
+    public void Every_part_is_positive_and_the_parts_make_the_whole(int seed)
+    {
+        var wishes = new SetSpecification([new KindCount("parts", 8)]);
+        foreach (GeneratedItem made in SetGenerator.Generate(wishes, seed).Items)
+        {
+            AngleParts parts = ((PartsItem)made.Item).Sheet.Parts;
+            IReadOnlyList<Fraction> measures = parts.At(parts.X!.Value);
+            measures.ShouldAllBe(m => m > Fraction.Zero);
+            if (parts.Whole is int whole)
+            {
+                measures.Aggregate((a, b) => a + b).ShouldBe(whole);
+            }
+            else
+            {
+                measures[0].ShouldBe(measures[1]);
+            }
+            // What is drawn adds up, too.
+            ((PartsItem)made.Item).Sheet.Drawn.Count.ShouldBe(measures.Count);
+        }
+    }
+}

@@ -278,7 +278,28 @@ public sealed class CalculationTests(JauntyServer server) : IClassFixture<Jaunty
                 tried++;
             }
         }
-        tried.ShouldBe(12);
+        tried.ShouldBe(13);
+    }
+
+    [Theory]
+    [InlineData("3x + 2 + x = 90", "equation", "4x + 2 = 90", null)]
+    [InlineData("14.333…", "number", "14⅓", null)]
+    [InlineData("3x +* 2 = 90", "equation", null, 4)]
+    public async Task A_line_of_algebra_is_read_or_the_place_is_named(
+        string line,
+        string @as,
+        string? read,
+        int? at
+    )
+    {
+        Reply reply = await _visitor.Post(
+            "/api/v1/algebra/lines",
+            new JsonObject { ["line"] = line, ["as"] = @as }
+        );
+        JsonNode body = reply.Body!;
+        ((string?)body["read"]).ShouldBe(read);
+        ((int?)body["at"]).ShouldBe(at);
+        (body["problem"] is null).ShouldBe(at is null);
     }
 
     [Fact]

@@ -25,7 +25,7 @@ test('a set is wished for in sentences, and its items follow each word', async (
   await expect(kinds).toHaveCount(0)
   await expect(page.getByRole('heading', { name: '5 questions' })).toBeVisible()
   await open.click()
-  await expect(kinds.locator('svg.sheet')).toHaveCount(19)
+  await expect(kinds.locator('svg.sheet')).toHaveCount(20)
   await kinds.getByRole('button', { name: 'Choose all' }).click()
   await expect(kinds.getByText('20 kinds, 41 questions')).toBeVisible()
   await kinds.getByRole('button', { name: 'Choose none' }).click()

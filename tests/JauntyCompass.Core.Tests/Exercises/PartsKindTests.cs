@@ -39,8 +39,7 @@ public class PartsKindTests
     }
 
     private static PartsResponse Right(PartsItem item) =>
-        (PartsResponse)
-            Kind.Attempt(item, new("Ada", [], Core.Simulation.Hand.Perfect), new(1));
+        (PartsResponse)Kind.Attempt(item, new("Ada", [], Core.Simulation.Hand.Perfect), new(1));
 
     private static Mark Marked(PartsItem item, PartsResponse response) =>
         Kind.Mark(item, response, MarkingRules.Usual);
@@ -53,7 +52,9 @@ public class PartsKindTests
     [InlineData("4x + 2 − 90 = 0")]
     [InlineData("2(3x + 2) + 2x = 180")]
     [InlineData("3x = 90 − 2 − x")]
-    public void An_equation_is_taken_in_any_form_that_shows_the_parts_or_their_sum(string equation) =>
+    public void An_equation_is_taken_in_any_form_that_shows_the_parts_or_their_sum(
+        string equation
+    ) =>
         Marked(RightAngle, Right(RightAngle) with { Equation = equation })
             .Verdict.ShouldBe(Verdict.Accepted);
 

@@ -68,7 +68,9 @@ internal static class WrittenAnswer
                     o.Text.Equals(answer.Text) || o.Key == answer.Text.Said()
                 ).Key
             ),
-            AskType.Text or AskType.Equation or AskType.ExactNumber => JsonValue.Create(answer.Text.Said()),
+            AskType.Text or AskType.Equation or AskType.ExactNumber => JsonValue.Create(
+                answer.Text.Said()
+            ),
             AskType.Count => JsonValue.Create(
                 (int)(answer.Degrees ?? int.Parse(answer.Text.Said(), null))
             ),

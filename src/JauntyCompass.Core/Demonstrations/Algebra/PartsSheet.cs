@@ -77,9 +77,17 @@ public sealed record PartsSheet(
         if (Parts.Figure == PartsFigure.RightAngle)
         {
             Angle whole = AngleOf(0) with { Measure = new Measure(Drawn.Sum()) };
-            figures.Insert(0, new Figure("whole", whole) { Mark = OpeningMark.Box, HasArms = false });
+            figures.Insert(
+                0,
+                new Figure("whole", whole) { Mark = OpeningMark.Box, HasArms = false }
+            );
         }
-        return new SheetState { Figures = figures, Lines = [.. Rays()], Notes = notes };
+        return new SheetState
+        {
+            Figures = figures,
+            Lines = [.. Rays()],
+            Notes = notes,
+        };
     }
 
     internal static string Id(int index) => $"part-{index}";

@@ -108,6 +108,12 @@ public static class ReadySets
             Of([("figure-angles", 2), ("outline", 4)])
         ),
         new(
+            "algebra",
+            Text.Sets.Ready.Algebra.Title,
+            Text.Sets.Ready.Algebra.Summary,
+            Of([("parts", 6)])
+        ),
+        new(
             "detectives",
             Text.Sets.Ready.Detectives.Title,
             Text.Sets.Ready.Detectives.Summary,

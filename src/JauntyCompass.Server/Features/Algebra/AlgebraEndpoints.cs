@@ -57,9 +57,6 @@ public static class AlgebraEndpoints
         TypedResults.Ok(
             request.As == LineOfAlgebra.Equation
                 ? LineReply.Of(AlgebraReader.Equation(request.Line), e => e.Equation.ToString())
-                : LineReply.Of(
-                    AlgebraReader.Number(request.Line),
-                    n => ExactNumber.Write(n.Value)
-                )
+                : LineReply.Of(AlgebraReader.Number(request.Line), n => ExactNumber.Write(n.Value))
         );
 }

@@ -111,11 +111,7 @@ public sealed class PartsKind()
             new Ask("x", AskType.ExactNumber, Text.Kinds.Parts.AskX),
             .. item.Sheet.Parts.Expressions.Select(
                 (e, i) =>
-                    new Ask(
-                        Fields[i],
-                        AskType.ExactNumber,
-                        Text.Kinds.Parts.AskPart(e.ToString())
-                    )
+                    new Ask(Fields[i], AskType.ExactNumber, Text.Kinds.Parts.AskPart(e.ToString()))
             ),
             .. item.Sheet.Parts.AreEqual
                 ? (Ask[])[]

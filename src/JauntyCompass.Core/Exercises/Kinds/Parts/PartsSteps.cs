@@ -91,14 +91,18 @@ internal sealed class PartsSteps(PartsItem item, PartsResponse? response)
                         .Select(a => part.At(a.Equation.Solution!.Value))
                 )
             ),
-            .. WrongX(Parts).SelectMany(lead => At(lead.By, lead.Answers.Select(a => part.At(a.Value)))),
+            .. WrongX(Parts)
+                .SelectMany(lead => At(lead.By, lead.Answers.Select(a => part.At(a.Value)))),
         ];
 
         IEnumerable<Lead<ExactMeasure>> At(MistakeInContext by, IEnumerable<Fraction> measures)
         {
             ExactMeasure[] wrong =
             [
-                .. measures.Where(m => m.IsPositive && m != right).Distinct().Select(m => new ExactMeasure(m)),
+                .. measures
+                    .Where(m => m.IsPositive && m != right)
+                    .Distinct()
+                    .Select(m => new ExactMeasure(m)),
             ];
             return wrong.Length > 0 ? [new Lead<ExactMeasure>(by, wrong)] : [];
         }

@@ -27,10 +27,13 @@ public sealed class PartsKind()
             Difficulty = 5,
             Varieties = Varieties.Length,
             IsMeasured = false,
+            // The measure only varies it, and every one is looked at: a few are enough.
+            LeastMeasure = 60,
+            MostMeasure = 65,
         }
     )
 {
-    private static readonly (PartsFigure Figure, int Count)[] Varieties =
+    private static readonly (PartsFigure Figure, int Count)[] Figures =
     [
         (PartsFigure.RightAngle, 2),
         (PartsFigure.StraightLine, 2),
@@ -42,25 +45,28 @@ public sealed class PartsKind()
         (PartsFigure.StraightLine, 3),
     ];
 
+    private static readonly (PartsFigure Figure, int Count, PartsNumbers Numbers)[] Varieties =
+    [
+        .. Enum.GetValues<PartsNumbers>()
+            .SelectMany(numbers => Figures.Select(f => (f.Figure, f.Count, numbers))),
+    ];
+
     private static readonly string[] Fields = ["first", "second", "third"];
 
     /// <inheritdoc/>
     public override Item Propose(ItemPlan plan)
     {
-        (PartsFigure figure, int count) = plan.InTurn(Varieties);
-        PartsNumbers numbers = (PartsNumbers)(
-            (plan.Rotation.Item + plan.Random.Below(3)) % Enum.GetValues<PartsNumbers>().Length
-        );
+        (PartsFigure figure, int count, PartsNumbers numbers) = plan.InTurn(Varieties);
         bool toScale = plan.Random.Chance(0.6);
         bool marks = plan.Random.Chance(0.5);
-        AngleParts parts = PartsProposal.Make(figure, count, numbers, plan.Own);
+        int asked = plan.Own.Below(count);
+        AngleParts parts = PartsProposal.Make(figure, count, numbers, asked, plan.Own);
         var sheet = new PartsSheet(
             parts,
             PartsProposal.Drawn(parts, toScale, plan.Own),
             Tilted(figure, plan),
             figure == PartsFigure.Bisected && marks
         );
-        int asked = plan.Own.Below(count);
         Message prompt = Text.Kinds.Parts.Prompt(parts.Expressions[asked].ToString());
         if (figure == PartsFigure.Bisected && !marks)
         {

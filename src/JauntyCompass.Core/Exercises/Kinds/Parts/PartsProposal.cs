@@ -28,7 +28,10 @@ internal static class PartsProposal
     // Larger numbers in an expression frighten and teach nothing.
     private const int MostConstant = 40;
 
-    private static readonly Fraction[] Simple = [new(1, 2), new(1, 3), new(3, 2)];
+    private const int Sixth = 6;
+
+    // Halves, thirds and three halves, in sixths.
+    private static readonly int[] Simple = [3, 2, 9];
 
     private static readonly int[] NotOfThree = [1, 2, 4, 5];
 
@@ -36,17 +39,19 @@ internal static class PartsProposal
     /// <param name="figure">How they belong together.</param>
     /// <param name="count">How many, 2 or 3.</param>
     /// <param name="numbers">What comes out.</param>
+    /// <param name="asked">Which of them is asked, from 0.</param>
     /// <param name="random">Where the numbers come from.</param>
     internal static AngleParts Make(
         PartsFigure figure,
         int count,
         PartsNumbers numbers,
+        int asked,
         SeededRandom random
     )
     {
         for (int i = 0; i < Tries; i++)
         {
-            if (Try(figure, count, numbers, random) is AngleParts parts)
+            if (Try(figure, count, numbers, asked, random) is AngleParts parts)
             {
                 return parts;
             }
@@ -54,10 +59,12 @@ internal static class PartsProposal
         throw new InvalidOperationException($"No {numbers} parts of {figure} in {Tries} tries.");
     }
 
+    // In whole numbers until it fits: all that is multiplied is a number of sixths, and x a number of halves or thirds.
     private static AngleParts? Try(
         PartsFigure figure,
         int count,
         PartsNumbers numbers,
+        int asked,
         SeededRandom random
     )
     {
@@ -74,69 +81,134 @@ internal static class PartsProposal
             PartsNumbers.WholeAngles => random.Between(2, 3),
             _ => 3,
         };
-        Fraction[] times =
-        [
-            .. Enumerable.Range(0, count).Select(_ => Coefficient(numbers, below, random)),
-        ];
+        Span<int> sixths = stackalloc int[count];
+        int all = 0;
+        for (int i = 0; i < count; i++)
+        {
+            all += sixths[i] = Coefficient(numbers, below, random);
+        }
         // So large that the parts come out about as large as the whole lets them.
-        double largest = equal
-            ? 90 / times[0].ToDouble()
-            : 1.2 * whole / times.Sum(t => t.ToDouble());
-        int most = (int)Math.Min(60, largest) * below;
+        int largest = equal ? 90 * Sixth / sixths[0] : 6 * whole * Sixth / (5 * all);
         int least = 4 * below;
-        var x = new Fraction(most > least ? random.Between(least, most) : least, below);
-        var expressions = new LinearExpression[count];
-        Fraction measure = Fraction.Zero;
+        int most = Math.Min(60, largest) * below;
+        int x = most > least ? random.Between(least, most) : least;
+        if (numbers != PartsNumbers.Whole && x % below == 0)
+        {
+            return null;
+        }
+        // A degree is so many of the units in which the measures are.
+        int degree = Sixth * below;
+        Span<int> constants = stackalloc int[count];
+        Span<int> measures = stackalloc int[count];
+        int sum = 0;
         for (int i = 0; i < count - 1; i++)
         {
-            Fraction constant = random.Chance(0.3) ? 0 : random.Between(-30, MostConstant);
-            expressions[i] = new LinearExpression(times[i], constant);
-            measure += expressions[i].At(x);
+            constants[i] = random.Chance(0.3) ? 0 : random.Between(-30, MostConstant);
+            sum += measures[i] = sixths[i] * x + constants[i] * degree;
         }
         // The last one is what is left, or what is equal.
-        Fraction last = equal ? measure : whole - measure;
-        expressions[^1] = new LinearExpression(times[^1], last - times[^1] * x);
-        var parts = new AngleParts(figure, expressions);
-        return Fits(parts, x, numbers) ? parts : null;
+        measures[^1] = equal ? measures[0] : whole * degree - sum;
+        int rest = measures[^1] - sixths[^1] * x;
+        constants[^1] = rest / degree;
+        if (
+            rest % degree != 0
+            || !Fits(figure, numbers, sixths, constants, measures, x, degree)
+            || !Shows(equal, numbers, asked, sixths, constants, measures, x, degree)
+        )
+        {
+            return null;
+        }
+        var expressions = new LinearExpression[count];
+        for (int i = 0; i < count; i++)
+        {
+            expressions[i] = new(new Fraction(sixths[i], Sixth), constants[i]);
+        }
+        return new AngleParts(figure, expressions);
     }
 
-    // What must be multiplied so that it comes out as it is wanted.
-    private static Fraction Coefficient(PartsNumbers numbers, int below, SeededRandom random) =>
+    // What x is multiplied by so that it comes out as it is wanted, in sixths.
+    private static int Coefficient(PartsNumbers numbers, int below, SeededRandom random) =>
         numbers switch
         {
-            PartsNumbers.WholeAngles => below * random.Between(1, 2),
-            PartsNumbers.Repeating => NotOfThree[random.Below(NotOfThree.Length)],
+            PartsNumbers.WholeAngles => Sixth * below * random.Between(1, 2),
+            PartsNumbers.Repeating => Sixth * NotOfThree[random.Below(NotOfThree.Length)],
             // Simple fractions come now and then.
-            _ => random.Chance(0.8) ? random.Between(1, 5) : Simple[random.Below(Simple.Length)],
+            _ => random.Chance(0.8)
+                ? Sixth * random.Between(1, 5)
+                : Simple[random.Below(Simple.Length)],
         };
 
-    private static bool Fits(AngleParts parts, Fraction x, PartsNumbers numbers)
+    private static bool Fits(
+        PartsFigure figure,
+        PartsNumbers numbers,
+        ReadOnlySpan<int> sixths,
+        ReadOnlySpan<int> constants,
+        ReadOnlySpan<int> measures,
+        int x,
+        int degree
+    )
     {
-        IReadOnlyList<Fraction> measures = parts.At(x);
-        int most = parts.Figure switch
+        bool equal = figure is PartsFigure.Bisected or PartsFigure.Opposite;
+        int most = figure switch
         {
             PartsFigure.Bisected => 80,
             PartsFigure.Reflex => 320,
             PartsFigure.FullTurn => 200,
             _ => 155,
         };
-        return parts.X == x
-            && numbers == PartsNumbers.Whole == x.Denominator.IsOne
-            && parts.Expressions.Count(e => e.HasX) == parts.Expressions.Count
-            && parts.Expressions.All(e =>
-                e.Constant.Denominator.IsOne && e.Constant.Abs() <= MostConstant
-            )
-            && parts.Expressions.Distinct().Count() == parts.Expressions.Count
-            && measures.All(m => m >= LeastPart && m <= most)
-            && (parts.AreEqual || measures.Distinct().Count() == measures.Count)
-            && measures.All(m => m != x)
-            && numbers switch
+        for (int i = 0; i < sixths.Length; i++)
+        {
+            bool fits =
+                Math.Abs(constants[i]) <= MostConstant
+                && measures[i] >= LeastPart * degree
+                && measures[i] <= most * degree
+                // x itself would be given for the angle and be right.
+                && measures[i] != Sixth * x
+                && numbers != PartsNumbers.Repeating == (measures[i] % degree == 0);
+            if (!fits)
             {
-                PartsNumbers.Whole or PartsNumbers.WholeAngles => measures.All(m =>
-                    m.Denominator.IsOne
-                ),
-                _ => measures.All(m => !m.Denominator.IsOne),
-            };
+                return false;
+            }
+            for (int j = 0; j < i; j++)
+            {
+                bool alike = sixths[i] == sixths[j];
+                if (alike && (equal || constants[i] == constants[j]))
+                {
+                    return false;
+                }
+                // Parts that are as large as each other could be set equal.
+                if (!equal && measures[i] == measures[j])
+                {
+                    return false;
+                }
+            }
+        }
+        return true;
+    }
+
+    // Whether the slips that are made with numbers would show, so that an item keeps what its variety promises.
+    private static bool Shows(
+        bool equal,
+        PartsNumbers numbers,
+        int asked,
+        ReadOnlySpan<int> sixths,
+        ReadOnlySpan<int> constants,
+        ReadOnlySpan<int> measures,
+        int x,
+        int degree
+    )
+    {
+        bool notPutBack = false;
+        bool cutOff = numbers != PartsNumbers.Repeating || x % 3 == 2;
+        int moved = 0;
+        for (int i = 0; i < sixths.Length; i++)
+        {
+            notPutBack |= i != asked && sixths[i] + Sixth * constants[i] > 0;
+            // Two thirds are rounded up and cut off down.
+            cutOff |= measures[i] % degree == 2 * degree / 3;
+            moved += constants[i];
+        }
+        return notPutBack && cutOff && (equal ? constants[0] != 0 : moved != 0);
     }
 
     /// <summary>The measures as they are drawn: true ones, or ones that nothing can be told from.</summary>

@@ -46,7 +46,6 @@ test('pictures of the Board at work', async ({ page }) => {
   await page.goto('/board?show=full-circle-turn&measure=235&instrument=full-circle-one-scale&end=90')
   await page.getByRole('button', { name: 'Count', exact: true }).click()
   await page.keyboard.press('Space')
-  await shot(page, 'board-full-circle')
   await page.getByRole('button', { name: 'View' }).click()
   await page.getByLabel('Ink for a dark room').check()
   await page.keyboard.press('Escape')
@@ -123,13 +122,26 @@ test('pictures of the Desk and the Bench', async ({ page, browser, baseURL }) =>
 test('pictures of unlike kinds on the Bench', async ({ page, browser, baseURL }) => {
   await signIn(page)
   const pin = await addStudent(page, 'Orla')
-  const { id } = await give(page, ['measure', 'find-mistake'], { theme: 'harbour', from: 30, to: 80 })
+  const { id } = await give(page, ['measure', 'find-mistake', 'parts'], {
+    theme: 'harbour',
+    from: 30,
+    to: 80,
+  })
   const bench = await (
     await browser.newContext({ baseURL, viewport: { width: 1280, height: 800 } })
   ).newPage()
   await join(bench, 'Orla', pin, id)
   await bench.getByRole('button', { name: 'Question 2', exact: true }).click()
   await shot(bench, 'bench-find-mistake')
+
+  await bench.getByRole('button', { name: 'Question 3', exact: true }).click()
+  await bench.getByRole('radio', { name: 'They make 90° together.' }).click()
+  const equation = bench.getByLabel('Your equation')
+  await equation.fill('3x + * 2 = 90')
+  await expect(bench.getByText(/is missing after/)).toBeVisible()
+  await equation.scrollIntoViewIfNeeded()
+  await bench.mouse.wheel(0, 120)
+  await shot(bench, 'bench-algebra')
 
   await bench.getByRole('button', { name: 'Bench' }).click()
   await bench.getByLabel('Language').selectOption('es')

@@ -5,6 +5,7 @@ using JauntyCompass.Core.Demonstrations.Algebra;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Kinds.Parts;
+using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Locales;
@@ -130,6 +131,30 @@ public class PartsKindTests
                     .Asks.Select(a => a.Field)
             )
             .ShouldBe(fields);
+
+    // With so many kinds and instruments only some measures of each are looked at; of the few that this kind has none were left.
+    [Theory]
+    [InlineData(632820)]
+    [InlineData(815944)]
+    public void It_has_items_in_a_set_of_everything_with_many_instruments(int seed)
+    {
+        Protractor half = InstrumentCatalogue.DeskHalfCircle;
+        Protractor[] own =
+        [
+            .. Enumerable
+                .Range(0, 12)
+                .Select(i => half with { Id = $"own-{i}", EdgeRadius = half.EdgeRadius - i / 4.0 }),
+        ];
+        var wishes = new SetSpecification(
+            [.. ExerciseKinds.All.Select(k => new KindCount(k.Key, 3))],
+            To: 359,
+            Tolerance: 1.5,
+            Instrument: own[0].Id,
+            MoreInstruments: [.. own.Skip(1).Select(p => p.Id)],
+            OwnInstruments: own
+        );
+        SetGenerator.Generate(wishes, seed).Items.Count(i => i.Item is PartsItem).ShouldBe(3);
+    }
 
     [Property(MaxTest = 60)]
     public void Every_part_is_positive_and_the_parts_make_the_whole(int seed)

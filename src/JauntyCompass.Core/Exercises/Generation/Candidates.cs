@@ -131,11 +131,16 @@ internal sealed class Candidates
                 kind.Facts.OfAnyKind ? specification.AngleKinds : null,
                 specification.Tolerance
             );
+            List<int> lookedAt =
+            [
+                .. measures.Where((_, m) => stride <= 1 || (m + i) % stride == 0),
+            ];
+            // Of a kind with few measures none may be left.
             List<ItemPredictions> own =
             [
-                .. measures
-                    .Where((_, m) => stride <= 1 || (m + i) % stride == 0)
-                    .Select(m => ItemPredictions.At(m, settings)),
+                .. (lookedAt.Count > 0 ? lookedAt : measures).Select(m =>
+                    ItemPredictions.At(m, settings)
+                ),
             ];
             predicted[(kind.Key, variety, instrument.Id)] = own;
             known.UnionWith(own.SelectMany(f => f.Steps).SelectMany(step => step.Answers.Keys));

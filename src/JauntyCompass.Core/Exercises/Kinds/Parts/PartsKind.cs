@@ -25,11 +25,10 @@ public sealed class PartsKind()
         )
         {
             Difficulty = 5,
-            Varieties = Varieties.Length,
+            Varieties = Enum.GetValues<PartsNumbers>().Length,
             IsMeasured = false,
-            // The measure only varies it, and every one is looked at: a few are enough.
-            LeastMeasure = 60,
-            MostMeasure = 65,
+            LeastMeasure = FirstMeasure,
+            MostMeasure = FirstMeasure + Figures.Length - 1,
         }
     )
 {
@@ -45,18 +44,18 @@ public sealed class PartsKind()
         (PartsFigure.StraightLine, 3),
     ];
 
-    private static readonly (PartsFigure Figure, int Count, PartsNumbers Numbers)[] Varieties =
-    [
-        .. Enum.GetValues<PartsNumbers>()
-            .SelectMany(numbers => Figures.Select(f => (f.Figure, f.Count, numbers))),
-    ];
+    // The measure of an item only varies it: each stands for a figure, so that the set takes those at which its mistakes show.
+    private const int FirstMeasure = 60;
 
     private static readonly string[] Fields = ["first", "second", "third"];
 
     /// <inheritdoc/>
     public override Item Propose(ItemPlan plan)
     {
-        (PartsFigure figure, int count, PartsNumbers numbers) = plan.InTurn(Varieties);
+        (PartsFigure figure, int count) = Figures[
+            ((int)plan.Angle.Measure.Degrees - FirstMeasure) % Figures.Length
+        ];
+        PartsNumbers numbers = plan.InTurn(Enum.GetValues<PartsNumbers>());
         bool toScale = plan.Random.Chance(0.6);
         bool marks = plan.Random.Chance(0.5);
         int asked = plan.Own.Below(count);

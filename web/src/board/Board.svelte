@@ -35,6 +35,7 @@
   const window_ = $derived(
     windowAt(script?.window ?? { left: -110, bottom: -60, width: 220, height: 120 }, session.view),
   )
+  const hasArms = $derived(stage.settled.figures.some((figure) => figure.hasArms !== false))
   const laid = $derived(
     stage.settled.instruments.find((i) => i.id === session.touched) ?? stage.settled.instruments[0],
   )
@@ -195,7 +196,7 @@
           warnings={script && stage.at === 0 && !stage.free ? script.warnings.map((w) => w.text) : []}
           onread={() => (session.failure = '')}
         />
-        {#if session.ready && !choices.now.met && !options.projecting}
+        {#if session.ready && !choices.now.met && !options.projecting && (laid || hasArms)}
           <FirstMinute hasInstrument={Boolean(laid)} ontake={() => session.take(session.wanted.instrument)} />
         {/if}
       {/snippet}

@@ -46,7 +46,7 @@
     color: inherit;
     font-size: var(--type-3);
   }
-  @media (max-height: 34rem) {
+  @media (max-height: 38rem) {
     p {
       display: none;
     }

@@ -167,6 +167,18 @@
     height: 12px;
     border: 1px solid var(--ink);
   }
+  /* Where there is no room beside the name, how many have begun stands below it. */
+  @media (max-width: 600px) {
+    .given {
+      grid-template-columns: minmax(0, 1fr);
+    }
+    .count,
+    .bar {
+      grid-area: auto;
+      grid-column: 1;
+      justify-self: start;
+    }
+  }
   i {
     display: block;
     height: 100%;

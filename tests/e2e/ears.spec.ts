@@ -193,7 +193,7 @@ const works: Record<string, Work> = {
     await student.write('x =', x)
     for (const { text, times, number } of parts)
       await student.write(new RegExp(`^The angle ${escaped(text)}$`), `${times}·(${x}) + ${number}`)
-    if (whole) await student.write('All parts added up', whole)
+    if (whole) await student.write('All the parts added up', whole)
   },
   'find-mistake': async (student, made) => {
     expect(await student.sheet()).toMatch(/centre mark .* zero line .*\. Arm \w\w: /)

@@ -9,8 +9,6 @@ namespace JauntyCompass.Core.Algebra;
 /// </summary>
 public static class AlgebraSlips
 {
-    private static readonly int[] Wholes = [90, 180, 360];
-
     // 14.6 for 14.666…: so many decimals are written at most.
     private const int MostDecimals = 2;
 
@@ -27,12 +25,12 @@ public static class AlgebraSlips
 
     /// <summary>Equal angles, added up to a whole.</summary>
     public static IReadOnlyList<LinearEquation> AddedEqual(AngleParts parts) =>
-        parts.AreEqual ? [.. Wholes.Select(parts.MakingUp)] : [];
+        parts.AreEqual ? [.. AngleParts.Wholes.Select(parts.MakingUp)] : [];
 
     /// <summary>Parts of one whole, added up to another one; a right angle is taken for granted by a mistake of its own.</summary>
     public static IReadOnlyList<LinearEquation> WrongWhole(AngleParts parts) =>
         parts.Whole is int whole
-            ? [.. Wholes.Where(w => w != whole && w != 90).Select(parts.MakingUp)]
+            ? [.. AngleParts.Wholes.Where(w => w != whole && w != 90).Select(parts.MakingUp)]
             : [];
 
     /// <summary>Parts of something else, taken for parts of a right angle that has no box.</summary>
@@ -71,7 +69,7 @@ public static class AlgebraSlips
     /// <summary>A repeating decimal with its end cut off; what is also rounded rightly is no mistake of this kind.</summary>
     public static IReadOnlyList<Fraction> CutOff(Fraction exact)
     {
-        if (!Repeats(exact))
+        if (!ExactNumber.Repeats(exact))
         {
             return [];
         }
@@ -94,19 +92,6 @@ public static class AlgebraSlips
     /// <summary>A part into which x was not put back: its number alone, or with x taken for one.</summary>
     public static IReadOnlyList<Fraction> NotPutBack(LinearExpression part, Fraction measure) =>
         Wrong([part.Constant, part.At(Fraction.One)], measure);
-
-    private static bool Repeats(Fraction number)
-    {
-        BigInteger below = number.Denominator;
-        foreach (int factor in (int[])[2, 5])
-        {
-            while (below % factor == 0)
-            {
-                below /= factor;
-            }
-        }
-        return !below.IsOne;
-    }
 
     // An angle or an x of nothing or less would be seen to be wrong.
     private static IReadOnlyList<Fraction> Wrong(IEnumerable<Fraction> found, Fraction? right) =>

@@ -30,14 +30,20 @@ public enum PartsFigure
 /// <param name="Expressions">Their measures, side by side anticlockwise; two or three.</param>
 public sealed record AngleParts(PartsFigure Figure, IReadOnlyList<LinearExpression> Expressions)
 {
+    /// <summary>The wholes that parts of an angle make, in degrees: a right angle, a straight one, a full turn.</summary>
+    public static IReadOnlyList<int> Wholes { get; } = [90, 180, 360];
+
     /// <summary>Whether they are equal; else they make a whole.</summary>
     [JsonIgnore]
-    public bool AreEqual => Figure is PartsFigure.Bisected or PartsFigure.Opposite;
+    public bool AreEqual => Whole is null;
 
     /// <summary>The whole they make, in degrees; null where they are equal.</summary>
     [JsonIgnore]
-    public int? Whole =>
-        Figure switch
+    public int? Whole => WholeOf(Figure);
+
+    /// <summary>The whole that the angles of a figure make, in degrees; null where they are equal.</summary>
+    public static int? WholeOf(PartsFigure figure) =>
+        figure switch
         {
             PartsFigure.RightAngle => 90,
             PartsFigure.StraightLine => 180,
@@ -60,6 +66,12 @@ public sealed record AngleParts(PartsFigure Figure, IReadOnlyList<LinearExpressi
 
     /// <summary>The equation that would hold if they made up a whole.</summary>
     public LinearEquation MakingUp(int whole) => new(Sum, LinearExpression.Of(whole));
+
+    /// <summary>An equation as it is written of them: part by part where one side is their sum.</summary>
+    public string Write(LinearEquation equation) =>
+        equation.Left == Sum
+            ? $"{string.Join(" + ", Expressions.Select(e => e.X.IsNegative ? $"({e})" : e.ToString()))} = {equation.Right}"
+            : equation.ToString();
 
     /// <summary>Their measures in degrees where x has a value.</summary>
     public IReadOnlyList<Fraction> At(Fraction x) => [.. Expressions.Select(e => e.At(x))];

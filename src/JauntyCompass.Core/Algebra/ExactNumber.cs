@@ -48,6 +48,33 @@ public static class ExactNumber
             ? Fraction.FromDecimal(Math.Round((decimal)number, Decimals))
             : throw new ArgumentOutOfRangeException(nameof(number));
 
+    /// <summary>Whether it goes on for ever as a decimal, as a third does.</summary>
+    public static bool Repeats(Fraction number)
+    {
+        BigInteger below = number.Denominator;
+        foreach (int factor in (int[])[2, 5])
+        {
+            while (below % factor == 0)
+            {
+                below /= factor;
+            }
+        }
+        return !below.IsOne;
+    }
+
+    // So many decimals a number is written with.
+    private const int Thousand = 1000;
+
+    /// <summary>Whether it is written as a decimal: it ends within three, and no fraction of one character says it.</summary>
+    public static bool IsDecimal(Fraction number) =>
+        !number.Denominator.IsOne
+        && (number * Thousand).Denominator.IsOne
+        && Vulgar(Rest(number)) is null;
+
+    // What is left beside the whole, without a sign.
+    private static Fraction Rest(Fraction number) =>
+        new Fraction(number.Numerator % number.Denominator, number.Denominator).Abs();
+
     /// <summary>The character of a fraction; null where it has none.</summary>
     internal static char? Vulgar(Fraction fraction) =>
         Characters.TryGetValue(fraction, out char character) ? character : null;
@@ -58,7 +85,7 @@ public static class ExactNumber
         string sign = number.IsNegative ? "−" : "";
         Fraction size = number.Abs();
         BigInteger whole = BigInteger.Divide(size.Numerator, size.Denominator);
-        Fraction rest = size - new Fraction(whole);
+        Fraction rest = Rest(number);
         if (rest.IsZero)
         {
             return sign + whole.ToString(CultureInfo.InvariantCulture);

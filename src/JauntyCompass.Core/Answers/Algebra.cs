@@ -29,22 +29,11 @@ public sealed record EquationAnswer(LinearEquation Equation) : ExactAnswer
 public sealed record UnknownValue(Fraction Value) : ExactAnswer
 {
     /// <inheritdoc/>
-    public override Message Text => Locales.Text.Algebra.XIs(ExactNumber.Write(Value));
+    public override Message Text =>
+        ExactNumber.IsDecimal(Value)
+            ? Locales.Text.Algebra.XIsDecimal((double)Value)
+            : Locales.Text.Algebra.XIs(ExactNumber.Write(Value));
 
     /// <inheritdoc/>
     public override int UsualWrong => 120;
-}
-
-/// <summary>The measure of an angle that is worked out exactly, such as 14⅓°.</summary>
-/// <param name="Value">The number of degrees.</param>
-public sealed record ExactMeasure(Fraction Value) : ExactAnswer
-{
-    /// <inheritdoc/>
-    public override double? Degrees => Value.ToDouble();
-
-    /// <inheritdoc/>
-    public override Message Text => Locales.Text.Algebra.Measure(ExactNumber.Write(Value));
-
-    /// <inheritdoc/>
-    public override int UsualWrong => 180;
 }

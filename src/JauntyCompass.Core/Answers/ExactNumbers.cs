@@ -4,7 +4,7 @@ using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Answers;
 
-/// <summary>A number of degrees that is worked out: 7 is wrong where 7½ is right.</summary>
+/// <summary>A number of degrees that is worked out: 7 is wrong where 7½ is right, and 14.3 where 14⅓ is.</summary>
 /// <param name="Value">The number.</param>
 public sealed record ExactDegrees(Fraction Value) : ExactAnswer
 {
@@ -12,10 +12,17 @@ public sealed record ExactDegrees(Fraction Value) : ExactAnswer
     public static ExactDegrees Typed(double degrees) => new(ExactNumber.Typed(degrees));
 
     /// <inheritdoc/>
-    public override double? Degrees => Value.ToDouble();
+    public override double? Degrees => (double)Value;
 
     /// <inheritdoc/>
-    public override Message Text => Locales.Text.Units.Degrees(Value.ToDouble());
+    public override Message Text =>
+        // Degrees are written to a tenth elsewhere; here more decimals are another answer.
+        (Value * 10)
+            .Denominator
+            .IsOne
+            ? Locales.Text.Units.Degrees((double)Value)
+        : ExactNumber.IsDecimal(Value) ? Locales.Text.Algebra.DecimalMeasure((double)Value)
+        : Locales.Text.Algebra.Measure(ExactNumber.Write(Value));
 
     /// <inheritdoc/>
     public override int UsualWrong => 360;
@@ -29,7 +36,7 @@ public sealed record Count(Fraction Value) : ExactAnswer
     public static Count Typed(double number) => new(ExactNumber.Typed(number));
 
     /// <inheritdoc/>
-    public override Message Text => Locales.Text.Units.Number(Value.ToDouble());
+    public override Message Text => Locales.Text.Units.Number((double)Value);
 
     /// <inheritdoc/>
     public override int UsualWrong => 10;

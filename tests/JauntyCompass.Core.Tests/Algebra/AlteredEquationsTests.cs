@@ -106,7 +106,7 @@ public partial class AlteredEquationsTests
         {
             return null;
         }
-        double at = x.ToDouble();
+        double at = (double)x;
         double? here = Difference(at);
         double? there = Difference(at + 1);
         return here is null || there is null
@@ -128,10 +128,7 @@ public partial class AlteredEquationsTests
                         "(" + value.ToString("F12", CultureInfo.InvariantCulture) + ")",
                         StringComparison.Ordinal
                     );
-                return Convert.ToDouble(
-                    evaluator.Compute(plain, null),
-                    CultureInfo.InvariantCulture
-                );
+                return (double)evaluator.Compute($"Convert({plain}, 'System.Double')", null);
             }
             catch (Exception e)
                 when (e

@@ -29,7 +29,7 @@ public class AnswerTypesTests
     {
         double typed = (double)(10 * whole + tenths % 10) / 10;
         ExactNumber.Typed(typed).ShouldBe(new Fraction(10 * whole + tenths % 10, 10));
-        ExactNumber.Typed(typed).ToDouble().ShouldBe(typed);
+        ((double)ExactNumber.Typed(typed)).ShouldBe(typed);
     }
 
     [Theory]

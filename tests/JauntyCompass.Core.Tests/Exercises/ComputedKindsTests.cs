@@ -10,6 +10,8 @@ using JauntyCompass.Core.Exercises.Kinds.Reflex;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Randomness;
+using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Wording;
 using JauntyCompass.Locales;
 using Shouldly;
@@ -175,6 +177,20 @@ public class ComputedKindsTests
         Mark unseen = Marked(item, new BothArmsResponse(64, 116, "yes"));
         Of(unseen, "agree").ShouldBe(Verdict.NotYet);
         unseen.Credit!.Value.ShouldBeLessThan(second.Credit!.Value);
+    }
+
+    // The zero line lies along both arms of a straight angle: which one was meant is not to be told.
+    [Fact]
+    public void A_straight_angle_is_measured_from_both_arms_and_accepted()
+    {
+        foreach (Protractor instrument in InstrumentsFor("both-arms"))
+        {
+            var item = new BothArmsItem(Any.Prompt, instrument, Standing(180), Names);
+            Response right = ExerciseKinds
+                .Of(item)
+                .Attempt(item, new SimulatedStudent("Ada", [], Hand.Perfect), new SeededRandom(1));
+            Marked(item, right).Verdict.ShouldBe(Verdict.Accepted, instrument.Id);
+        }
     }
 
     [Fact]

@@ -31,12 +31,7 @@ public class PartsKindTests
             figure,
             [.. expressions.Select(e => AlgebraReader.Expression(e).Value!.Value)]
         );
-        double[] drawn = [.. parts.At(parts.X!.Value).Select(m => m.ToDouble())];
-        return new PartsItem(
-            Text.Kinds.Parts.Prompt(expressions[0]),
-            new PartsSheet(parts, drawn, 0, EqualMarks: false),
-            0
-        );
+        return new PartsItem(Text.Kinds.Parts.Prompt(expressions[0]), PartsSheet.ToScale(parts), 0);
     }
 
     private static PartsResponse Right(PartsItem item) =>
@@ -173,8 +168,17 @@ public class PartsKindTests
             {
                 measures[0].ShouldBe(measures[1]);
             }
-            // What is drawn adds up, too.
-            ((PartsItem)made.Item).Sheet.Drawn.Count.ShouldBe(measures.Count);
+            // What is drawn adds up, too, and shows opposite angles as they are.
+            IReadOnlyList<double> drawn = ((PartsItem)made.Item).Sheet.Drawn;
+            drawn.Count.ShouldBe(measures.Count);
+            if (parts.Whole is int all)
+            {
+                drawn.Sum().ShouldBe(all, 1e-9);
+            }
+            else if (parts.Figure == PartsFigure.Opposite)
+            {
+                drawn[0].ShouldBe(drawn[1]);
+            }
         }
     }
 }

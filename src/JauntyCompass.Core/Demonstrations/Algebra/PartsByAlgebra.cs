@@ -31,11 +31,8 @@ public sealed class PartsByAlgebra()
     private const double LineHeight = 15;
     private const double LineWidth = 92;
 
-    private static readonly PartsSheet Usual = new(
-        new AngleParts(PartsFigure.RightAngle, [new(2, 7), new(1, 40)]),
-        [107.0 / 3, 163.0 / 3],
-        0,
-        EqualMarks: false
+    private static readonly PartsSheet Usual = PartsSheet.ToScale(
+        new AngleParts(PartsFigure.RightAngle, [new(2, 7), new(1, 40)])
     );
 
     /// <inheritdoc/>
@@ -83,14 +80,14 @@ public sealed class PartsByAlgebra()
                 Text.Demonstrations.Labels.Round,
                 Text.Demonstrations.Algebra.Round(
                     ExactNumber.Write(measure),
-                    Math.Round(measure.ToDouble(), 1)
+                    Math.Round((double)measure, 1)
                 )
             );
         }
         return board.Script(
             "parts-by-algebra",
             Text.Demonstrations.Algebra.Named(wanted),
-            measure.ToDouble()
+            (double)measure
         );
     }
 
@@ -110,10 +107,10 @@ public sealed class PartsByAlgebra()
     {
         LinearEquation equation = parts.Equation;
         int line = 0;
-        WriteLine(board, line++, InParts(parts));
-        board.Step(
+        Line(
             "equation",
             Text.Demonstrations.Labels.Equation,
+            parts.Write(equation),
             parts.AreEqual
                 ? Text.Demonstrations.Algebra.EquationEqual
                 : Text.Demonstrations.Algebra.EquationSum
@@ -123,60 +120,48 @@ public sealed class PartsByAlgebra()
         {
             equation = new LinearEquation(equation.Right, equation.Left);
         }
-        if (equation.Right.HasX)
-        {
-            LinearExpression taken = new(equation.Right.X, 0);
-            equation = new(equation.Left - taken, equation.Right - taken);
-            WriteLine(board, line++, equation.ToString());
-            board.Step(
-                "collect",
-                Text.Demonstrations.Labels.Collect,
-                Text.Demonstrations.Algebra.TakeX(taken.ToString())
-            );
-        }
-        else
-        {
-            WriteLine(board, line++, equation.ToString());
-            board.Step(
-                "collect",
-                Text.Demonstrations.Labels.Collect,
-                Text.Demonstrations.Algebra.Collect(
-                    new LinearExpression(equation.Left.X, 0).ToString()
-                )
-            );
-        }
+        LinearExpression taken = new(equation.Right.X, 0);
+        equation = new(equation.Left - taken, equation.Right - taken);
+        Line(
+            "collect",
+            Text.Demonstrations.Labels.Collect,
+            equation.ToString(),
+            taken.HasX
+                ? Text.Demonstrations.Algebra.TakeX(taken.ToString())
+                : Text.Demonstrations.Algebra.Collect
+        );
         Fraction constant = equation.Left.Constant;
         if (!constant.IsZero)
         {
             var moved = LinearExpression.Of(constant);
             equation = new(equation.Left - moved, equation.Right - moved);
-            WriteLine(board, line++, equation.ToString());
             string size = ExactNumber.Write(constant.Abs());
-            board.Step(
+            Line(
                 "both-sides",
                 Text.Demonstrations.Labels.BothSides,
+                equation.ToString(),
                 constant.IsPositive
                     ? Text.Demonstrations.Algebra.TakeAway(size)
                     : Text.Demonstrations.Algebra.Add(size)
             );
         }
-        Fraction times = equation.Left.X;
-        if (times != Fraction.One)
+        if (equation.Left.X != Fraction.One)
         {
-            WriteLine(board, line++, $"x = {ExactNumber.Write(parts.X!.Value)}");
-            board.Step(
+            Line(
                 "x",
                 Text.Demonstrations.Labels.FindX,
-                Text.Demonstrations.Algebra.Divide(ExactNumber.Write(times))
+                $"x = {ExactNumber.Write(parts.X!.Value)}",
+                Text.Demonstrations.Algebra.Divide(ExactNumber.Write(equation.Left.X))
             );
         }
         return line;
-    }
 
-    private static string InParts(AngleParts parts) =>
-        parts.Whole is int whole
-            ? $"{string.Join(" + ", parts.Expressions.Select(e => e.X.IsNegative ? $"({e})" : e.ToString()))} = {whole}"
-            : parts.Equation.ToString();
+        void Line(string key, Message label, string written, Message caption)
+        {
+            WriteLine(board, line++, written);
+            board.Step(key, label, caption);
+        }
+    }
 
     private static void WriteLine(Storyboard board, int line, string text) =>
         board.Write(

@@ -27,6 +27,10 @@ public sealed record PartsSheet(
     // Two rays nearer to each other than this, in degrees, are one.
     private const double OneRay = 0.2;
 
+    /// <summary>Parts as large as they are, the first arm level.</summary>
+    public static PartsSheet ToScale(AngleParts parts) =>
+        new(parts, [.. parts.At(parts.X!.Value).Select(m => (double)m)], 0, EqualMarks: false);
+
     private double Whole => Parts.Figure == PartsFigure.Opposite ? 360 : Drawn.Sum();
 
     private Point Vertex =>

@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Lessons;
+using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Presentation;
@@ -21,6 +22,13 @@ public static class CommonAsks
     /// <summary>Yes and no.</summary>
     public static IReadOnlyList<AskOption> YesOrNo { get; } =
     [new AskOption("yes", Text.Units.Yes), new AskOption("no", Text.Units.No)];
+
+    /// <summary>A choice among what a step offers.</summary>
+    public static Ask Choice(string field, Message label, IReadOnlyList<Option> options) =>
+        new(field, AskType.Choice, label)
+        {
+            Options = [.. options.Select(o => new AskOption(o.Choice.Key, o.Choice.Text))],
+        };
 
     /// <summary>
     /// A reading as the class does it: the kind before the instrument is touched or after; an estimate, where one must come first,

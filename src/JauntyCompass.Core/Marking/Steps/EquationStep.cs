@@ -11,27 +11,23 @@ namespace JauntyCompass.Core.Marking.Steps;
 /// <param name="key">Short unique name within the item.</param>
 /// <param name="title">What it is called in a mark.</param>
 /// <param name="parts">The angles.</param>
-/// <param name="written">What was written; null while nothing is.</param>
+/// <param name="read">What was written, as it was read; null while nothing is.</param>
 /// <param name="leads">Equations that slips would give.</param>
 public sealed class EquationStep(
     string key,
     Message title,
     AngleParts parts,
-    string? written,
+    Parsed<WrittenEquation>? read,
     IReadOnlyList<Lead<EquationAnswer>> leads
 ) : ExactStep<EquationAnswer>(key, title)
 {
-    private readonly Parsed<WrittenEquation>? _read = written is null
-        ? null
-        : AlgebraReader.Equation(written);
-
     /// <inheritdoc/>
     public override IReadOnlyList<EquationAnswer> Right { get; } = [new(parts.Equation)];
 
     /// <summary>The equation that was written, where it can be read and is more than the last line.</summary>
     protected override EquationAnswer? Given =>
-        _read is { IsRead: true } read && ShowsTheParts(read.Value)
-            ? new(read.Value.Equation)
+        read?.Value is WrittenEquation written && ShowsTheParts(written)
+            ? new(written.Equation)
             : null;
 
     /// <inheritdoc/>
@@ -41,23 +37,23 @@ public sealed class EquationStep(
         parts.AreEqual ? Text.Algebra.Equation.LookEqual : Text.Algebra.Equation.LookSum;
 
     // What is equivalent shows the parts while it is their equation in another order, or that multiplied, which still has a term for each.
-    private bool ShowsTheParts(WrittenEquation read)
+    private bool ShowsTheParts(WrittenEquation written)
     {
-        if (read.IsSolved)
+        if (written.IsSolved)
         {
             return false;
         }
-        LinearExpression difference = read.Equation.Difference;
+        LinearExpression difference = written.Equation.Difference;
         LinearExpression own = parts.Equation.Difference;
-        return !read.Equation.IsEquivalentTo(parts.Equation)
+        return !written.Equation.IsEquivalentTo(parts.Equation)
             || difference == own
             || difference == -own
-            || read.TermsWithX >= parts.Expressions.Count(e => e.HasX);
+            || written.TermsWithX >= parts.Expressions.Count(e => e.HasX);
     }
 
     /// <inheritdoc/>
     protected override Judgement Missing(MarkingRules rules) =>
-        _read switch
+        read switch
         {
             null => Marking.Judge.Unfinished(rules, Text.Algebra.Equation.Missing, Look),
             { Problem: { } problem } => new(Verdict.NotYet, new Feedback(null, problem.Text)),

@@ -12,7 +12,7 @@ namespace JauntyCompass.Core.Marking.Steps;
 /// <param name="key">Short unique name within the item.</param>
 /// <param name="title">What it is called in a mark.</param>
 /// <param name="right">The right numbers: the true one, and what follows from the steps before it.</param>
-/// <param name="written">What was written; null while nothing is.</param>
+/// <param name="read">What was written, as it was read; null while nothing is.</param>
 /// <param name="of">The answer that a number is.</param>
 /// <param name="leads">Answers that slips would give.</param>
 /// <param name="look">Where to look again after an answer that no slip explains.</param>
@@ -20,35 +20,31 @@ public sealed class WrittenNumberStep<TAnswer>(
     string key,
     Message title,
     IReadOnlyList<Fraction> right,
-    string? written,
+    Parsed<WrittenNumber>? read,
     Func<Fraction, TAnswer> of,
     IReadOnlyList<Lead<TAnswer>> leads,
     Message look
 ) : ExactStep<TAnswer>(key, title)
     where TAnswer : ExactAnswer
 {
-    private readonly Parsed<WrittenNumber>? _read = written is null
-        ? null
-        : AlgebraReader.Number(written);
-
     /// <inheritdoc/>
     public override IReadOnlyList<TAnswer> Right { get; } = [.. right.Distinct().Select(of)];
 
     /// <inheritdoc/>
     protected override TAnswer? Given =>
-        _read is { IsRead: true } read ? of(read.Value.Value) : null;
+        read?.Value is WrittenNumber written ? of(written.Value) : null;
 
     /// <inheritdoc/>
     protected override IReadOnlyList<Lead<TAnswer>> Leads => leads;
 
-    private bool IsRounded => _read is { IsRead: true } read && right.Any(read.Value.IsRounded);
+    private bool IsRounded => read?.Value is WrittenNumber written && right.Any(written.IsRounded);
 
     /// <inheritdoc/>
     protected override bool IsRight(TAnswer answer) => Right.Contains(answer) || IsRounded;
 
     /// <inheritdoc/>
     protected override Judgement Missing(MarkingRules rules) =>
-        _read is { Problem: { } problem }
+        read?.Problem is ParsingProblem problem
             ? new(Verdict.NotYet, new Feedback(null, problem.Text))
             : Marking.Judge.Unfinished(rules, Text.Algebra.Number.Missing, look);
 

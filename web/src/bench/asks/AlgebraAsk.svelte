@@ -17,29 +17,32 @@
 
   /** So long the hand rests before it is read, in ms. */
   const rest = 500
+  const line = $derived(value.trim())
   const latest = new Latest()
   let reply: Schema['LineReply'] | null = $state.raw(null)
   let later: ReturnType<typeof setTimeout> | undefined
 
-  async function read(line: string): Promise<void> {
+  async function read(asked: string): Promise<void> {
     try {
       const as = ask.type === 'equation' ? 'equation' : 'number'
-      const answer = await latest.of(request(api.POST('/api/v1/algebra/lines', { body: { line, as } })))
-      if (answer && line === value.trim()) reply = answer
+      const answer = await latest.of(
+        request(api.POST('/api/v1/algebra/lines', { body: { line: asked, as } })),
+      )
+      if (answer && asked === line) reply = answer
     } catch {
       // Without a connection it is read when it is handed in.
     }
   }
 
   $effect(() => {
-    const line = value.trim()
+    const typed = line
     clearTimeout(later)
     reply = null
-    if (line !== '') later = setTimeout(() => void read(line), rest)
+    if (typed !== '') later = setTimeout(() => void read(typed), rest)
     return () => clearTimeout(later)
   })
 
-  const plain = (line: string): string => line.replace(/\s/g, '')
+  const plain = (text: string): string => text.replace(/\s/g, '')
 </script>
 
 <div>
@@ -60,12 +63,9 @@
   <p role="status">
     {#if reply?.problem}
       {reply.problem.text}
-      {#if reply.at && reply.at < value.trim().length}
-        <span class="place"
-          >{value.trim().slice(0, reply.at)}<mark>{value.trim().slice(reply.at, reply.at + 1)}</mark>{value
-            .trim()
-            .slice(reply.at + 1)}</span
-        >
+      {@const at = reply.at ?? line.length}
+      {#if at < line.length}
+        <span class="place">{line.slice(0, at)}<mark>{line[at]}</mark>{line.slice(at + 1)}</span>
       {/if}
     {:else if reply?.read && plain(reply.read) !== plain(value)}
       {t('bench.algebra.read', { own: reply.read })}

@@ -98,15 +98,7 @@ public sealed class CompareKind()
                 ],
             },
             ItemView.UsualWindow,
-            [
-                new Ask("larger", AskType.Choice, Text.Kinds.Compare.Ask)
-                {
-                    Options =
-                    [
-                        .. Options(item).Select(o => new AskOption(o.Choice.Key, o.Choice.Text)),
-                    ],
-                },
-            ]
+            [CommonAsks.Choice("larger", Text.Kinds.Compare.Ask, Options(item))]
         );
 
     /// <inheritdoc/>

@@ -51,14 +51,11 @@ public sealed class EstimateKind()
             Sheets.With(item.Angle, item.Names),
             ItemView.UsualWindow,
             [
-                new Ask("nearest", AskType.Choice, Text.Kinds.Estimate.Ask)
-                {
-                    Options =
-                    [
-                        .. Options(item.Angle.Measure.Degrees)
-                            .Select(o => new AskOption(o.Choice.Key, o.Choice.Text)),
-                    ],
-                },
+                CommonAsks.Choice(
+                    "nearest",
+                    Text.Kinds.Estimate.Ask,
+                    Options(item.Angle.Measure.Degrees)
+                ),
                 new Ask("fan", AskType.Fan, Text.Kinds.Estimate.AskFan) { Least = 1 },
                 CommonAsks.Reading("reading", "placement") with
                 {

@@ -140,13 +140,7 @@ public sealed class FindMistakeKind()
             },
             ItemView.WindowFor(item.Instrument),
             [
-                new Ask("found", AskType.Choice, Text.Kinds.FindMistake.Ask)
-                {
-                    Options =
-                    [
-                        .. Options(item).Select(o => new AskOption(o.Choice.Key, o.Choice.Text)),
-                    ],
-                },
+                CommonAsks.Choice("found", Text.Kinds.FindMistake.Ask, Options(item)),
                 CommonAsks.Reading("reading", "placement", Text.Kinds.FindMistake.AskReading) with
                 {
                     Afterwards = true,

@@ -104,14 +104,8 @@ public sealed class PartsKind()
 
     private static IEnumerable<Ask> Asks(PartsItem item) =>
         [
-            new Ask("whole", AskType.Choice, Text.Kinds.Parts.AskWhole)
-            {
-                Options = [.. Wholes(item).Select(Offered)],
-            },
-            new Ask("reason", AskType.Choice, Text.Kinds.Parts.AskReason)
-            {
-                Options = [.. Reasons(item).Select(Offered)],
-            },
+            CommonAsks.Choice("whole", Text.Kinds.Parts.AskWhole, Wholes(item)),
+            CommonAsks.Choice("reason", Text.Kinds.Parts.AskReason, Reasons(item)),
             new Ask("equation", AskType.Equation, Text.Kinds.Parts.AskEquation),
             new Ask("x", AskType.ExactNumber, Text.Kinds.Parts.AskX),
             .. item.Sheet.Parts.Expressions.Select(
@@ -122,8 +116,6 @@ public sealed class PartsKind()
                 ? (Ask[])[]
                 : [new Ask("sum", AskType.ExactNumber, Text.Kinds.Parts.AskSum)],
         ];
-
-    private static AskOption Offered(Option option) => new(option.Choice.Key, option.Choice.Text);
 
     /// <inheritdoc/>
     protected override ToldSheet Tell(PartsItem item, ItemView view) =>
@@ -193,7 +185,7 @@ public sealed class PartsKind()
         AngleParts parts = item.Sheet.Parts;
         return
         [
-            .. ((int[])[90, 180, 360]).Select(whole => new Option(
+            .. AngleParts.Wholes.Select(whole => new Option(
                 $"sum-{whole}",
                 Text.Kinds.Parts.Make(whole),
                 parts.Whole == whole
@@ -265,7 +257,7 @@ public sealed class PartsKind()
         return new PartsResponse(
             attempt.Choose(Wholes(item)),
             attempt.Choose(Reasons(item)),
-            PartsSteps.Typed(parts, equation.Equation),
+            parts.Write(equation.Equation),
             ExactNumber.Write(x),
             measures[0],
             measures[1],

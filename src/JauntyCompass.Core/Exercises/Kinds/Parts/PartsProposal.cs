@@ -28,6 +28,11 @@ internal static class PartsProposal
     // Larger numbers in an expression frighten and teach nothing.
     private const int MostConstant = 40;
 
+    // Of x, and of each of two equal angles, in degrees.
+    private const int LeastX = 4;
+    private const int MostX = 60;
+    private const int LargestEqual = 90;
+
     private const int Sixth = 6;
 
     // Halves, thirds and three halves, in sixths.
@@ -59,7 +64,21 @@ internal static class PartsProposal
         throw new InvalidOperationException($"No {numbers} parts of {figure} in {Tries} tries.");
     }
 
-    // In whole numbers until it fits: all that is multiplied is a number of sixths, and x a number of halves or thirds.
+    // Numbers that are tried: whole ones until they fit. All that x is multiplied by is a number of sixths, x a number of halves or
+    // thirds, and the measures are in the unit that both make.
+    private readonly ref struct Draft(Span<int> sixths, Span<int> constants, Span<int> measures)
+    {
+        internal readonly Span<int> Sixths = sixths;
+        internal readonly Span<int> Constants = constants;
+        internal readonly Span<int> Measures = measures;
+
+        /// <summary>x, as a number of such parts of one as <see cref="Degree"/> has sixths.</summary>
+        internal int X { get; init; }
+
+        /// <summary>How many units a degree has.</summary>
+        internal int Degree { get; init; }
+    }
+
     private static AngleParts? Try(
         PartsFigure figure,
         int count,
@@ -68,13 +87,7 @@ internal static class PartsProposal
         SeededRandom random
     )
     {
-        bool equal = figure is PartsFigure.Bisected or PartsFigure.Opposite;
-        int whole = figure switch
-        {
-            PartsFigure.RightAngle => 90,
-            PartsFigure.StraightLine => 180,
-            _ => 360,
-        };
+        int? whole = AngleParts.WholeOf(figure);
         int below = numbers switch
         {
             PartsNumbers.Whole => 1,
@@ -88,32 +101,36 @@ internal static class PartsProposal
             all += sixths[i] = Coefficient(numbers, below, random);
         }
         // So large that the parts come out about as large as the whole lets them.
-        int largest = equal ? 90 * Sixth / sixths[0] : 6 * whole * Sixth / (5 * all);
-        int least = 4 * below;
-        int most = Math.Min(60, largest) * below;
-        int x = most > least ? random.Between(least, most) : least;
+        int largest = whole is int most
+            ? 6 * most * Sixth / (5 * all)
+            : LargestEqual * Sixth / sixths[0];
+        int least = LeastX * below;
+        int room = Math.Min(MostX, largest) * below;
+        int x = room > least ? random.Between(least, room) : least;
         if (numbers != PartsNumbers.Whole && x % below == 0)
         {
             return null;
         }
-        // A degree is so many of the units in which the measures are.
-        int degree = Sixth * below;
-        Span<int> constants = stackalloc int[count];
-        Span<int> measures = stackalloc int[count];
+        var draft = new Draft(sixths, stackalloc int[count], stackalloc int[count])
+        {
+            X = x,
+            Degree = Sixth * below,
+        };
         int sum = 0;
         for (int i = 0; i < count - 1; i++)
         {
-            constants[i] = random.Chance(0.3) ? 0 : random.Between(-30, MostConstant);
-            sum += measures[i] = sixths[i] * x + constants[i] * degree;
+            int constant = random.Chance(0.3) ? 0 : random.Between(-30, MostConstant);
+            draft.Constants[i] = constant;
+            sum += draft.Measures[i] = sixths[i] * x + constant * draft.Degree;
         }
         // The last one is what is left, or what is equal.
-        measures[^1] = equal ? measures[0] : whole * degree - sum;
-        int rest = measures[^1] - sixths[^1] * x;
-        constants[^1] = rest / degree;
+        draft.Measures[^1] = whole is int made ? made * draft.Degree - sum : draft.Measures[0];
+        int rest = draft.Measures[^1] - sixths[^1] * x;
+        draft.Constants[^1] = rest / draft.Degree;
         if (
-            rest % degree != 0
-            || !Fits(figure, numbers, sixths, constants, measures, x, degree)
-            || !Shows(equal, numbers, asked, sixths, constants, measures, x, degree)
+            rest % draft.Degree != 0
+            || !Fits(figure, numbers, draft)
+            || !Shows(figure, numbers, asked, draft)
         )
         {
             return null;
@@ -121,7 +138,7 @@ internal static class PartsProposal
         var expressions = new LinearExpression[count];
         for (int i = 0; i < count; i++)
         {
-            expressions[i] = new(new Fraction(sixths[i], Sixth), constants[i]);
+            expressions[i] = new(new Fraction(sixths[i], Sixth), draft.Constants[i]);
         }
         return new AngleParts(figure, expressions);
     }
@@ -138,17 +155,9 @@ internal static class PartsProposal
                 : Simple[random.Below(Simple.Length)],
         };
 
-    private static bool Fits(
-        PartsFigure figure,
-        PartsNumbers numbers,
-        ReadOnlySpan<int> sixths,
-        ReadOnlySpan<int> constants,
-        ReadOnlySpan<int> measures,
-        int x,
-        int degree
-    )
+    private static bool Fits(PartsFigure figure, PartsNumbers numbers, in Draft draft)
     {
-        bool equal = figure is PartsFigure.Bisected or PartsFigure.Opposite;
+        bool equal = AngleParts.WholeOf(figure) is null;
         int most = figure switch
         {
             PartsFigure.Bisected => 80,
@@ -156,28 +165,29 @@ internal static class PartsProposal
             PartsFigure.FullTurn => 200,
             _ => 155,
         };
-        for (int i = 0; i < sixths.Length; i++)
+        for (int i = 0; i < draft.Sixths.Length; i++)
         {
+            int measure = draft.Measures[i];
             bool fits =
-                Math.Abs(constants[i]) <= MostConstant
-                && measures[i] >= LeastPart * degree
-                && measures[i] <= most * degree
+                Math.Abs(draft.Constants[i]) <= MostConstant
+                && measure >= LeastPart * draft.Degree
+                && measure <= most * draft.Degree
                 // x itself would be given for the angle and be right.
-                && measures[i] != Sixth * x
-                && numbers != PartsNumbers.Repeating == (measures[i] % degree == 0);
+                && measure != Sixth * draft.X
+                && numbers != PartsNumbers.Repeating == (measure % draft.Degree == 0);
             if (!fits)
             {
                 return false;
             }
             for (int j = 0; j < i; j++)
             {
-                bool alike = sixths[i] == sixths[j];
-                if (alike && (equal || constants[i] == constants[j]))
+                bool alike = draft.Sixths[i] == draft.Sixths[j];
+                if (alike && (equal || draft.Constants[i] == draft.Constants[j]))
                 {
                     return false;
                 }
                 // Parts that are as large as each other could be set equal.
-                if (!equal && measures[i] == measures[j])
+                if (!equal && measure == draft.Measures[j])
                 {
                     return false;
                 }
@@ -187,34 +197,26 @@ internal static class PartsProposal
     }
 
     // Whether the slips that are made with numbers would show, so that an item keeps what its variety promises.
-    private static bool Shows(
-        bool equal,
-        PartsNumbers numbers,
-        int asked,
-        ReadOnlySpan<int> sixths,
-        ReadOnlySpan<int> constants,
-        ReadOnlySpan<int> measures,
-        int x,
-        int degree
-    )
+    private static bool Shows(PartsFigure figure, PartsNumbers numbers, int asked, in Draft draft)
     {
         bool notPutBack = false;
-        bool cutOff = numbers != PartsNumbers.Repeating || x % 3 == 2;
+        bool cutOff = numbers != PartsNumbers.Repeating || draft.X % 3 == 2;
         int moved = 0;
-        for (int i = 0; i < sixths.Length; i++)
+        for (int i = 0; i < draft.Sixths.Length; i++)
         {
-            notPutBack |= i != asked && sixths[i] + Sixth * constants[i] > 0;
+            notPutBack |= i != asked && draft.Sixths[i] + Sixth * draft.Constants[i] > 0;
             // Two thirds are rounded up and cut off down.
-            cutOff |= measures[i] % degree == 2 * degree / 3;
-            moved += constants[i];
+            cutOff |= draft.Measures[i] % draft.Degree == 2 * draft.Degree / 3;
+            moved += draft.Constants[i];
         }
-        return notPutBack && cutOff && (equal ? constants[0] != 0 : moved != 0);
+        bool signKept = AngleParts.WholeOf(figure) is null ? draft.Constants[0] != 0 : moved != 0;
+        return notPutBack && cutOff && signKept;
     }
 
     /// <summary>The measures as they are drawn: true ones, or ones that nothing can be told from.</summary>
     internal static IReadOnlyList<double> Drawn(AngleParts parts, bool toScale, SeededRandom random)
     {
-        double[] exact = [.. parts.At(parts.X!.Value).Select(m => m.ToDouble())];
+        double[] exact = [.. parts.At(parts.X!.Value).Select(m => (double)m)];
         double[] drawn = Shapes(parts, exact, toScale, random);
         for (int i = 0; i < drawn.Length; i++)
         {

@@ -14,107 +14,88 @@ namespace JauntyCompass.Core.Exercises.Kinds.Parts;
 /// </summary>
 internal sealed class PartsSteps(PartsItem item, PartsResponse? response)
 {
+    private readonly Parsed<WrittenEquation>? _equation = response?.Equation is string equation
+        ? AlgebraReader.Equation(equation)
+        : null;
+
+    private readonly Parsed<WrittenNumber>? _x = Read(response?.X);
+
+    private readonly IReadOnlyList<Parsed<WrittenNumber>?> _parts =
+    [
+        .. item.Sheet.Parts.Expressions.Select((_, i) => Read(response?.Parts[i])),
+    ];
+
+    private static Parsed<WrittenNumber>? Read(string? written) =>
+        written is null ? null : AlgebraReader.Number(written);
+
     private AngleParts Parts => item.Sheet.Parts;
 
     private Fraction Truth => Parts.X!.Value;
 
-    // x as it follows from the equation that was written, and the true one.
-    private Fraction[] RightX =>
-        response?.Equation is string written
-        && AlgebraReader.Equation(written) is { IsRead: true } read
-        && read.Value.Equation.Solution is Fraction own
-            ? [Truth, own]
-            : [Truth];
+    // What was written for x: rounded, it is gone on with as it stands.
+    private Fraction? OwnX => _x?.Value?.Value;
 
-    // What was written for x, or what it would be: rounded, it is gone on with as it stands.
-    private Fraction? OwnX =>
-        response?.X is string written && AlgebraReader.Number(written) is { IsRead: true } read
-            ? read.Value.Value
-            : null;
+    // What the student's own parts come to.
+    private Fraction? OwnSum =>
+        _parts.Aggregate((Fraction?)Fraction.Zero, (sum, part) => sum + part?.Value?.Value);
+
+    // The true number, and the one that follows from what was written before.
+    private static IReadOnlyList<Fraction> Either(Fraction truth, Fraction? own) =>
+        own is Fraction follows ? [truth, follows] : [truth];
 
     /// <summary>Equations that slips lead to.</summary>
     internal IReadOnlyList<Lead<EquationAnswer>> WrongEquations =>
         [
-            .. Of<SetEqual, EquationAnswer>(AlgebraSlips.SetEqual(Parts), e => new(e)),
-            .. Of<AddedEqual, EquationAnswer>(AlgebraSlips.AddedEqual(Parts), e => new(e)),
-            .. Of<WrongWhole, EquationAnswer>(AlgebraSlips.WrongWhole(Parts), e => new(e)),
-            .. Of<LooksRight, EquationAnswer>(AlgebraSlips.AssumedRightAngle(Parts), e => new(e)),
+            .. Leads<SetEqual, EquationAnswer>(Equations(AlgebraSlips.SetEqual(Parts))),
+            .. Leads<AddedEqual, EquationAnswer>(Equations(AlgebraSlips.AddedEqual(Parts))),
+            .. Leads<WrongWhole, EquationAnswer>(Equations(AlgebraSlips.WrongWhole(Parts))),
+            .. Leads<LooksRight, EquationAnswer>(Equations(AlgebraSlips.AssumedRightAngle(Parts))),
         ];
 
     internal EquationStep Equation() =>
-        new("equation", Text.Kinds.Steps.Equation, Parts, response?.Equation, WrongEquations);
+        new("equation", Text.Kinds.Steps.Equation, Parts, _equation, WrongEquations);
 
     internal WrittenNumberStep<UnknownValue> X() =>
         new(
             "x",
             Text.Kinds.Steps.X,
-            RightX,
-            response?.X,
+            Either(Truth, _equation?.Value?.Equation.Solution),
+            _x,
             value => new UnknownValue(value),
             WrongX(Parts),
             Text.Algebra.Number.LookX
         );
 
-    internal WrittenNumberStep<ExactMeasure> Part(int index, string key) =>
-        new(
+    internal WrittenNumberStep<ExactDegrees> Part(int index, string key)
+    {
+        LinearExpression part = Parts.Expressions[index];
+        return new(
             key,
-            Text.Kinds.Steps.Part(Parts.Expressions[index].ToString()),
-            OwnX is Fraction own
-                ? [Parts.Expressions[index].At(Truth), Parts.Expressions[index].At(own)]
-                : [Parts.Expressions[index].At(Truth)],
-            response?.Parts[index],
-            value => new ExactMeasure(value),
+            Text.Kinds.Steps.Part(part.ToString()),
+            Either(part.At(Truth), OwnX is Fraction x ? part.At(x) : null),
+            _parts[index],
+            value => new ExactDegrees(value),
             [
                 .. WrongParts(item, index, OwnX ?? Truth)
-                    .Concat(response is { X: null, Equation: null } ? FromBefore(index) : [])
+                    .Concat(response is { X: null, Equation: null } ? FromBefore(part) : [])
                     // One mistake may lead to several numbers.
                     .GroupBy(l => l.By.Mistake)
-                    .Select(g => new Lead<ExactMeasure>(
+                    .Select(g => new Lead<ExactDegrees>(
                         g.First().By,
                         [.. g.SelectMany(l => l.Answers).Distinct()]
                     )),
             ],
             Text.Algebra.Number.LookPart
         );
-
-    // Where only the angle is asked, what went wrong in the lines before shows in it.
-    private IEnumerable<Lead<ExactMeasure>> FromBefore(int index)
-    {
-        LinearExpression part = Parts.Expressions[index];
-        Fraction right = part.At(Truth);
-        return
-        [
-            .. WrongEquations.SelectMany(lead =>
-                At(
-                    lead.By,
-                    lead.Answers.Where(a => a.Equation.Solution is not null)
-                        .Select(a => part.At(a.Equation.Solution!.Value))
-                )
-            ),
-            .. WrongX(Parts)
-                .SelectMany(lead => At(lead.By, lead.Answers.Select(a => part.At(a.Value)))),
-        ];
-
-        IEnumerable<Lead<ExactMeasure>> At(MistakeInContext by, IEnumerable<Fraction> measures)
-        {
-            ExactMeasure[] wrong =
-            [
-                .. measures
-                    .Where(m => m.IsPositive && m != right)
-                    .Distinct()
-                    .Select(m => new ExactMeasure(m)),
-            ];
-            return wrong.Length > 0 ? [new Lead<ExactMeasure>(by, wrong)] : [];
-        }
     }
 
-    internal WrittenNumberStep<ExactMeasure> Sum() =>
+    internal WrittenNumberStep<ExactDegrees> Sum() =>
         new(
             "sum",
             Text.Kinds.Steps.SumOfParts,
-            OwnSum is Fraction own ? [Parts.Whole ?? 0, own] : [Parts.Whole ?? 0],
-            response?.Sum,
-            value => new ExactMeasure(value),
+            Either(Parts.Whole ?? 0, OwnSum),
+            Read(response?.Sum),
+            value => new ExactDegrees(value),
             [],
             Text.Algebra.Number.LookSum
         )
@@ -122,37 +103,40 @@ internal sealed class PartsSteps(PartsItem item, PartsResponse? response)
             Weight = 0.5,
         };
 
-    // What the student's own parts come to.
-    private Fraction? OwnSum
+    // Where only the angle is asked, what went wrong in the lines before shows in it.
+    private IEnumerable<Lead<ExactDegrees>> FromBefore(LinearExpression part)
     {
-        get
-        {
-            Fraction sum = Fraction.Zero;
-            for (int i = 0; i < Parts.Expressions.Count; i++)
-            {
-                if (
-                    response?.Parts[i] is not string written
-                    || AlgebraReader.Number(written) is not { IsRead: true } read
+        Fraction right = part.At(Truth);
+        return WrongEquations
+            .Select(l => (l.By, X: l.Answers.Select(a => a.Equation.Solution)))
+            .Concat(WrongX(Parts).Select(l => (l.By, X: l.Answers.Select(a => (Fraction?)a.Value))))
+            .SelectMany(l =>
+                Leads(
+                    l.By,
+                    l.X.OfType<Fraction>()
+                        .Select(part.At)
+                        .Where(m => m.IsPositive && m != right)
+                        .Select(m => new ExactDegrees(m))
                 )
-                {
-                    return null;
-                }
-                sum += read.Value.Value;
-            }
-            return sum;
-        }
+            );
     }
 
     /// <summary>Numbers that slips lead to where the equation is right.</summary>
-    internal static IReadOnlyList<Lead<UnknownValue>> WrongX(AngleParts parts) =>
+    internal static IReadOnlyList<Lead<UnknownValue>> WrongX(AngleParts parts)
+    {
+        return
         [
-            .. Of<SignKept, UnknownValue>(AlgebraSlips.SignKept(parts), x => new(x)),
-            .. Of<DividedWrongWay, UnknownValue>(AlgebraSlips.DividedWrongWay(parts), x => new(x)),
-            .. Of<CutOff, UnknownValue>(AlgebraSlips.CutOff(parts.X!.Value), x => new(x)),
+            .. Leads<SignKept, UnknownValue>(Values(AlgebraSlips.SignKept(parts))),
+            .. Leads<DividedWrongWay, UnknownValue>(Values(AlgebraSlips.DividedWrongWay(parts))),
+            .. Leads<CutOff, UnknownValue>(Values(AlgebraSlips.CutOff(parts.X!.Value))),
         ];
 
+        static IEnumerable<UnknownValue> Values(IEnumerable<Fraction> found) =>
+            found.Select(x => new UnknownValue(x));
+    }
+
     /// <summary>Measures that slips lead to where x is right, or what was taken for it.</summary>
-    internal static IReadOnlyList<Lead<ExactMeasure>> WrongParts(
+    internal static IReadOnlyList<Lead<ExactDegrees>> WrongParts(
         PartsItem item,
         int index,
         Fraction x
@@ -161,58 +145,39 @@ internal sealed class PartsSteps(PartsItem item, PartsResponse? response)
         AngleParts parts = item.Sheet.Parts;
         LinearExpression part = parts.Expressions[index];
         Fraction measure = part.At(x);
-        IReadOnlyList<Fraction> others =
+        bool asked = index == item.Asked;
+        IEnumerable<Fraction> others = parts
+            .At(x)
+            .Where(m => m != measure && m.IsPositive && m != x);
+        return
         [
-            .. parts.At(x).Where(m => m != measure && m.IsPositive && m != x).Distinct(),
+            .. Leads<GaveX, ExactDegrees>(Degrees(asked && x != measure ? [x] : [])),
+            .. Leads<OtherPart, ExactDegrees>(Degrees(asked ? others : [])),
+            .. Leads<NotPutBack, ExactDegrees>(
+                Degrees(asked ? [] : AlgebraSlips.NotPutBack(part, measure))
+            ),
+            .. Leads<CutOff, ExactDegrees>(Degrees(AlgebraSlips.CutOff(measure))),
         ];
-        return index == item.Asked
-            ?
-            [
-                .. Of<GaveX, ExactMeasure>(x == measure ? [] : [x], m => new(m)),
-                .. Of<OtherPart, ExactMeasure>(others, m => new(m)),
-                .. Of<CutOff, ExactMeasure>(AlgebraSlips.CutOff(measure), m => new(m)),
-            ]
-            :
-            [
-                .. Of<NotPutBack, ExactMeasure>(
-                    AlgebraSlips.NotPutBack(part, measure),
-                    m => new(m)
-                ),
-                .. Of<CutOff, ExactMeasure>(AlgebraSlips.CutOff(measure), m => new(m)),
-            ];
+
+        static IEnumerable<ExactDegrees> Degrees(IEnumerable<Fraction> found) =>
+            found.Select(m => new ExactDegrees(m));
     }
 
-    private static IEnumerable<Lead<TAnswer>> Of<TMistake, TAnswer>(
-        IReadOnlyList<LinearEquation> found,
-        Func<LinearEquation, TAnswer> of
-    )
-        where TMistake : Mistake<NoContext>
-        where TAnswer : ExactAnswer =>
-        found.Count == 0
-            ? []
-            : [new Lead<TAnswer>(MistakeInContext.Of<TMistake>(), [.. found.Select(of)])];
+    private static IEnumerable<EquationAnswer> Equations(IEnumerable<LinearEquation> found) =>
+        found.Select(e => new EquationAnswer(e));
 
-    private static IEnumerable<Lead<TAnswer>> Of<TMistake, TAnswer>(
-        IReadOnlyList<Fraction> found,
-        Func<Fraction, TAnswer> of
-    )
+    private static IEnumerable<Lead<TAnswer>> Leads<TMistake, TAnswer>(IEnumerable<TAnswer> answers)
         where TMistake : Mistake<NoContext>
-        where TAnswer : ExactAnswer =>
-        found.Count == 0
-            ? []
-            : [new Lead<TAnswer>(MistakeInContext.Of<TMistake>(), [.. found.Select(of)])];
+        where TAnswer : ExactAnswer => Leads(MistakeInContext.Of<TMistake>(), answers);
 
-    /// <summary>An equation as a student types it: its parts one by one where it is about the parts.</summary>
-    internal static string Typed(AngleParts parts, LinearEquation equation)
+    // A mistake that leads to nothing here cannot be made here.
+    private static IEnumerable<Lead<TAnswer>> Leads<TAnswer>(
+        MistakeInContext by,
+        IEnumerable<TAnswer> answers
+    )
+        where TAnswer : ExactAnswer
     {
-        if (equation.Left == parts.Sum)
-        {
-            string sum = string.Join(
-                " + ",
-                parts.Expressions.Select(e => e.X.IsNegative ? $"({e})" : e.ToString())
-            );
-            return $"{sum} = {equation.Right}";
-        }
-        return equation.ToString();
+        TAnswer[] unlike = [.. answers.Distinct()];
+        return unlike.Length > 0 ? [new Lead<TAnswer>(by, unlike)] : [];
     }
 }

@@ -43,16 +43,21 @@
     for (const { key } of kinds) chosen[key] ??= each ?? usual
   }
 
-  onMount(async () => {
+  onMount(() => {
     chosen = { ...counts }
-    try {
-      const { items } = await ask(
-        api.POST('/api/v1/sets/generate', { body: samplesOf(kinds.map(({ key }) => key)) }),
-      )
-      views = Object.fromEntries(items.map(({ item, view }) => [item.kind, view]))
-    } catch (error) {
-      failure = tell(error)
-    }
+  })
+
+  // The sheet may be opened while the kinds are still on their way.
+  $effect(() => {
+    if (kinds.length === 0) return
+    ask(api.POST('/api/v1/sets/generate', { body: samplesOf(kinds.map(({ key }) => key)) })).then(
+      ({ items }) => {
+        views = Object.fromEntries(items.map(({ item, view }) => [item.kind, view]))
+      },
+      (error: unknown) => {
+        failure = tell(error)
+      },
+    )
   })
 </script>
 
@@ -138,6 +143,9 @@
     margin: 0 0 8px;
     padding: 0;
     font-size: var(--type-2);
+  }
+  .kinds .top :global(.bx--btn) {
+    width: auto;
   }
   .each {
     width: 150px;

@@ -46,6 +46,9 @@ public enum DemonstrationGroup
     /// <summary>Reflex angles.</summary>
     Reflex,
 
+    /// <summary>Compass and straightedge.</summary>
+    Constructing,
+
     /// <summary>Working out angles by algebra.</summary>
     Algebra,
 

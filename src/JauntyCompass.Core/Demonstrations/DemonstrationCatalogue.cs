@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Demonstrations.Algebra;
 using JauntyCompass.Core.Demonstrations.Clocks;
+using JauntyCompass.Core.Demonstrations.Constructing;
 using JauntyCompass.Core.Demonstrations.Drawing;
 using JauntyCompass.Core.Demonstrations.Estimating;
 using JauntyCompass.Core.Demonstrations.Figures;
@@ -9,6 +10,7 @@ using JauntyCompass.Core.Demonstrations.Naming;
 using JauntyCompass.Core.Demonstrations.Outlines;
 using JauntyCompass.Core.Demonstrations.Reflex;
 using JauntyCompass.Core.Demonstrations.WentWrong;
+using JauntyCompass.Core.Demonstrations.WentWrong.Constructed;
 using JauntyCompass.Core.Demonstrations.WentWrong.Explained;
 using JauntyCompass.Core.Lessons;
 
@@ -57,6 +59,11 @@ public static class DemonstrationCatalogue
         new DrawReflex(ReflexMethod.From360),
         new DrawReflex(ReflexMethod.AddTo180),
         new DrawReflex(ReflexMethod.FullCircle),
+        new BisectAngle(),
+        new CopyAngle(),
+        new BuildAngle(),
+        new RightAngleAtPoint(),
+        new HalvesOfHalves(),
         new PartsByAlgebra(),
         .. ReplayDemonstrations.All,
         new GuessedCrossing(),
@@ -68,6 +75,7 @@ public static class DemonstrationCatalogue
         new BluntPoint(),
         new FreehandBaseRay(),
         new ReflexArcInside(),
+        .. ConstructionReplay.All,
     ];
 
     /// <summary>The demonstration <i>measure an angle</i>.</summary>

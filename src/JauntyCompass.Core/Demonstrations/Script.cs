@@ -47,9 +47,11 @@ public sealed record Script(
         state.Figures.Count
         + state.Lines.Count
         + state.Dots.Count
+        + state.Arcs.Count
         + state.Instruments.Count
         + state.Threads.Count
         + (state.Straightedge is null ? 0 : 1)
+        + (state.Compass is null ? 0 : 1)
         + (state.Tracing is null ? 0 : 1);
 }
 

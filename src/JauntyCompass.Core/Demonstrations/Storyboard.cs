@@ -81,6 +81,10 @@ internal sealed class Storyboard(HouseRules rules)
     internal void Rule(DrawnLine line) =>
         Sheet = Sheet with { Lines = [.. Sheet.Lines.Where(l => l.Id != line.Id), line] };
 
+    /// <summary>Adds or replaces an arc.</summary>
+    internal void Arc(DrawnArc arc) =>
+        Sheet = Sheet with { Arcs = [.. Sheet.Arcs.Where(a => a.Id != arc.Id), arc] };
+
     /// <summary>Adds or replaces a dot.</summary>
     internal void Dot(DrawnDot dot) =>
         Sheet = Sheet with { Dots = [.. Sheet.Dots.Where(d => d.Id != dot.Id), dot] };
@@ -126,6 +130,12 @@ internal sealed class Storyboard(HouseRules rules)
             foreach (DrawnDot dot in state.Dots)
             {
                 box.Take(dot.At);
+            }
+            foreach (DrawnArc arc in state.Arcs)
+            {
+                box.Take(arc.Centre.Towards(arc.From, arc.Radius));
+                box.Take(arc.Centre.Towards(arc.From.Turned(arc.Sweep / 2), arc.Radius));
+                box.Take(arc.Centre.Towards(arc.From.Turned(arc.Sweep), arc.Radius));
             }
             foreach (Written note in state.Notes)
             {

@@ -1,8 +1,11 @@
 using System.Collections.Frozen;
+using JauntyCompass.Core.Exercises.Kinds.Bisect;
 using JauntyCompass.Core.Exercises.Kinds.BothArms;
+using JauntyCompass.Core.Exercises.Kinds.Build;
 using JauntyCompass.Core.Exercises.Kinds.ByEye;
 using JauntyCompass.Core.Exercises.Kinds.Clock;
 using JauntyCompass.Core.Exercises.Kinds.Compare;
+using JauntyCompass.Core.Exercises.Kinds.Copy;
 using JauntyCompass.Core.Exercises.Kinds.Draw;
 using JauntyCompass.Core.Exercises.Kinds.Estimating;
 using JauntyCompass.Core.Exercises.Kinds.Exactly;
@@ -48,6 +51,9 @@ public static class ExerciseKinds
         new FindMistakeKind(),
         new DrawKind(),
         new DrawSpecialKind(),
+        new BisectKind(),
+        new CopyKind(),
+        new BuildKind(),
     ];
 
     // Every kind has types of its own for items and for responses.

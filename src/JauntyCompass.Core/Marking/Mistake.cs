@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Constructions;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking.Sums;
 using JauntyCompass.Locales;
@@ -89,6 +90,23 @@ public abstract class SumMistake<TSum> : SumMistake
 /// <param name="name">Its name in a few words.</param>
 /// <param name="prior">How often a wrong answer comes of it. Common practice, no source.</param>
 public abstract class ChoiceMistake(string key, Message name, double prior) : Mistake<NoContext>
+{
+    /// <inheritdoc/>
+    public sealed override string Key => key;
+
+    /// <inheritdoc/>
+    public sealed override Message Name => name;
+
+    /// <inheritdoc/>
+    public sealed override double Prior => prior;
+}
+
+/// <summary>A mistake in constructing with compass and straightedge.</summary>
+/// <param name="key">Short unique name.</param>
+/// <param name="name">Its name in a few words.</param>
+/// <param name="prior">How often a wrong answer comes of it. Common practice, no source.</param>
+public abstract class ConstructionMistake(string key, Message name, double prior)
+    : Mistake<ConstructionReading>
 {
     /// <inheritdoc/>
     public sealed override string Key => key;

@@ -92,6 +92,18 @@ public static class MistakeCatalogue
         new NotPutBack(),
     ];
 
+    /// <summary>Mistakes of constructing with compass and straightedge.</summary>
+    public static IReadOnlyList<ConstructionMistake> OfConstruction { get; } =
+    [
+        new OpeningChanged(),
+        new UnlikeOpenings(),
+        new NeedleOff(),
+        new ArcsTooShort(),
+        new WrongCrossing(),
+        new NoArcs(),
+        new UnsteadyConstruction(),
+    ];
+
     /// <summary>Everything a drawing can show.</summary>
     public static IReadOnlyList<InstrumentMistake> Drawing { get; } =
     [.. Reading.Where(m => m is not StartNotSubtracted), .. DrawingOnly];
@@ -107,6 +119,7 @@ public static class MistakeCatalogue
         .. OfRanges,
         .. Thinking,
         .. OfAlgebra,
+        .. OfConstruction,
     ];
 
     private static readonly FrozenDictionary<string, int> Places = All.Select((m, i) => (m.Key, i))

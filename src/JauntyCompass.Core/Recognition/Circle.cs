@@ -2,16 +2,19 @@ using JauntyCompass.Core.Angles;
 
 namespace JauntyCompass.Core.Recognition;
 
-/// <summary>
-/// The circle through inked points by algebraic least squares (Kåsa's method, from memory): good enough to tell an arc from a
-/// corner.
-/// </summary>
+/// <summary>A circle through inked points.</summary>
 /// <param name="Centre">Its centre.</param>
 /// <param name="Radius">Its radius, in mm.</param>
 /// <param name="Off">How far the points lie off it, as a root mean square in mm.</param>
 internal readonly record struct Circle(Point Centre, double Radius, double Off)
 {
-    /// <summary>The circle, or null where the points lie on a line.</summary>
+    private const int MostRounds = 12;
+    private const double Settled = 1e-4;
+
+    /// <summary>
+    /// The circle by algebraic least squares (Kåsa's method, from memory), or null where the points lie on a line: good enough to tell an
+    /// arc from a corner, and a little too small where the arc is short.
+    /// </summary>
     internal static Circle? Through(ReadOnlySpan<Inked> points)
     {
         (double mx, double my) = (0, 0);
@@ -42,12 +45,96 @@ internal readonly record struct Circle(Point Centre, double Radius, double Off)
         double b = (vq * uu - uq * uv) / (2 * determinant);
         double radius = Math.Sqrt(a * a + b * b + q / points.Length);
         var centre = new Point(mx + a, my + b);
+        return new Circle(centre, radius, OffOf(points, centre, radius));
+    }
+
+    /// <summary>
+    /// The circle to which the points are nearest: the sum of the squared distances to it is least (Gauss–Newton from the algebraic one).
+    /// Null where the points lie on a line.
+    /// </summary>
+    internal static Circle? Nearest(ReadOnlySpan<Inked> points)
+    {
+        if (Through(points) is not Circle circle)
+        {
+            return null;
+        }
+        for (int round = 0; round < MostRounds; round++)
+        {
+            if (circle.Nearer(points) is not Circle nearer || !(nearer.Off <= circle.Off + Settled))
+            {
+                break;
+            }
+            double moved = nearer.Centre.DistanceTo(circle.Centre);
+            circle = nearer;
+            if (moved < Settled)
+            {
+                break;
+            }
+        }
+        return circle;
+    }
+
+    /// <summary>The circle about a known centre to which the points are nearest.</summary>
+    internal static Circle About(Point centre, ReadOnlySpan<Inked> points)
+    {
+        double radius = 0;
+        foreach (ref readonly Inked point in points)
+        {
+            radius += centre.DistanceTo(point.At) / points.Length;
+        }
+        return new Circle(centre, radius, OffOf(points, centre, radius));
+    }
+
+    // One step: the distances to the circle are taken for linear in its centre and radius.
+    private Circle? Nearer(ReadOnlySpan<Inked> points)
+    {
+        (double c, double s, double cc, double cs, double ss) = (0, 0, 0, 0, 0);
+        (double d, double cd, double sd) = (0, 0, 0);
+        foreach (ref readonly Inked point in points)
+        {
+            double distance = Centre.DistanceTo(point.At);
+            if (distance < 1e-6)
+            {
+                return null;
+            }
+            double cos = (point.At.X - Centre.X) / distance;
+            double sin = (point.At.Y - Centre.Y) / distance;
+            c += cos;
+            s += sin;
+            cc += cos * cos;
+            cs += cos * sin;
+            ss += sin * sin;
+            d += distance;
+            cd += cos * distance;
+            sd += sin * distance;
+        }
+        int n = points.Length;
+        // The radius is what is left over: distance ≈ radius + cos·dx + sin·dy.
+        double xx = cc - c * c / n;
+        double xy = cs - c * s / n;
+        double yy = ss - s * s / n;
+        double xd = cd - c * d / n;
+        double yd = sd - s * d / n;
+        double determinant = xx * yy - xy * xy;
+        if (determinant <= 1e-12 * n * n)
+        {
+            return null;
+        }
+        double dx = (xd * yy - yd * xy) / determinant;
+        double dy = (yd * xx - xd * xy) / determinant;
+        var centre = new Point(Centre.X + dx, Centre.Y + dy);
+        double radius = (d - c * dx - s * dy) / n;
+        return new Circle(centre, radius, OffOf(points, centre, radius));
+    }
+
+    private static double OffOf(ReadOnlySpan<Inked> points, Point centre, double radius)
+    {
         double off = 0;
         foreach (ref readonly Inked point in points)
         {
             double beside = centre.DistanceTo(point.At) - radius;
             off += beside * beside / points.Length;
         }
-        return new Circle(centre, radius, Math.Sqrt(off));
+        return Math.Sqrt(off);
     }
 }

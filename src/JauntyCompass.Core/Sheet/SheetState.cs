@@ -20,6 +20,9 @@ public sealed record SheetState
     /// <summary>Dots.</summary>
     public IReadOnlyList<DrawnDot> Dots { get; init; } = [];
 
+    /// <summary>Arcs of the compass.</summary>
+    public IReadOnlyList<DrawnArc> Arcs { get; init; } = [];
+
     /// <summary>Words and numbers written on the sheet.</summary>
     public IReadOnlyList<Written> Notes { get; init; } = [];
 
@@ -31,6 +34,9 @@ public sealed record SheetState
 
     /// <summary>The straightedge, or null while it is in the tray.</summary>
     public LaidStraightedge? Straightedge { get; init; }
+
+    /// <summary>The compass, or null while it is in the tray.</summary>
+    public LaidCompass? Compass { get; init; }
 
     /// <summary>Tracing paper, or null.</summary>
     public TracingPaper? Tracing { get; init; }
@@ -135,6 +141,27 @@ public sealed record DrawnLine(
 /// <param name="Ink">What it is made with.</param>
 /// <param name="Blunt">Whether the pencil was blunt: the dot covers more than a degree.</param>
 public sealed record DrawnDot(string Id, Point At, Ink Ink = Ink.Pencil, bool Blunt = false);
+
+/// <summary>An arc of the compass.</summary>
+/// <param name="Id">Unique on the sheet.</param>
+/// <param name="Centre">Where the needle stood.</param>
+/// <param name="Radius">How far the compass was open, in mm.</param>
+/// <param name="From">Where the arc begins, seen from the needle.</param>
+/// <param name="Sweep">How far it runs from there, in degrees, anticlockwise positive.</param>
+/// <param name="Ink">What it is drawn with.</param>
+public sealed record DrawnArc(
+    string Id,
+    Point Centre,
+    double Radius,
+    Direction From,
+    double Sweep,
+    Ink Ink = Ink.Pencil
+);
+
+/// <summary>The compass on the sheet.</summary>
+/// <param name="Needle">Where its needle stands.</param>
+/// <param name="Pencil">Where its pencil point stands.</param>
+public sealed record LaidCompass(Point Needle, Point Pencil);
 
 /// <summary>Words or numbers on the sheet.</summary>
 /// <param name="Id">Unique on the sheet.</param>

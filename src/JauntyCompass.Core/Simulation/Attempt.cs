@@ -119,6 +119,15 @@ public sealed class Attempt
                 meant.Y + _random.Normal(_student.Hand.PencilMillimetres)
             ).Rounded();
 
+    /// <summary>Where the needle comes to stand that is meant for a point.</summary>
+    public Point Needle(Point meant) =>
+        IsPerfect
+            ? meant
+            : new Point(
+                meant.X + _random.Normal(_student.Hand.CentreMillimetres),
+                meant.Y + _random.Normal(_student.Hand.CentreMillimetres)
+            );
+
     /// <summary>A number between two, for mistakes that have a size.</summary>
     public double Size(double least, double most) => least + (most - least) * _random.Share();
 

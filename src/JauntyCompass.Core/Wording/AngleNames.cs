@@ -30,7 +30,19 @@ public sealed record AngleNames(string Vertex, string Start, string End) : IVali
     /// <summary>A letter that is not taken yet.</summary>
     internal string FreeLetter => FreeLetters.First(l => l != Vertex && l != Start && l != End);
 
+    private static readonly string[] OtherLetters = ["P", "Q", "R", "S", "T", "U"];
+
     private static readonly string[] FreeLetters = ["N", "P", "S", "T"];
+
+    /// <summary>Letters for another angle beside this one: none of them is taken.</summary>
+    internal AngleNames Others
+    {
+        get
+        {
+            string[] free = [.. OtherLetters.Where(l => l != Vertex && l != Start && l != End)];
+            return new AngleNames(free[0], free[1], free[2]);
+        }
+    }
 
     /// <summary>Requires three short, different letters.</summary>
     public void Validate(ValidationErrors errors)

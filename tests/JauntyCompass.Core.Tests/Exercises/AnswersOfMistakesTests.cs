@@ -72,6 +72,8 @@ public class AnswersOfMistakesTests
 
     private static IEnumerable<Case> Cases(Item item) =>
         from step in ExerciseKinds.Of(item).Steps(item, null)
+        // What comes out of a construction depends on how far the compass slipped: what is told beforehand is only an example.
+        where step is not ConstructedStep
         let all = step.Predict(Tolerance).ToList()
         from predicted in all
         where predicted.Shows

@@ -117,7 +117,12 @@ public class EveryKindTests
                 shown.UnionWith(step.Predict(2).Select(f => f.Mistake.Key));
             }
         }
-        string[] seenOnTheSheet = [.. MistakeCatalogue.DrawingOnly.Select(m => m.Key), .. Unplaced];
+        string[] seenOnTheSheet =
+        [
+            .. MistakeCatalogue.DrawingOnly.Select(m => m.Key),
+            .. MistakeCatalogue.OfConstruction.Select(m => m.Key),
+            .. Unplaced,
+        ];
         ExerciseKinds
             .Find(key)!
             .Mistakes.Select(m => m.Key)

@@ -94,6 +94,7 @@ public partial class MistakeCatalogueTests
             Mistake<MistakeStory> m => ExplanationCatalogue.Of(m) is not null,
             Mistake<SumContext> m => ExplanationCatalogue.Of(m) is not null,
             Mistake<NoContext> m => ExplanationCatalogue.Of(m) is not null,
+            ConstructionMistake m => ExplanationCatalogue.Of(m) is not null,
             _ => false,
         };
 

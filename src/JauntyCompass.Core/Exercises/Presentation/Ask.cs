@@ -23,6 +23,9 @@ public enum AskType
     /// <summary>A drawing: strokes, dots, an arc and where the instrument lay.</summary>
     Drawing,
 
+    /// <summary>A construction with compass and straightedge: strokes, and arcs in the response's <c>arcs</c>.</summary>
+    Construction,
+
     /// <summary>A whole number that is no measure.</summary>
     Count,
 

@@ -1,3 +1,4 @@
+using JauntyCompass.Core.Constructions;
 using JauntyCompass.Core.Marking.Sums;
 
 namespace JauntyCompass.Core.Marking.Explanations;
@@ -82,12 +83,25 @@ public static class ExplanationCatalogue
         new WrongWholeExplanation()
     );
 
+    private static readonly Explanation<ConstructionReading>?[] OfConstruction =
+        MistakeCatalogue.ByPlace<Explanation<ConstructionReading>>(
+            e => e.OfMistake,
+            new ArcsTooShortExplanation(),
+            new NeedleOffExplanation(),
+            new NoArcsExplanation(),
+            new OpeningChangedExplanation(),
+            new UnlikeOpeningsExplanation(),
+            new UnsteadyConstructionExplanation(),
+            new WrongCrossingExplanation()
+        );
+
     /// <summary>How a mistake is explained.</summary>
     public static Explanation<TContext> Of<TContext>(Mistake<TContext> mistake) =>
         (
             OfWork as Explanation<TContext>?[]
             ?? OfSums as Explanation<TContext>?[]
             ?? OfThinking as Explanation<TContext>?[]
+            ?? OfConstruction as Explanation<TContext>?[]
         )?[mistake.Place]
         ?? throw new ArgumentException($"'{mistake.Key}' is not explained.", nameof(mistake));
 }

@@ -1,0 +1,74 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Constructions;
+using JauntyCompass.Core.Exercises.Presentation;
+using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Marking.Steps;
+using JauntyCompass.Core.Recognition;
+using JauntyCompass.Locales;
+
+namespace JauntyCompass.Core.Exercises.Constructing;
+
+/// <summary>A kind of construction: its stages, the ray that comes out, and the check with the protractor.</summary>
+/// <typeparam name="TItem">Type of its items.</typeparam>
+/// <typeparam name="TResponse">Type of its responses.</typeparam>
+/// <param name="facts">What a list knows of it.</param>
+public abstract class ConstructionKind<TItem, TResponse>(KindFacts facts)
+    : ExerciseKind<TItem, TResponse>(facts)
+    where TItem : ConstructionItem
+    where TResponse : ConstructionResponse
+{
+    /// <summary>The mistakes that constructions and their check can show.</summary>
+    protected static IReadOnlyList<Mistake> All { get; } =
+    [.. MistakeCatalogue.OfConstruction, .. MistakeCatalogue.Reading];
+
+    /// <summary>What is asked: the construction, then the check.</summary>
+    private protected static IReadOnlyList<Ask> Asks { get; } =
+    [
+        new Ask("strokes", AskType.Construction, Text.Kinds.Asks.Construction),
+        CommonAsks.Reading("reading", "readingPlacement", Text.Kinds.Construction.AskReading) with
+        {
+            Afterwards = true,
+        },
+    ];
+
+    /// <inheritdoc/>
+    protected override IReadOnlyList<AnsweredStep> Steps(TItem item, TResponse? response)
+    {
+        ConstructionAim aim = item.Aim;
+        ConstructionReading? reading = response?.Read(aim);
+        return
+        [
+            .. ConstructionStages.Of(aim, reading),
+            new ConstructedStep(aim, reading) { Weight = 2 },
+            new ReadingStep(
+                "reading",
+                Text.Kinds.Steps.Checked,
+                MarkingContext.Measuring(
+                    Own(aim, reading),
+                    item.Instrument,
+                    response?.ReadingPlacement
+                ),
+                reading?.Turn is null ? null : response?.Reading,
+                WithInstrument
+            ),
+        ];
+    }
+
+    // What is measured is what came out.
+    private static Angle Own(ConstructionAim aim, ConstructionReading? reading)
+    {
+        double turn = Math.Clamp(reading?.Turn ?? aim.Degrees, 0, 360);
+        double length = reading?.Ray is StrokeLine ray
+            ? Math.Clamp(ray.Far.DistanceTo(aim.Vertex), Angle.ShortestArm, Angle.LongestArm)
+            : Angle.LongestArm;
+        double start = aim.Rays[^1].Length;
+        return new Angle(
+            aim.Vertex,
+            aim.Start,
+            new Measure(turn),
+            aim.Opening,
+            aim.Task == ConstructionTask.Bisect ? aim.Given!.StartLength : start,
+            length
+        );
+    }
+}

@@ -1,0 +1,76 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Demonstrations;
+using JauntyCompass.Core.Demonstrations.Constructing;
+using JauntyCompass.Core.Exercises.Constructing;
+using JauntyCompass.Core.Exercises.Generation;
+using JauntyCompass.Core.Exercises.Presentation;
+using JauntyCompass.Core.Lessons;
+using JauntyCompass.Core.Marking.Mistakes;
+using JauntyCompass.Core.Sheet;
+using JauntyCompass.Core.Simulation;
+using JauntyCompass.Locales;
+
+namespace JauntyCompass.Core.Exercises.Kinds.Build;
+
+/// <summary>Build an angle of 60°, 30°, 90° and the like on a ray with compass and straightedge; it is measured as a check.</summary>
+public sealed class BuildKind()
+    : ConstructionKind<BuildItem, BuildResponse>(
+        // All its measures end in 0 or 5, at which ticks counted backwards give the same.
+        new KindFacts(
+            "build",
+            Text.Kinds.Facts.Build.Title,
+            Text.Kinds.Facts.Build.Summary,
+            [.. All.Where(m => m is not TicksBackwards)]
+        )
+        {
+            Difficulty = 5,
+            Varieties = Measures.Length,
+            IsMeasured = false,
+        }
+    )
+{
+    private const double Ray = 70;
+
+    private static readonly int[] Measures = [60, 30, 90, 120, 45, 15, 150];
+
+    /// <inheritdoc/>
+    public override Item Propose(ItemPlan plan)
+    {
+        int measure = plan.InTurn(Measures);
+        int turned = plan.Own.Between(-20, 20);
+        bool isLeft = plan.Angle.Opening == TurnDirection.Clockwise;
+        // The ray lies more or less level and the angle opens upwards: to the right of its vertex or to the left.
+        return new BuildItem(
+            Text.Kinds.Construction.Build(plan.Names.Full, measure, plan.Names.StartRay),
+            plan.Instrument,
+            new Measure(measure),
+            new BaseRay(
+                new Point(isLeft ? 20 : -20, -30),
+                new Direction((isLeft ? 180 : 0) + turned),
+                Ray
+            ),
+            plan.Angle.Opening,
+            plan.Names
+        );
+    }
+
+    /// <inheritdoc/>
+    protected override ItemView Present(BuildItem item, HouseRules rules) =>
+        new(Key, item.Prompt, new SheetState(), ItemView.WindowFor(item.Instrument), Asks)
+        {
+            InHand = item.Instrument,
+            Drawing = new DrawingTask(item.BaseRay, item.Opening, item.Names),
+        };
+
+    /// <inheritdoc/>
+    protected override WorkedExample Work(BuildItem item, HouseRules rules) =>
+        BuildAngle.Example(item.Aim, item.Instrument, item.Names, rules);
+
+    /// <inheritdoc/>
+    protected override BuildResponse Attempt(BuildItem item, Attempt attempt)
+    {
+        ConstructionWork work = ConstructionWork.Of(attempt, item.Aim);
+        (double reading, var placement) = attempt.Measure(work.Own, item.Instrument);
+        return new BuildResponse(work.Strokes, work.Arcs, reading, placement);
+    }
+}

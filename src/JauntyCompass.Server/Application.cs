@@ -4,6 +4,7 @@ using JauntyCompass.Server.Api.Saying;
 using JauntyCompass.Server.Features.Accounts;
 using JauntyCompass.Server.Features.Adaptive;
 using JauntyCompass.Server.Features.Algebra;
+using JauntyCompass.Server.Features.Constructions;
 using JauntyCompass.Server.Features.Angles;
 using JauntyCompass.Server.Features.Assignments;
 using JauntyCompass.Server.Features.Bench;
@@ -113,6 +114,7 @@ public static class Application
         api.MapReadings();
         api.MapAngles();
         api.MapAlgebra();
+        api.MapConstructions();
         api.MapDemonstrations();
         api.MapGeneration();
         api.MapMarks();

@@ -69,13 +69,22 @@ public sealed class ConstructionReading
 
     /// <summary>Reads a construction.</summary>
     /// <param name="aim">What was asked.</param>
-    /// <param name="marks">The lines that were drawn.</param>
-    /// <param name="arcs">The arcs.</param>
+    /// <param name="strokes">Strokes of the pencil, each a list of points in mm in the order of drawing; arcs may be among them.</param>
+    /// <param name="arcs">Arcs of which the needle is known.</param>
     public static ConstructionReading Of(
         ConstructionAim aim,
-        PencilMarks marks,
+        IReadOnlyList<IReadOnlyList<Point>> strokes,
         IReadOnlyList<SeenArc> arcs
-    ) => ConstructionReader.Read(aim, marks, arcs);
+    )
+    {
+        IReadOnlyList<SeenArc> all = ArcStrokes.Find(
+            aim,
+            strokes,
+            arcs,
+            out IReadOnlyList<IReadOnlyList<Point>> rest
+        );
+        return ConstructionReader.Read(aim, PencilMarks.Of(rest, [], null), all);
+    }
 
     internal static ConstructionReading Made(
         ConstructionAim aim,

@@ -47,7 +47,7 @@ public sealed record Script(
         state.Figures.Count
         + state.Lines.Count
         + state.Dots.Count
-        + state.Arcs.Count
+        + state.CompassArcs.Count
         + state.Instruments.Count
         + state.Threads.Count
         + (state.Straightedge is null ? 0 : 1)

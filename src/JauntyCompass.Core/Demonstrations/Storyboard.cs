@@ -82,8 +82,8 @@ internal sealed class Storyboard(HouseRules rules)
         Sheet = Sheet with { Lines = [.. Sheet.Lines.Where(l => l.Id != line.Id), line] };
 
     /// <summary>Adds or replaces an arc.</summary>
-    internal void Arc(DrawnArc arc) =>
-        Sheet = Sheet with { Arcs = [.. Sheet.Arcs.Where(a => a.Id != arc.Id), arc] };
+    internal void Arc(CompassArc arc) =>
+        Sheet = Sheet with { CompassArcs = [.. Sheet.CompassArcs.Where(a => a.Id != arc.Id), arc] };
 
     /// <summary>Adds or replaces a dot.</summary>
     internal void Dot(DrawnDot dot) =>
@@ -131,7 +131,7 @@ internal sealed class Storyboard(HouseRules rules)
             {
                 box.Take(dot.At);
             }
-            foreach (DrawnArc arc in state.Arcs)
+            foreach (CompassArc arc in state.CompassArcs)
             {
                 box.Take(arc.Centre.Towards(arc.From, arc.Radius));
                 box.Take(arc.Centre.Towards(arc.From.Turned(arc.Sweep / 2), arc.Radius));

@@ -21,7 +21,7 @@ public sealed record SheetState
     public IReadOnlyList<DrawnDot> Dots { get; init; } = [];
 
     /// <summary>Arcs of the compass.</summary>
-    public IReadOnlyList<DrawnArc> Arcs { get; init; } = [];
+    public IReadOnlyList<CompassArc> CompassArcs { get; init; } = [];
 
     /// <summary>Words and numbers written on the sheet.</summary>
     public IReadOnlyList<Written> Notes { get; init; } = [];
@@ -149,7 +149,7 @@ public sealed record DrawnDot(string Id, Point At, Ink Ink = Ink.Pencil, bool Bl
 /// <param name="From">Where the arc begins, seen from the needle.</param>
 /// <param name="Sweep">How far it runs from there, in degrees, anticlockwise positive.</param>
 /// <param name="Ink">What it is drawn with.</param>
-public sealed record DrawnArc(
+public sealed record CompassArc(
     string Id,
     Point Centre,
     double Radius,

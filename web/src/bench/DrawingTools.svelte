@@ -4,6 +4,7 @@
   import type { HouseRules } from '../api/client'
   import type { Tool } from '../sheet/drawing'
   import { t } from '../said/said.svelte'
+  import Choices from './Choices.svelte'
 
   interface Props {
     tool: Tool
@@ -39,18 +40,6 @@
         ? all.filter((key) => key !== 'protractor' && key !== 'dot')
         : all,
   )
-  let group: HTMLElement | undefined = $state()
-
-  /** As in every group of which one is chosen: arrows go to the next, and choose it. */
-  function steer(event: KeyboardEvent, i: number): void {
-    const by = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.code]
-    if (!by) return
-    event.preventDefault()
-    const next = (i + by + tools.length) % tools.length
-    onpick(tools[next]!)
-    ;(group?.children[next] as HTMLElement).focus()
-  }
-
   const hint = $derived(
     forArms && tool === 'ray'
       ? t('bench.tool.extend')
@@ -62,43 +51,13 @@
   )
 </script>
 
-<div class="tools" role="radiogroup" aria-label={t('bench.tools')} bind:this={group}>
-  {#each tools as key, i (key)}
-    <button
-      type="button"
-      role="radio"
-      aria-checked={tool === key}
-      tabindex={tool === key ? 0 : -1}
-      onclick={() => onpick(key)}
-      onkeydown={(event) => steer(event, i)}>{t('bench.tool.name', { toolKey: key })}</button
-    >
-  {/each}
-</div>
+<Choices {tools} {tool} {onpick} />
 <p class="hint" aria-live="polite">{hint}</p>
 <Button kind="tertiary" disabled={!undoes} on:click={onundo}
   >{undoes ? t('bench.undo', { toolKey: undoes }) : t('shared.undo')}</Button
 >
 
 <style>
-  .tools {
-    display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(max(88px, 30%), 1fr));
-    gap: 8px;
-  }
-  .tools button {
-    min-height: 44px;
-    padding: 0 4px;
-    border: 1px solid var(--ink-faint);
-    background: #fff;
-    font: 400 var(--type-2) var(--sans);
-    color: var(--ink);
-    cursor: pointer;
-  }
-  .tools button[aria-checked='true'] {
-    border: 2px solid var(--brass);
-    background: #fbf3df;
-    font-weight: 600;
-  }
   .hint {
     margin: 0;
     min-height: 4.2em;

@@ -5,7 +5,9 @@
   import ChoiceAsk from './asks/ChoiceAsk.svelte'
   import AlgebraAsk from './asks/AlgebraAsk.svelte'
   import FieldAsk from './asks/FieldAsk.svelte'
+  import ConstructionTools from './ConstructionTools.svelte'
   import DrawingTools from './DrawingTools.svelte'
+  import { openedBy, openingOf } from '../sheet/compass'
   import { isAlgebra, type ItemView, type Response } from '../shared/response'
   import type { SheetWork } from './sheetWork.svelte'
   import { t } from '../said/said.svelte'
@@ -43,8 +45,17 @@
         disabled={!work.now.includes(ask)}
         onchange={(value) => work.fill(ask, value)}
       />
-    {:else if ask.type === 'drawing' && !work.now.includes(ask)}
+    {:else if (ask.type === 'drawing' || ask.type === 'construction') && !work.now.includes(ask)}
       <p class="fan">{ask.label.text} <strong>{t('bench.drawing.done')}</strong></p>
+    {:else if ask.type === 'construction'}
+      <ConstructionTools
+        tool={work.tool}
+        opening={openingOf(work.compass)}
+        undoes={work.undoes}
+        onpick={(next) => work.pick(next)}
+        onopen={(opening) => (work.compass = openedBy(work.compass, opening))}
+        onundo={() => work.undo()}
+      />
     {:else if ask.type === 'drawing'}
       <DrawingTools
         tool={work.tool}

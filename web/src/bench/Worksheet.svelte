@@ -6,7 +6,9 @@
   import { onDestroy, onMount, type Snippet } from 'svelte'
   import type { HouseRules, Instrument, Point } from '../api/client'
   import { placesOn } from '../sheet/aids'
-  import { endsOf } from '../sheet/drawing'
+  import Compass from '../sheet/Compass.svelte'
+  import Constructed from '../sheet/Constructed.svelte'
+  import { empty, endsOf } from '../sheet/drawing'
   import DrawnFigure from '../sheet/DrawnFigure.svelte'
   import Fan from '../sheet/Fan.svelte'
   import { tipsOf } from '../sheet/geometry'
@@ -18,6 +20,7 @@
   import Sheet from '../sheet/Sheet.svelte'
   import SheetScene from '../sheet/SheetScene.svelte'
   import type { Draft } from './keeping/drafts'
+  import { Crossings } from './crossings.svelte'
   import Feedback from './Feedback.svelte'
   import { Hearing, nearest, toPencil, withLines } from './hearing.svelte'
   import Layout from './Layout.svelte'
@@ -108,6 +111,9 @@
     onhandin(response)
   }
 
+  /** What is constructed has arcs, and its lines are no strokes of a drawing on a base ray. */
+  const isConstructed = $derived(view.asks.some((ask) => ask.type === 'construction'))
+  const isConstructing = $derived(!marked && work.now.some((ask) => ask.type === 'construction'))
   const instrument = $derived(instruments.find((i) => i.protractor.id === view.inHand?.id))
   const inHand = $derived(
     Boolean(marked) ||
@@ -129,30 +135,43 @@
   )
   /** How many things are drawn. */
   function madeOf({ drawing }: SheetWork): number {
-    return drawing.strokes.length + drawing.dots.length + (drawing.arc ? 1 : 0)
+    return (
+      drawing.strokes.length + drawing.dots.length + (drawing.sweeps?.length ?? 0) + (drawing.arc ? 1 : 0)
+    )
   }
   const drawn = $derived(
     t('bench.heard.drawn', {
       count: work.drawing.strokes.length,
       number: work.drawing.dots.length,
-      least: work.drawing.arc ? 1 : 0,
+      least: isConstructed ? (work.drawing.sweeps?.length ?? 0) : work.drawing.arc ? 1 : 0,
     }),
   )
-  const isDrawing = $derived(work.takes('drawing') || view.drawing !== null)
+  const isDrawing = $derived(work.takes('drawing') || view.drawing !== null || isConstructed)
   /** Where an angle is measured, the straightedge helps: an arm too short is drawn on. Such lines are not handed in. */
-  const mayExtend = $derived(Boolean(instrument && inHand && !view.drawing && !marked))
+  const mayExtend = $derived(Boolean(instrument && inHand && !view.drawing && !isConstructed && !marked))
   const isOut = $derived(
     marked ? work.laid || !isDrawing : ['protractor', 'dot'].includes(work.tool) || mayExtend,
   )
+  // svelte-ignore state_referenced_locally
+  const crossings = new Crossings(view)
+  const constructionPlaces = $derived([...placesOn(scene, view.drawing?.baseRay), ...crossings.places])
   const ends = $derived(
-    view.drawing
-      ? endsOf(work.drawing, view.drawing)
-      : scene.figures.flatMap(({ angle }) => [angle.vertex, ...tipsOf(angle)]),
+    isConstructed
+      ? constructionPlaces.map(({ at }) => at)
+      : view.drawing
+        ? endsOf(work.drawing, view.drawing)
+        : scene.figures.flatMap(({ angle }) => [angle.vertex, ...tipsOf(angle)]),
   )
   /** Where keys may bring the instrument at once, if the class allows it; the pencil also to its own dots. */
   const places = $derived(rules.placingKeys === false ? [] : placesOn(scene, view.drawing?.baseRay))
   const pencilPlaces = $derived(
-    places.length > 0 ? [...places, ...work.drawing.dots.map((at) => ({ at, arms: [] }))] : [],
+    isConstructed
+      ? places.length > 0
+        ? constructionPlaces
+        : []
+      : places.length > 0
+        ? [...places, ...work.drawing.dots.map((at) => ({ at, arms: [] }))]
+        : [],
   )
   const fan = $derived(view.asks.find((ask) => ask.type === 'fan'))
   const fanAt = $derived({ x: view.window.left + 24, y: view.window.bottom + 22 })
@@ -163,6 +182,7 @@
       ray: work.from ? t('sheet.pencil.end-line') : t('sheet.pencil.begin-line'),
       freehand: work.stroke ? t('sheet.pencil.end-line') : t('sheet.pencil.begin-line'),
       arc: t('sheet.pencil.arc'),
+      compass: t('sheet.pencil.nothing'),
     }[work.tool],
   )
   const making = $derived(work.from ? { from: work.from, to: work.pencil } : null)
@@ -180,6 +200,14 @@
     const place = nearest(view, placement)
     const lines = view.drawing && place ? withLines(place, work.drawing.strokes) : place
     hearing.follow(draws ? toPencil(view, pencil) : lines, placement, instrument)
+  })
+
+  let sweeps = work.drawing.sweeps?.length ?? 0
+  $effect(() => {
+    if (!isConstructing) return
+    const now = work.drawing.sweeps?.length ?? 0
+    void crossings.follow(work.drawing, now > sweeps && withKeys())
+    sweeps = now
   })
 
   let made = madeOf(work)
@@ -214,8 +242,14 @@
       <!-- Told in words, in the panel. -->
       <g aria-hidden="true"><SheetScene {scene} {instruments} /></g>
       {#if view.drawing}
-        <DrawnFigure task={view.drawing} drawing={work.drawing} stroke={work.stroke} preview={making} />
+        <DrawnFigure
+          task={view.drawing}
+          drawing={isConstructed ? empty : work.drawing}
+          stroke={work.stroke}
+          preview={isConstructed ? null : making}
+        />
       {/if}
+      {#if isConstructed}<Constructed drawing={work.drawing} sweep={work.sweep} preview={making} />{/if}
       {#if mayExtend}
         {#each work.drawing.strokes as [a, b], i (i)}
           <PencilLine line={{ id: `extended-${i}`, from: a!, to: b!, ink: 'extension' }} />
@@ -242,7 +276,16 @@
           />
         </g>
       {/if}
-      {#if !marked && work.tool !== 'protractor'}
+      {#if isConstructing && work.tool === 'compass'}
+        <Compass
+          pose={work.compass}
+          places={constructionPlaces}
+          onmove={(next) => (work.compass = next)}
+          onsweep={(points, isDone) => work.sweepTo(points, isDone)}
+          onfinger={(at) => (finger = at)}
+        />
+      {/if}
+      {#if !marked && work.tool !== 'protractor' && work.tool !== 'compass'}
         <Surface
           onpress={(at, pointerType) => work.press(at, pointerType, ends)}
           onmove={(at) => work.move(at)}
@@ -261,8 +304,14 @@
         <Loupe target={finger}>
           <SheetScene {scene} {instruments} />
           {#if view.drawing}
-            <DrawnFigure task={view.drawing} drawing={work.drawing} stroke={work.stroke} preview={making} />
+            <DrawnFigure
+              task={view.drawing}
+              drawing={isConstructed ? empty : work.drawing}
+              stroke={work.stroke}
+              preview={isConstructed ? null : making}
+            />
           {/if}
+          {#if isConstructed}<Constructed drawing={work.drawing} sweep={work.sweep} preview={making} />{/if}
           {#if instrument && inHand && isOut}
             <Protractor {instrument} placement={work.placement} />
           {/if}
@@ -287,7 +336,9 @@
     <h1 tabindex="-1" bind:this={heading}>{view.prompt.text}</h1>
     {#if !marked}
       <p class="visually-hidden">{t('bench.sheet.described', { sentence: told })}</p>
-      <p class="visually-hidden" role="status" data-testid="heard">{hearing.said}</p>
+      <p class="visually-hidden" role="status" data-testid="heard">
+        {isConstructing ? crossings.said : hearing.said}
+      </p>
       {#if isDrawing}<p class="visually-hidden" role="status">{drawn}</p>{/if}
     {/if}
     {#if marked}
@@ -304,6 +355,7 @@
       {@render after?.()}
     {:else}
       <Questions {view} {work} {busy} {mayExtend} dots={rules.dots} onhandin={handIn} />
+      {#if isConstructing}<p class="quiet small">{t('bench.keys.constructing')}</p>{/if}
       {#if inHand && instrument}
         <p class="quiet small">
           {#if view.kind === 'reflex'}{t('bench.reflex', { reflexWay: rules.reflex ?? 'handier' })}<br />{/if}

@@ -10,9 +10,11 @@ import {
   withDot,
   withRay,
   withStroke,
+  withSweep,
   type Drawing,
   type Tool,
 } from '../sheet/drawing'
+import type { CompassPose } from '../sheet/compass'
 import { restPlace } from '../sheet/window'
 import type { Draft } from './keeping/drafts'
 import {
@@ -46,6 +48,9 @@ export class SheetWork {
   /** A stroke in the making, without the straightedge. */
   stroke: Point[] | null = $state.raw(null)
   pencil: Point = $state.raw({ x: 0, y: 0 })
+  compass: CompassPose = $state.raw({ needle: { x: 0, y: 0 }, pencil: { x: 30, y: 0 } })
+  /** An arc in the making. */
+  sweep: Point[] | null = $state.raw(null)
   complaints: Record<string, string> = $state.raw({})
   #drawings: Drawing[] = $state.raw([])
   /** By which tool each drawing came of the one before it. */
@@ -68,6 +73,13 @@ export class SheetWork {
     this.tool =
       view.asks.some((ask) => ask.byEye) || (view.drawing && !view.drawing.baseRay) ? 'ray' : 'protractor'
     this.pencil = view.drawing?.baseRay?.vertex ?? { x: 0, y: 0 }
+    if (view.asks.some((ask) => ask.type === 'construction')) {
+      this.tool = 'compass'
+      const { left, bottom, width } = view.window
+      // It waits closed in a corner.
+      const needle = { x: left + width - 34, y: bottom + 12 }
+      this.compass = { needle, pencil: { x: needle.x + 14, y: needle.y } }
+    }
     this.part = markedResponse ? 0 : Math.min(draft?.part ?? 0, this.parts.length - 1)
   }
 
@@ -171,6 +183,13 @@ export class SheetWork {
         ? withDot(this.drawing, at, this.laid ? this.placement : null, this.#rested)
         : withArc(this.drawing, at),
     )
+  }
+
+  /** An arc of the compass grows, and is there once the pencil is lifted. */
+  sweepTo(points: Point[], isDone: boolean): void {
+    this.sweep = isDone ? null : points
+    if (isDone && points.length > 2)
+      this.#change(withSweep(this.drawing, { needle: this.compass.needle, points }))
   }
 
   lift(at: Point): void {

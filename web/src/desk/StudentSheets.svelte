@@ -4,7 +4,8 @@
   import { api, ask, tell, type Instrument, type Placement, type Schema } from '../api/client'
   import { filledOf, toldAnswer } from '../shared/response'
   import { facesFor } from '../shared/faces'
-  import { drawingOf, empty } from '../sheet/drawing'
+  import Constructed from '../sheet/Constructed.svelte'
+  import { constructionOf, drawingOf, empty } from '../sheet/drawing'
   import DrawnFigure from '../sheet/DrawnFigure.svelte'
   import MarkInk from '../sheet/MarkInk.svelte'
   import Protractor from '../sheet/Protractor.svelte'
@@ -111,8 +112,11 @@
             {#if view.drawing}
               <DrawnFigure
                 task={view.drawing}
-                drawing={'strokes' in answer.response ? drawingOf(answer.response) : empty}
+                drawing={'dots' in answer.response ? drawingOf(answer.response) : empty}
               />
+            {/if}
+            {#if 'arcs' in answer.response}
+              <Constructed drawing={constructionOf(answer.response)} />
             {/if}
             {#if instrument && placement}
               <g opacity="0.55"><Protractor {instrument} {placement} /></g>

@@ -4,6 +4,8 @@
   import type { Place } from './aids'
   import AngleFigure from './AngleFigure.svelte'
   import ArmHandles from './ArmHandles.svelte'
+  import Compass from './Compass.svelte'
+  import CompassArcs from './CompassArcs.svelte'
   import Lettering from './Lettering.svelte'
   import OpeningMark from './OpeningMark.svelte'
   import PencilLine from './PencilLine.svelte'
@@ -60,6 +62,7 @@
     </Thing>
   {/each}
 </g>
+<g data-name="compass arcs"><CompassArcs arcs={scene.compassArcs} /></g>
 <g data-name="angles">
   {#each scene.figures as figure (figure.id)}
     <AngleFigure
@@ -122,6 +125,9 @@
     {/if}
   {/each}
 </g>
+{#if scene.compass}
+  <g data-name="compass" class="appearing"><Compass pose={scene.compass} /></g>
+{/if}
 {#if scene.straightedge}
   <g data-name="straightedge" class="appearing">
     <Straightedge

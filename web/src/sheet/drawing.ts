@@ -2,11 +2,19 @@
 import type { Placement, Point, Schema } from '../api/client'
 import { directionOf, distanceOf } from './geometry'
 
-export type Tool = 'protractor' | 'dot' | 'ray' | 'freehand' | 'arc'
+export type Tool = 'protractor' | 'dot' | 'ray' | 'freehand' | 'arc' | 'compass'
+
+/** An arc of the compass, as the pencil point went. */
+export interface Sweep {
+  points: Point[]
+  needle: Point
+}
 
 export interface Drawing {
   strokes: Point[][]
   dots: Point[]
+  /** Arcs of the compass; work that was kept by an earlier version has none. */
+  sweeps?: Sweep[]
   arc: Point | null
   /** How the protractor lay when the last dot was made. */
   placement: Placement | null
@@ -26,6 +34,16 @@ export const drawingOf = (response: Drawn): Drawing => ({
   arc: response.arc ?? null,
   placement: response.placement ?? null,
   rested: response.rested ?? [],
+})
+
+/** A construction that was handed in, as a drawing again. */
+export const constructionOf = ({
+  strokes,
+  arcs,
+}: Pick<Schema['ResponseBisectResponse'], 'strokes' | 'arcs'>): Drawing => ({
+  ...empty,
+  strokes: strokes.map((stroke) => stroke.points),
+  sweeps: arcs,
 })
 
 /** No pencil is finer than a hundredth of a millimetre; more digits would only be carried about. */
@@ -48,6 +66,11 @@ export const withRay = (drawing: Drawing, from: Point, to: Point): Drawing => wi
 export const withStroke = (drawing: Drawing, points: Point[]): Drawing => ({
   ...drawing,
   strokes: [...drawing.strokes, points.map(sharp)],
+})
+
+export const withSweep = (drawing: Drawing, { needle, points }: Sweep): Drawing => ({
+  ...drawing,
+  sweeps: [...(drawing.sweeps ?? []), { needle: sharp(needle), points: points.map(sharp) }],
 })
 
 export const withArc = (drawing: Drawing, at: Point): Drawing => ({ ...drawing, arc: sharp(at) })

@@ -9,11 +9,13 @@ export const emptyScene: Scene = {
   figures: [],
   lines: [],
   arcs: [],
+  compassArcs: [],
   dots: [],
   notes: [],
   instruments: [],
   threads: [],
   straightedge: null,
+  compass: null,
   tracing: null,
   lens: null,
 }
@@ -56,6 +58,13 @@ export function mix(from: Scene, to: Scene, share: number): Scene {
       const before = from.figures.find((f) => f.id === figure.id)
       return before ? { ...figure, angle: movingAngle(before.angle, figure.angle, share) } : figure
     }),
+    compass:
+      from.compass && to.compass
+        ? {
+            needle: between(from.compass.needle, to.compass.needle, share),
+            pencil: between(from.compass.pencil, to.compass.pencil, share),
+          }
+        : to.compass,
     instruments: to.instruments.map((laid) => {
       const before = from.instruments.find((i) => i.id === laid.id && i.instrumentId === laid.instrumentId)
       if (!before) return laid
@@ -78,7 +87,7 @@ export const changed = <T extends { id: string }>(list: T[], id: string, change:
 /** An id that nothing in the scene has yet. */
 export function freeId(scene: Scene, stem: string): string {
   const taken = new Set(
-    [scene.figures, scene.lines, scene.arcs, scene.dots, scene.notes, scene.instruments]
+    [scene.figures, scene.lines, scene.arcs, scene.compassArcs, scene.dots, scene.notes, scene.instruments]
       .flat()
       .map((thing) => thing.id),
   )

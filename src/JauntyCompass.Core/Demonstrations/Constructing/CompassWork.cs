@@ -31,7 +31,7 @@ internal sealed class CompassWork(Storyboard board)
         double radius = needle.DistanceTo(from);
         double sweep = turn + 2 * sense * beyond;
         Direction first = start.Turned(-sense * beyond);
-        board.Arc(new DrawnArc(id, needle, radius, first, sweep, ink));
+        board.Arc(new CompassArc(id, needle, radius, first, sweep, ink));
         Stand(needle, needle.Towards(first.Turned(sweep), radius));
     }
 

@@ -1,6 +1,5 @@
 using JauntyCompass.Core.Constructions;
 using JauntyCompass.Core.Instruments;
-using JauntyCompass.Core.Recognition;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Validation;
 using JauntyCompass.Locales;
@@ -45,7 +44,7 @@ public abstract record ConstructionResponse(
     internal ConstructionReading Read(ConstructionAim aim) =>
         ConstructionReading.Of(
             aim,
-            PencilMarks.Of([.. Strokes.Select(s => s.Points)], [], null),
+            [.. Strokes.Select(s => s.Points)],
             [.. Arcs.Select(SeenArc.Of).OfType<SeenArc>()]
         );
 }

@@ -1,0 +1,131 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Recognition;
+using JauntyCompass.Core.Sheet;
+
+namespace JauntyCompass.Core.Constructions;
+
+/// <summary>
+/// Finds the arcs among strokes of which nobody saw whether a compass made them, as on paper, and where their needles stood: on a point of
+/// the construction, if there is one about which the arc runs as well as about its own best centre.
+/// </summary>
+internal static class ArcStrokes
+{
+    // A stroke is an arc when its points lie so many times nearer to a circle than to a line, and bend at least so far from it, in mm.
+    private const double Better = 2.2;
+    private const double LeastBend = 0.5;
+
+    // An opening of the compass, in mm.
+    private const double LeastOpening = 6;
+    private const double MostOpening = 160;
+
+    // A needle that is held to a point costs the fit no more than this, as a share and in mm.
+    private const double HeldShare = 1.15;
+    private const double HeldMore = 0.05;
+
+    // And the free centre lies no farther from it than a short arc leaves open, in mm for each mm of opening.
+    private const double FreeStrays = 0.5;
+
+    /// <summary>Tells arcs from other strokes.</summary>
+    /// <param name="aim">What the construction begins with.</param>
+    /// <param name="strokes">The strokes.</param>
+    /// <param name="arcs">Arcs of which the needle is known.</param>
+    /// <param name="rest">The strokes that are no arcs.</param>
+    /// <returns>All arcs.</returns>
+    internal static IReadOnlyList<SeenArc> Find(
+        ConstructionAim aim,
+        IReadOnlyList<IReadOnlyList<Point>> strokes,
+        IReadOnlyList<SeenArc> arcs,
+        out IReadOnlyList<IReadOnlyList<Point>> rest
+    )
+    {
+        var found = new List<SeenArc>(arcs);
+        var others = new List<IReadOnlyList<Point>>();
+        var bent = new List<(IReadOnlyList<Point> Points, SeenArc Free)>();
+        foreach (IReadOnlyList<Point> stroke in strokes)
+        {
+            if (IsBent(stroke) && SeenArc.Free(stroke) is SeenArc free && IsOpening(free.Opening))
+            {
+                bent.Add((stroke, free));
+            }
+            else
+            {
+                others.Add(stroke);
+            }
+        }
+        // About given points first: where those arcs cross the rays, the next needles stood.
+        var points = new List<Point>(aim.Rays.Select(r => r.Vertex).Distinct());
+        for (int round = 0; round < 2; round++)
+        {
+            for (int i = bent.Count - 1; i >= 0; i--)
+            {
+                if (Held(bent[i].Points, bent[i].Free, points) is SeenArc held)
+                {
+                    found.Add(held);
+                    bent.RemoveAt(i);
+                }
+            }
+            points.AddRange(OnRays(aim, found));
+        }
+        found.AddRange(bent.Select(b => b.Free));
+        rest = others;
+        return found;
+    }
+
+    private static bool IsBent(IReadOnlyList<Point> stroke)
+    {
+        if (stroke.Count < 5)
+        {
+            return false;
+        }
+        Inked[] ink = LineFit.Ink(stroke);
+        var line = LineFit.Of(ink);
+        return Circle.Nearest(ink) is Circle circle
+            && circle.Off * Better < line.Shake
+            && line.Shake > LeastBend / 2;
+    }
+
+    private static bool IsOpening(double opening) => opening is >= LeastOpening and <= MostOpening;
+
+    private static SeenArc? Held(
+        IReadOnlyList<Point> stroke,
+        in SeenArc free,
+        IReadOnlyList<Point> points
+    )
+    {
+        SeenArc? best = null;
+        foreach (Point point in points)
+        {
+            if (
+                point.DistanceTo(free.Centre) <= FreeStrays * free.Opening
+                && SeenArc.Of(stroke, point) is SeenArc held
+                && held.Off <= HeldShare * free.Off + HeldMore
+                && !(best?.Off <= held.Off)
+            )
+            {
+                best = held;
+            }
+        }
+        return best;
+    }
+
+    private static List<Point> OnRays(ConstructionAim aim, IReadOnlyList<SeenArc> arcs)
+    {
+        var points = new List<Point>();
+        Span<Point> crossings = stackalloc Point[2];
+        foreach (SeenArc arc in arcs)
+        {
+            foreach (BaseRay ray in aim.Rays)
+            {
+                int count = Curve.Line(ray.Vertex, ray.Direction).Crossings(arc.Curve, crossings);
+                for (int c = 0; c < count; c++)
+                {
+                    if (arc.EndsBefore(crossings[c]) <= 2)
+                    {
+                        points.Add(crossings[c]);
+                    }
+                }
+            }
+        }
+        return points;
+    }
+}

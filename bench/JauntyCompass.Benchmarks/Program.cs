@@ -38,6 +38,12 @@ if (args is ["drawings"])
     return;
 }
 
+if (args is ["constructions"])
+{
+    ConstructionTrial.Run(Console.Out);
+    return;
+}
+
 // Short runs by default: figures for a look, not for the third decimal. --job default measures longer.
 IConfig config = args.Contains("--job")
     ? DefaultConfig.Instance

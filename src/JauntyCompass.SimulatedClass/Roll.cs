@@ -20,7 +20,12 @@ internal static class Roll
         MistakeCatalogue.Get<StraightEdgeForZeroLine>(),
         MistakeCatalogue.Get<GapAtVertex>(),
         MistakeCatalogue.Get<MissedOwnDot>(),
+        .. MistakeCatalogue.OfConstruction.Where(m => m.CanBeHabit),
+        .. MistakeCatalogue.OfAlgebra,
     ];
+
+    // So many compasses of a class set no longer hold. Common practice, no source.
+    private const double WornCompasses = 0.1;
 
     /// <summary>Classes of thirty students at most.</summary>
     internal static IEnumerable<IReadOnlyList<SimulatedStudent>> Classes(int students, int seed)
@@ -67,6 +72,7 @@ internal static class Roll
         )
         {
             SecondsAnItem = 20 + 50 * random.Share(),
+            HasWornCompass = random.Chance(WornCompasses),
         };
     }
 

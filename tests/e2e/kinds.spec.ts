@@ -3,6 +3,7 @@ import type { Locator, Page } from '@playwright/test'
 import { readFileSync } from 'node:fs'
 import { join as path } from 'node:path'
 import { expect, test } from './application'
+import { Compass, type Constructed } from './constructing'
 import {
   addStudent,
   draftsOn,
@@ -56,6 +57,26 @@ async function draw(page: Page, made: Made, degrees: number, keys: boolean): Pro
   }
 }
 
+/** Constructs as it should be; or, wrongly, draws the line without an arc. */
+async function construct(page: Page, made: Made, right: boolean, keys: boolean): Promise<void> {
+  const item = { ...made.item, kind: made.view.kind } as unknown as Constructed
+  const compass = page.getByRole('radio', { name: /^(Compass|Compás)$/ })
+  const ends = right
+    ? await new Compass(page, keys).construct(item)
+    : { vertex: (item.baseRay ?? item.angle!).vertex, through: { x: 0, y: 60 } }
+  const ray = page.getByRole('radio', { name: /^(Straightedge|Regla)$/ })
+  await expect(compass).toBeVisible()
+  const away = (Math.atan2(ends.through.y - ends.vertex.y, ends.through.x - ends.vertex.x) * 180) / Math.PI
+  const line = [ends.vertex, polar(ends.vertex, away, 80)] as const
+  if (keys) {
+    await press(ray, 'Space')
+    for (const end of line) await pencilTo(page, end)
+  } else {
+    await ray.click()
+    await drag(page, ...line)
+  }
+}
+
 const press = (what: Locator, key: string): Promise<void> => what.focus().then(() => what.press(key))
 
 /** Moves the pencil with the arrow keys, to a tenth of a millimetre, and puts it down there. */
@@ -99,6 +120,8 @@ async function fill(page: Page, made: Made, ask: Ask, right: boolean, keys: bool
     // What is asked of a reflex drawing is its arc outside; what the key tells is the smaller angle that stands inside.
     const wanted = Number((made.item as { measure?: number }).measure)
     await draw(page, made, right ? wanted : wanted > 140 ? wanted - 40 : wanted + 30, keys)
+  } else if (ask.type === 'construction') {
+    await construct(page, made, right, keys)
   } else if (ask.type === 'fan') {
     const fan = page.getByRole('slider')
     await fan.focus()
@@ -156,6 +179,8 @@ const everyKind = [
   'draw',
   'draw-special',
   'draw-by-eye',
+  'bisect',
+  'copy',
 ]
 
 /** Words that no Spanish text has. */

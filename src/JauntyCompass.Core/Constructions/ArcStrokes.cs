@@ -47,6 +47,10 @@ internal static class ArcStrokes
             {
                 bent.Add((stroke, free));
             }
+            else if (ShortArc(stroke, aim) is SeenArc arc)
+            {
+                found.Add(arc);
+            }
             else
             {
                 others.Add(stroke);
@@ -82,6 +86,35 @@ internal static class ArcStrokes
         return Circle.Nearest(ink) is Circle circle
             && circle.Off * Better < line.Shake
             && line.Shake > LeastBend / 2;
+    }
+
+    // A short arc is hardly bent. It is one where it runs round a given point as well as along a line, across the way from there.
+    private static SeenArc? ShortArc(IReadOnlyList<Point> stroke, ConstructionAim aim)
+    {
+        const double LeastSweep = 15;
+        const double MostSweep = 70;
+        const double AsFar = 0.1;
+        const double AsWell = 1.05;
+        if (stroke.Count < 5)
+        {
+            return null;
+        }
+        double shake = LineFit.Of(LineFit.Ink(stroke)).Shake;
+        foreach (BaseRay ray in aim.Rays)
+        {
+            double one = ray.Vertex.DistanceTo(stroke[0]);
+            double other = ray.Vertex.DistanceTo(stroke[^1]);
+            if (
+                Math.Abs(one - other) <= AsFar * Math.Max(one, other)
+                && SeenArc.Of(stroke, ray.Vertex) is { Sweep: >= LeastSweep and <= MostSweep } arc
+                && IsOpening(arc.Opening)
+                && arc.Off <= AsWell * shake + HeldMore
+            )
+            {
+                return arc;
+            }
+        }
+        return null;
     }
 
     private static bool IsOpening(double opening) => opening is >= LeastOpening and <= MostOpening;

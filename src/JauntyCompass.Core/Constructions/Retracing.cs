@@ -39,6 +39,9 @@ internal sealed class Retracing
     private readonly bool[] _onPoint;
     private readonly bool[] _kept;
 
+    // Only a copy needs the distance between two of its points; elsewhere an opening that happens to be as long would pass for one.
+    private bool _takesDistances;
+
     private Retracing(
         IReadOnlyList<DrawnCircle> arcs,
         IReadOnlyList<StrokeLine> lines,
@@ -82,7 +85,10 @@ internal sealed class Retracing
         Relaxed relaxed
     )
     {
-        var retracing = new Retracing(arcs, lines, relaxed);
+        var retracing = new Retracing(arcs, lines, relaxed)
+        {
+            _takesDistances = aim.Task == ConstructionTask.Copy,
+        };
         foreach (BaseRay ray in aim.Rays)
         {
             if (!retracing._points.Exists(p => p.Seen == ray.Vertex))
@@ -278,7 +284,10 @@ internal sealed class Retracing
         double opening = OpeningOf(arc, centre);
         Know(new Element(seen.Curve, Curve.Circle(centre, opening), arc));
         _lengths.Add(new Length(seen.Opening, opening, SameOpening, arc));
-        TakeDistances();
+        if (_takesDistances)
+        {
+            TakeDistances();
+        }
     }
 
     // What a compass can be set to by two points of the construction: those in which arcs about one point cross the lines.

@@ -12,6 +12,9 @@ internal sealed class Storyboard(HouseRules rules)
     // Letters and arrowheads stand outside what they belong to, in mm.
     private const double Margin = 9;
 
+    // How far above its points the top of a compass is drawn at most, in mm.
+    private const double CompassTop = 56;
+
     // A smaller part of the sheet would be magnified more than a class needs, in mm.
     private const double LeastWidth = 180;
     private const double LeastHeight = 90;
@@ -136,6 +139,18 @@ internal sealed class Storyboard(HouseRules rules)
                 box.Take(arc.Centre.Towards(arc.From, arc.Radius));
                 box.Take(arc.Centre.Towards(arc.From.Turned(arc.Sweep / 2), arc.Radius));
                 box.Take(arc.Centre.Towards(arc.From.Turned(arc.Sweep), arc.Radius));
+            }
+            if (state.Compass is LaidCompass compass)
+            {
+                box.Take(compass.Needle);
+                box.Take(compass.Pencil);
+                // Its top, as the pages draw it.
+                box.Take(
+                    new Point(
+                        (compass.Needle.X + compass.Pencil.X) / 2,
+                        (compass.Needle.Y + compass.Pencil.Y) / 2 + CompassTop
+                    )
+                );
             }
             foreach (Written note in state.Notes)
             {

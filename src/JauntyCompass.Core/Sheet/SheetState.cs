@@ -203,7 +203,11 @@ public sealed record CountedThread(string Id, CountingThread Count, bool Wrong =
 /// <param name="From">Where the line begins.</param>
 /// <param name="Direction">Which way it runs.</param>
 /// <param name="Length">Length of the straightedge, in mm.</param>
-public sealed record LaidStraightedge(Point From, Direction Direction, double Length = 160);
+public sealed record LaidStraightedge(Point From, Direction Direction, double Length = 160)
+{
+    /// <summary>Whether it has no graduations: for constructions.</summary>
+    public bool IsPlain { get; init; }
+}
 
 /// <summary>A sheet of tracing paper with what was traced on it.</summary>
 /// <param name="Angle">The traced angle, arms extended at will.</param>

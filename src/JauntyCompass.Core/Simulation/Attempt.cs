@@ -101,6 +101,9 @@ public sealed class Attempt
     /// <summary>Whether this hand has no noise at all.</summary>
     public bool IsPerfect => _student.Hand == Hand.Perfect;
 
+    /// <summary>Whether the opening of this student's compass slips between two arcs: by a habit of the hand, or of the hinge.</summary>
+    public bool CompassSlips => _student.HasWornCompass || Shows<OpeningChanged>();
+
     /// <summary>One of some possibilities.</summary>
     public int Which(int possibilities) => _random.Below(possibilities);
 

@@ -295,7 +295,7 @@ internal sealed class ConstructionWork
     }
 
     private double Changed(double opening) =>
-        _attempt.Shows<OpeningChanged>() ? opening + _attempt.Side() * _attempt.Size(1.8, 3.6)
+        _attempt.CompassSlips ? opening + _attempt.Side() * _attempt.Size(1.8, 3.6)
         : _attempt.Shows<UnlikeOpenings>() ? opening + _attempt.Size(6.5, 10)
         : opening;
 

@@ -42,4 +42,7 @@ public sealed record SimulatedStudent(string Name, IReadOnlyList<Habit> Habits, 
 {
     /// <summary>How long an item takes them, in seconds.</summary>
     public double SecondsAnItem { get; init; } = 40;
+
+    /// <summary>Whether the hinge of their compass is worn, so that its opening slips between two arcs.</summary>
+    public bool HasWornCompass { get; init; }
 }

@@ -77,7 +77,7 @@ export class SheetWork {
       this.tool = 'compass'
       const { left, bottom, width } = view.window
       // It waits closed in a corner.
-      const needle = { x: left + width - 34, y: bottom + 12 }
+      const needle = { x: left + width - 34, y: bottom + 26 }
       this.compass = { needle, pencil: { x: needle.x + 14, y: needle.y } }
     }
     this.part = markedResponse ? 0 : Math.min(draft?.part ?? 0, this.parts.length - 1)

@@ -44,10 +44,14 @@
   })
   const onLeg = $derived(share(pose.pencil, hinge, 0.45))
   const lead = $derived(share(pose.pencil, hinge, 0.16))
+  const steel = $derived(share(pose.needle, hinge, 0.14))
 
-  let held: 'needle' | 'leg' | 'pencil' | null = $state(null)
+  let held: Held | null = $state(null)
+  type Held = 'needle' | 'leg' | 'pencil' | 'knob'
   let from: Point = { x: 0, y: 0 }
   let line: Point[] = []
+  /** Where the hand was at the last move, seen from the needle. */
+  let before = 0
   let isDown = $state(false)
 
   function near(at: Point, pointerType: string): Point {
@@ -56,13 +60,14 @@
     return place?.at ?? at
   }
 
-  function down(event: PointerEvent, by: 'needle' | 'leg' | 'pencil'): void {
+  function down(event: PointerEvent, by: Held): void {
     if (!onmove || event.button !== 0) return
     event.stopPropagation()
     ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
     held = by
     const at = sheet.toSheet(event)
-    const point = by === 'needle' ? pose.needle : pose.pencil
+    const point = by === 'needle' ? pose.needle : by === 'knob' ? at : pose.pencil
+    before = directionOf(pose.needle, at)
     from = { x: at.x - point.x, y: at.y - point.y }
     line = [pose.pencil]
     tell(event)
@@ -83,8 +88,15 @@
     const at = aimed(event)
     if (held === 'needle') onmove?.(carried(pose, near(at, event.pointerType)))
     else if (held === 'leg') onmove?.(openedTo(pose, near(at, event.pointerType)))
+    else if (held === 'knob') turnWith(directionOf(pose.needle, sheet.toSheet(event)))
     else sweep(turnBetween(directionOf(pose.needle, pose.pencil), directionOf(pose.needle, at)))
     tell(event)
+  }
+
+  /** The pencil lifted: nothing is drawn. */
+  function turnWith(hand: number): void {
+    onmove?.(turned(pose, turnBetween(before, hand)))
+    before = hand
   }
 
   function sweep(degrees: number): void {
@@ -158,12 +170,8 @@
     class="shadow"
     d="M{pose.needle.x} {pose.needle.y}L{hinge.x + 3} {hinge.y - 2}L{pose.pencil.x} {pose.pencil.y}"
   />
-  <path class="leg needle-leg" d="M{pose.needle.x} {pose.needle.y}L{hinge.x} {hinge.y}" />
-  <path
-    class="point"
-    d="M{pose.needle.x} {pose.needle.y}L{share(pose.needle, hinge, 0.12).x} {share(pose.needle, hinge, 0.12)
-      .y}"
-  />
+  <path class="point" d="M{pose.needle.x} {pose.needle.y}L{steel.x} {steel.y}" />
+  <path class="leg" d="M{steel.x} {steel.y}L{hinge.x} {hinge.y}" />
   <path class="leg" d="M{lead.x} {lead.y}L{hinge.x} {hinge.y}" />
   <path class="lead" d="M{pose.pencil.x} {pose.pencil.y}L{lead.x} {lead.y}" />
   <circle class="hinge" cx={hinge.x} cy={hinge.y} r="4.2" />
@@ -183,7 +191,6 @@
       onpointerup={up}
       onpointercancel={up}
     >
-      <circle class="grip" cx={hinge.x} cy={hinge.y + 6} r={grip} />
       <circle class="grip" cx={pose.needle.x} cy={pose.needle.y} r={grip} />
     </g>
     <!-- svelte-ignore a11y_no_noninteractive_tabindex, a11y_no_noninteractive_element_interactions -->
@@ -201,6 +208,19 @@
     >
       <circle class="grip" cx={onLeg.x} cy={onLeg.y} r={grip} />
     </g>
+    <!-- Keys turn it with the leg. -->
+    <circle
+      class="grip knob-grip"
+      role="presentation"
+      data-testid="compass-knob"
+      cx={hinge.x}
+      cy={hinge.y + 7}
+      r={grip}
+      onpointerdown={(event) => down(event, 'knob')}
+      onpointermove={drag}
+      onpointerup={up}
+      onpointercancel={up}
+    />
     <!-- svelte-ignore a11y_no_noninteractive_tabindex, a11y_no_noninteractive_element_interactions -->
     <g
       role="group"
@@ -241,9 +261,6 @@
     stroke: var(--brass);
     stroke-width: 2.8;
   }
-  .needle-leg {
-    stroke: var(--brass);
-  }
   .point {
     stroke: #6d7683;
     stroke-width: 0.9;
@@ -266,7 +283,16 @@
     pointer-events: all;
     cursor: grab;
   }
-  .held g[tabindex] {
+  .knob-grip {
+    pointer-events: all;
+    cursor: grab;
+  }
+  .knob-grip:hover {
+    fill: var(--brass-light);
+    fill-opacity: 0.22;
+  }
+  .held g[tabindex],
+  .held .knob-grip {
     cursor: grabbing;
   }
   .grip {

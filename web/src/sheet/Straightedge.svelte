@@ -69,10 +69,12 @@
   onpointercancel={hand.up}
 >
   <rect class="wood" x={-before} y={-height - hair} width={length + 2 * before} {height} rx="0.6" />
-  <path d={marks} />
-  {#each numbers as cm (cm)}
-    <Lettering at={{ x: cm * 10, y: -hair - 6.6 }} text={String(cm)} size={3.2} kind="number" />
-  {/each}
+  {#if !laid.isPlain}
+    <path d={marks} />
+    {#each numbers as cm (cm)}
+      <Lettering at={{ x: cm * 10, y: -hair - 6.6 }} text={String(cm)} size={3.2} kind="number" />
+    {/each}
+  {/if}
   {#if onmove}
     <rect
       class="grip body"

@@ -84,6 +84,12 @@ public static class ReadySets
             Of([("draw", 5), ("draw-special", 3)])
         ),
         new(
+            "constructions",
+            Text.Sets.Ready.Constructions.Title,
+            Text.Sets.Ready.Constructions.Summary,
+            Of([("bisect", 3), ("copy", 3)])
+        ),
+        new(
             "reflex",
             Text.Sets.Ready.Reflex.Title,
             Text.Sets.Ready.Reflex.Summary,

@@ -1,0 +1,195 @@
+using System.Globalization;
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Constructions;
+using JauntyCompass.Core.Randomness;
+using JauntyCompass.Core.Sheet;
+
+namespace JauntyCompass.Benchmarks;
+
+/// <summary>
+/// Arcs and bisected angles drawn with 0.5 mm of shake: how near the opening of an arc, the ray that came out, and a change of the opening
+/// are recovered. It draws by itself and shares nothing with the simulated students.
+/// </summary>
+internal static class ConstructionTrial
+{
+    private const int Tried = 20_000;
+    private const double Shake = 0.5;
+    private const double Every = 1;
+
+    internal static void Run(TextWriter output)
+    {
+        var random = new SeededRandom(2026);
+        output.WriteLine($"{Shake} mm of shake, a point every {Every} mm, {Tried} of each");
+        output.WriteLine("what is recovered                                     median    99 %");
+        Told(
+            output,
+            "opening, needle known, arc of 25° to 180°, mm",
+            () => Opening(random, 25, 180, Known)
+        );
+        Told(
+            output,
+            "opening, held to the vertex, arc of 25° to 180°, mm",
+            () => Opening(random, 25, 180, Held)
+        );
+        Told(output, "opening, free arc of 90° to 200°, mm", () => Opening(random, 90, 200, Free));
+        Told(output, "ray of a bisected angle, degrees", () => Ray(random));
+        output.WriteLine(
+            string.Create(
+                CultureInfo.InvariantCulture,
+                $"a change of 1.5 mm found: {Share(random, 1.5):P1}; of nothing claimed: {Share(random, 0):P1}"
+            )
+        );
+    }
+
+    private static void Told(TextWriter output, string what, Func<double?> error)
+    {
+        double[] errors = [.. Enumerable.Range(0, Tried).Select(_ => error()).OfType<double>()];
+        Array.Sort(errors);
+        output.WriteLine(
+            string.Create(
+                CultureInfo.InvariantCulture,
+                $"{what, -52} {errors[errors.Length / 2], 7:0.000} {errors[errors.Length * 99 / 100], 7:0.000}   unread {Tried - errors.Length}"
+            )
+        );
+    }
+
+    private static double? Opening(
+        SeededRandom random,
+        double least,
+        double most,
+        Func<IReadOnlyList<Point>, double?> read
+    )
+    {
+        double radius = 15 + 55 * random.Share();
+        IReadOnlyList<Point> arc = Arc(
+            random,
+            default,
+            radius,
+            new Direction(360 * random.Share()),
+            least + (most - least) * random.Share()
+        );
+        return read(arc) is double opening ? Math.Abs(opening - radius) : null;
+    }
+
+    private static double? Known(IReadOnlyList<Point> arc) =>
+        SeenArc.Of(new CompassStroke(arc, default))?.Opening;
+
+    private static double? Held(IReadOnlyList<Point> arc)
+    {
+        var angle = new Angle(default, default, new Measure(70), default, 80, 80);
+        var aim = ConstructionAim.Bisecting(angle);
+        return ConstructionReading.Of(aim, [arc], []).Arcs is [SeenArc only] ? only.Opening : null;
+    }
+
+    private static double? Free(IReadOnlyList<Point> arc) => SeenArc.Free(arc)?.Opening;
+
+    private static double? Ray(SeededRandom random)
+    {
+        (ConstructionAim aim, ConstructionReading reading, Direction drawn) = Bisected(random, 0);
+        return reading.Ray is { } ray && aim.Vertex == default
+            ? Math.Abs(drawn.ShorterTurnTo(ray.Direction))
+            : null;
+    }
+
+    private static double Share(SeededRandom random, double change) =>
+        Enumerable
+            .Range(0, Tried / 4)
+            .Count(_ =>
+                Bisected(random, change).Reading.Flaw
+                    is ConstructionFlaw.OpeningChanged
+                        or ConstructionFlaw.UnlikeOpenings
+            ) / (Tried / 4.0);
+
+    private static (ConstructionAim Aim, ConstructionReading Reading, Direction Drawn) Bisected(
+        SeededRandom random,
+        double change
+    )
+    {
+        var angle = new Angle(
+            default,
+            new Direction(360 * random.Share()),
+            new Measure(random.Between(30, 150)),
+            TurnDirection.Anticlockwise,
+            90,
+            90
+        );
+        double first = 28 + 20 * random.Share();
+        Point one = angle.Vertex.Towards(angle.Start, first);
+        Point other = angle.Vertex.Towards(angle.End, first);
+        double half = one.DistanceTo(other) / 2;
+        double opening = half + 12 + 14 * random.Share();
+        double second = opening + (random.Chance(0.5) ? change : -change);
+        // Where circles of two openings meet, on the far side of the vertex.
+        double along = (4 * half * half + opening * opening - second * second) / (4 * half);
+        var across = Direction.Between(one, other);
+        Point meeting = one.Towards(across, along)
+            .Towards(
+                across.Turned(90 * Sign(one, other, angle)),
+                Math.Sqrt(opening * opening - along * along)
+            );
+        CompassStroke[] arcs =
+        [
+            Across(random, angle, first),
+            At(random, one, opening, meeting),
+            At(random, other, second, meeting),
+        ];
+        var drawn = Direction.Between(angle.Vertex, meeting);
+        IReadOnlyList<Point> line = Line(random, angle.Vertex, angle.Vertex.Towards(drawn, 80));
+        var aim = ConstructionAim.Bisecting(angle);
+        return (
+            aim,
+            ConstructionReading.Of(aim, [line], [.. arcs.Select(SeenArc.Of).OfType<SeenArc>()]),
+            drawn
+        );
+    }
+
+    // To which side of the way from one to the other the vertex does not lie.
+    private static int Sign(Point one, Point other, Angle angle) =>
+        (other.X - one.X) * (angle.Vertex.Y - one.Y) - (other.Y - one.Y) * (angle.Vertex.X - one.X)
+        > 0
+            ? -1
+            : 1;
+
+    private static CompassStroke Across(SeededRandom random, Angle angle, double opening) =>
+        new(
+            Arc(random, angle.Vertex, opening, angle.Start.Turned(-9), angle.Measure.Degrees + 18),
+            angle.Vertex
+        );
+
+    private static CompassStroke At(SeededRandom random, Point needle, double opening, Point at) =>
+        new(Arc(random, needle, opening, Direction.Between(needle, at).Turned(-16), 32), needle);
+
+    private static Point[] Arc(
+        SeededRandom random,
+        Point needle,
+        double radius,
+        Direction from,
+        double sweep
+    )
+    {
+        int steps = Math.Max(6, (int)(radius * sweep * Math.PI / 180 / Every));
+        return
+        [
+            .. Enumerable
+                .Range(0, steps + 1)
+                .Select(i =>
+                    Shaken(random, needle.Towards(from.Turned(sweep * i / steps), radius))
+                ),
+        ];
+    }
+
+    private static Point[] Line(SeededRandom random, Point from, Point to)
+    {
+        int steps = (int)(from.DistanceTo(to) / Every);
+        var direction = Direction.Between(from, to);
+        return
+        [
+            .. Enumerable
+                .Range(0, steps + 1)
+                .Select(i => Shaken(random, from.Towards(direction, i * Every))),
+        ];
+    }
+
+    private static Point Shaken(SeededRandom random, Point at) =>
+        new(at.X + random.Normal(Shake), at.Y + random.Normal(Shake));
+}

@@ -10,7 +10,8 @@ export interface Constructed {
   measure?: number
 }
 
-const directionOf = (from: Spot, to: Spot): number => (Math.atan2(to.y - from.y, to.x - from.x) * 180) / Math.PI
+const directionOf = (from: Spot, to: Spot): number =>
+  (Math.atan2(to.y - from.y, to.x - from.x) * 180) / Math.PI
 const distanceOf = (a: Spot, b: Spot): number => Math.hypot(b.x - a.x, b.y - a.y)
 const between = (from: number, to: number): number => ((((to - from + 180) % 360) + 360) % 360) - 180
 
@@ -77,11 +78,7 @@ export class Compass {
       const knob = await this.at('knob')
       const steps = Math.max(1, Math.ceil(Math.abs(degrees) / 40))
       const way = Array.from({ length: steps }, (_, i) =>
-        polar(
-          needle,
-          directionOf(needle, knob) + (degrees * (i + 1)) / steps,
-          distanceOf(needle, knob),
-        ),
+        polar(needle, directionOf(needle, knob) + (degrees * (i + 1)) / steps, distanceOf(needle, knob)),
       )
       return this.drag(knob, way)
     }

@@ -1,4 +1,5 @@
 /** Makes the pictures in docs/screenshots from the demonstration data: npm --prefix web run pictures */
+import { Compass, type Constructed } from './constructing'
 import type { Page } from '@playwright/test'
 import { expect, test } from './application'
 import { addStudent, drag, give, itemsOf, join, lay, openDesk, polar, signIn, tap, type Spot } from './people'
@@ -122,7 +123,7 @@ test('pictures of the Desk and the Bench', async ({ page, browser, baseURL }) =>
 test('pictures of unlike kinds on the Bench', async ({ page, browser, baseURL }) => {
   await signIn(page)
   const pin = await addStudent(page, 'Orla')
-  const { id } = await give(page, ['measure', 'find-mistake', 'parts'], {
+  const { id, items } = await give(page, ['measure', 'bisect', 'parts'], {
     theme: 'harbour',
     from: 30,
     to: 80,
@@ -132,7 +133,10 @@ test('pictures of unlike kinds on the Bench', async ({ page, browser, baseURL })
   ).newPage()
   await join(bench, 'Orla', pin, id)
   await bench.getByRole('button', { name: 'Question 2', exact: true }).click()
-  await shot(bench, 'bench-find-mistake')
+  await bench.getByRole('button', { name: 'All right' }).click()
+  const bisect = items.find(({ view }) => view.kind === 'bisect')!
+  await new Compass(bench, false).construct({ ...bisect.item, kind: 'bisect' } as unknown as Constructed)
+  await shot(bench, 'bench-compass')
 
   await bench.getByRole('button', { name: 'Question 3', exact: true }).click()
   await bench.getByRole('radio', { name: 'They make 90° together.' }).click()

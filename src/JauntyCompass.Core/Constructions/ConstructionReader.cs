@@ -240,12 +240,17 @@ internal static class ConstructionReader
         double best = double.MaxValue;
         foreach (PencilLine line in marks.Lines)
         {
-            if (aim.Rays.Any(ray => RunsAlong(ray, line)))
+            // Of the lines at the vertex the one nearest to what was asked: the others helped.
+            double gap = line.GapTo(aim.Vertex);
+            // One that begins there may well run where a ray of the other angle lies, too.
+            if (
+                aim.Rays.Any(ray =>
+                    (gap > AtVertex || ray.Vertex == aim.Vertex) && RunsAlong(ray, line)
+                )
+            )
             {
                 continue;
             }
-            // Of the lines at the vertex the one nearest to what was asked: the others helped.
-            double gap = line.GapTo(aim.Vertex);
             double off =
                 gap <= AtVertex
                     ? Math.Abs(aim.Wanted.ShorterTurnTo(RayOf(aim, line).Direction))

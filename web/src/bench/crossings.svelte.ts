@@ -28,7 +28,7 @@ export class Crossings {
         ask(api.POST('/api/v1/constructions/crossings', { body: { rays, strokes, arcs } })),
       )
       if (!reply) return
-      this.places = reply.points.map(({ at }) => ({ at, arms: [] }))
+      this.places = reply.points.map(({ at, name }) => ({ at, arms: [], name: name.text }))
       const last = arcs.at(-1)
       if (!tellsArc || !last) return
       const names = reply.points

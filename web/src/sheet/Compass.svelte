@@ -54,6 +54,12 @@
   let before = 0
   let isDown = $state(false)
 
+  /** A place in words, with what crosses there. */
+  function told(at: Point): string {
+    const name = places.find((place) => place.name && distanceOf(place.at, at) < 0.3)?.name
+    return name ? t('sheet.compass.at', { at: placeTold(at), name }) : placeTold(at)
+  }
+
   function near(at: Point, pointerType: string): Point {
     if (pointerType !== 'touch') return at
     const place = places.find((each) => distanceOf(each.at, at) <= fingerReach)
@@ -182,7 +188,7 @@
     <g
       role="group"
       aria-roledescription={t('sheet.compass.name')}
-      aria-label={t('sheet.compass.needle', { at: placeTold(pose.needle) })}
+      aria-label={t('sheet.compass.needle', { at: told(pose.needle) })}
       tabindex="0"
       data-testid="compass-needle"
       onkeydown={needleKey}
@@ -226,7 +232,7 @@
       role="group"
       aria-roledescription={t('sheet.compass.name')}
       aria-label={t('sheet.compass.pencil', {
-        at: placeTold(pose.pencil),
+        at: told(pose.pencil),
         turned: directionTold(directionOf(pose.needle, pose.pencil)),
         does: isDown ? t('sheet.compass.down') : t('sheet.compass.up'),
       })}

@@ -9,6 +9,8 @@ import { directionOf, distanceOf, endDirection, reduced, turnBetween } from './g
 export interface Place {
   at: Point
   arms: number[]
+  /** What it is, where the core names it. */
+  name?: string
 }
 
 /** Nearer than this, in mm and in degrees, is there already. */

@@ -84,3 +84,37 @@ for (const [name, viewport] of [
     await bench.context().close()
   })
 }
+
+test('an angle is cut in half with a finger on the compass', async ({ page, browser, baseURL }) => {
+  await signIn(page)
+  const pin = await addStudent(page, 'Bryony')
+  const { id, items } = await give(page, ['bisect'], { from: 60, to: 80, arms: 'long' })
+  const viewport = { width: 1024, height: 768 }
+  const bench = await (await browser.newContext({ baseURL, viewport, hasTouch: true })).newPage()
+  const cdp = await bench.context().newCDPSession(bench)
+  await join(bench, 'Bryony', pin, id)
+  await expect(bench.getByText('A compass point is sharp')).toBeVisible()
+  const { angle } = items[0]!.item as unknown as {
+    angle: { vertex: Spot; start: number; measure: number; opening: string }
+  }
+  const spotOf = async (part: string): Promise<Spot> => {
+    const grip = bench.getByTestId(`compass-${part}`).locator('.grip')
+    return { x: Number(await grip.getAttribute('cx')), y: Number(await grip.getAttribute('cy')) }
+  }
+  const sign = angle.opening === 'anticlockwise' ? 1 : -1
+  // The needle is put down near the vertex, and goes to it.
+  await stroke(bench, cdp, await spotOf('needle'), polar(angle.vertex, 200, 1.5))
+  expect(await spotOf('needle')).toEqual(angle.vertex)
+  // Opened by its leg, then drawn with: the pencil follows the finger.
+  const leg = await spotOf('leg')
+  const pencil = await spotOf('pencil')
+  const to = polar(angle.vertex, angle.start - sign * 10, 32)
+  await stroke(bench, cdp, leg, { x: leg.x + to.x - pencil.x, y: leg.y + to.y - pencil.y })
+  const opened = await spotOf('pencil')
+  expect(Math.hypot(opened.x - angle.vertex.x, opened.y - angle.vertex.y)).toBeCloseTo(32, 0)
+  await stroke(bench, cdp, opened, polar(angle.vertex, angle.start + sign * (angle.measure + 10), 32))
+  await expect(bench.locator('svg.sheet polyline')).toHaveCount(1)
+  await bench.getByRole('button', { name: 'Undo the arc' }).click()
+  await expect(bench.locator('svg.sheet polyline')).toHaveCount(0)
+  await bench.context().close()
+})

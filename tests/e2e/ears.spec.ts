@@ -208,6 +208,21 @@ const works: Record<string, Work> = {
     // The dot stands at the number that is asked, on one of the scales.
     expect([...(await student.draw(wanted)).values()]).toContain(wanted)
   },
+  bisect: async (student) => {
+    const told = await student.sheet()
+    const [, start, vertex, end] = /∠(\w)(\w)(\w)/.exec(await student.prompt())!
+    const on = (ray: string): RegExp => new RegExp(`arc 1 crosses .*${ray}`)
+    const corner = placeOf(told, vertex!)
+    expect(await student.circle(corner, 21)).toMatch(new RegExp(`${vertex}${start}.*${vertex}${end}`))
+    await student.circle(on(vertex! + start!), 36)
+    await student.circle(on(vertex! + end!), 36)
+    // They meet twice, and the line through both halves the angle.
+    await student.join(/arcs 2 and 3 meet/, /arcs 2 and 3 meet/)
+    await student.button('Save and carry on')
+    const opens = openings(told)[0]!
+    const half = { from: opens.from / 2, to: opens.to / 2 }
+    await student.write('My angle measures', student.reading(await student.laid(true), 'line', half))
+  },
   'draw-special': async (student) => {
     const prompt = await student.prompt()
     const number = /= (\d+)°|of (\d+)°|(\d+)°/.exec(prompt)
@@ -222,6 +237,12 @@ const works: Record<string, Work> = {
     await student.draw(degrees)
   },
 }
+
+/** A place as it is told in a sentence, looked for in the name of a point. */
+const placeOf = (told: string, letter: string): RegExp =>
+  new RegExp(
+    escaped(new RegExp(`The vertex ${letter} is (?:at )?([^.:;]*(?:\\.\\d[^.:;]*)*)`).exec(told)![1]!.trim()),
+  )
 
 test('every kind is worked from what is told, by keys, without looking', async ({
   page,

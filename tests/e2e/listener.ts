@@ -240,4 +240,48 @@ export class Listener {
     await this.press('Enter')
     return under
   }
+
+  #compass(part: RegExp): Locator {
+    return this.#page.getByRole('group', { name: part })
+  }
+
+  /** Jumps from point to point until one is told that is looked for. */
+  async #jumpTo(go: Locator, point: RegExp): Promise<void> {
+    await go.focus()
+    for (let tries = 0; tries < 30; tries++) {
+      await this.press('KeyJ')
+      if (point.test((await go.getAttribute('aria-label'))!)) return
+    }
+    throw new Error(`No point ${String(point)} is told.`)
+  }
+
+  /**
+   * Draws all the way round a point with the compass, and hears what that crosses.
+   * @param point where the needle goes
+   * @param opening in mm
+   */
+  async circle(point: RegExp, opening: number): Promise<string> {
+    await this.tool('Compass')
+    await this.#jumpTo(this.#compass(/^Needle/), point)
+    const box = this.panel.getByRole('textbox', { name: 'Opening in mm' })
+    await box.fill(String(opening))
+    await box.press('Tab')
+    const said = this.panel.getByRole('status').filter({ hasText: /^Arc \d/ })
+    const before = (await said.count()) > 0 ? await said.innerText() : ''
+    await this.#compass(/^Pencil point/).focus()
+    await this.press('Enter')
+    for (let turned = 0; turned < 360; turned += 30) await this.press('Control+ArrowLeft')
+    await this.press('Enter')
+    await expect.poll(async () => ((await said.count()) > 0 ? said.innerText() : '')).not.toBe(before)
+    return said.innerText()
+  }
+
+  /** Draws along the straightedge from one point that is told to another. */
+  async join(from: RegExp, to: RegExp): Promise<void> {
+    await this.tool('Straightedge')
+    for (const point of [from, to]) {
+      await this.#jumpTo(this.#pencil, point)
+      await this.press('Enter')
+    }
+  }
 }

@@ -198,7 +198,7 @@
     if (!instrument || marked || !work.laid || !withKeys()) return
     const draws = view.drawing !== null && tool !== 'protractor'
     const place = nearest(view, placement)
-    const lines = view.drawing && place ? withLines(place, work.drawing.strokes) : place
+    const lines = (view.drawing || isConstructed) && place ? withLines(place, work.drawing.strokes) : place
     hearing.follow(draws ? toPencil(view, pencil) : lines, placement, instrument)
   })
 

@@ -8,7 +8,7 @@
   import { carried, openedBy, openedTo, openingOf, traced, turned, type CompassPose } from './compass'
   import { directionOf, distanceOf, turnBetween } from './geometry'
   import { arrowOf, stepOf } from './handling'
-  import { directionTold, placeTold } from './told'
+  import { directionTold, placeNamed } from './told'
   import { useSheet } from './Sheet.svelte'
   import { t } from '../said/said.svelte'
 
@@ -53,12 +53,6 @@
   /** Where the hand was at the last move, seen from the needle. */
   let before = 0
   let isDown = $state(false)
-
-  /** A place in words, with what crosses there. */
-  function told(at: Point): string {
-    const name = places.find((place) => place.name && distanceOf(place.at, at) < 0.3)?.name
-    return name ? t('sheet.compass.at', { at: placeTold(at), name }) : placeTold(at)
-  }
 
   function near(at: Point, pointerType: string): Point {
     if (pointerType !== 'touch') return at
@@ -188,7 +182,7 @@
     <g
       role="group"
       aria-roledescription={t('sheet.compass.name')}
-      aria-label={t('sheet.compass.needle', { at: told(pose.needle) })}
+      aria-label={t('sheet.compass.needle', { at: placeNamed(pose.needle, places) })}
       tabindex="0"
       data-testid="compass-needle"
       onkeydown={needleKey}
@@ -232,7 +226,7 @@
       role="group"
       aria-roledescription={t('sheet.compass.name')}
       aria-label={t('sheet.compass.pencil', {
-        at: told(pose.pencil),
+        at: placeNamed(pose.pencil, places),
         turned: directionTold(directionOf(pose.needle, pose.pencil)),
         does: isDown ? t('sheet.compass.down') : t('sheet.compass.up'),
       })}

@@ -3,7 +3,7 @@
   import type { Point } from '../api/client'
   import { nextPlace, type Place } from './aids'
   import { arrowOf } from './handling'
-  import { placeTold } from './told'
+  import { placeNamed } from './told'
   import { t } from '../said/said.svelte'
 
   interface Props {
@@ -39,7 +39,7 @@
   role="group"
   aria-roledescription={t('sheet.pencil.name')}
   aria-label={[
-    t('sheet.pencil.lies', { at: placeTold(at), does }),
+    t('sheet.pencil.lies', { at: placeNamed(at, places), does }),
     places.length > 0 && t('sheet.pencil.aids'),
   ]
     .filter(Boolean)

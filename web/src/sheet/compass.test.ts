@@ -1,0 +1,29 @@
+import { expect, it } from 'vitest'
+import { carried, leastOpening, mostOpening, openedBy, openedTo, openingOf, traced, turned } from './compass'
+import { directionOf, distanceOf } from './geometry'
+
+const pose = { needle: { x: 10, y: -5 }, pencil: { x: 40, y: -5 } }
+
+it('keeps its opening when it is carried and when it is turned', () => {
+  expect(openingOf(carried(pose, { x: -30, y: 12 }))).toBeCloseTo(30)
+  expect(carried(pose, { x: -30, y: 12 }).needle).toEqual({ x: -30, y: 12 })
+  const round = turned(pose, 100)
+  expect(openingOf(round)).toBeCloseTo(30)
+  expect(directionOf(round.needle, round.pencil)).toBeCloseTo(100)
+})
+
+it('takes a distance between two points, as far as it opens', () => {
+  expect(openedTo(pose, { x: 10, y: 37 }).pencil).toEqual({ x: 10, y: 37 })
+  expect(openingOf(openedTo(pose, { x: 10.1, y: -5 }))).toBeCloseTo(leastOpening)
+  expect(openingOf(openedBy(pose, 400))).toBeCloseTo(mostOpening)
+  expect(openedBy(pose, 42).pencil.x).toBeCloseTo(52)
+})
+
+it('passes points on its circle, close enough to make an arc, either way round', () => {
+  for (const degrees of [90, -90, 3]) {
+    const way = traced(pose, degrees)
+    for (const point of way) expect(distanceOf(pose.needle, point)).toBeCloseTo(30)
+    expect(way.at(-1)).toEqual(turned(pose, degrees).pencil)
+    expect(way.length).toBe(Math.ceil(Math.abs(degrees) / 2))
+  }
+})

@@ -13,7 +13,7 @@ it('keeps its opening when it is carried and when it is turned', () => {
 })
 
 it('takes a distance between two points, as far as it opens', () => {
-  expect(openedTo(pose, { x: 10, y: 37 }).pencil).toEqual({ x: 10, y: 37 })
+  expect(distanceOf(openedTo(pose, { x: 10, y: 37 }).pencil, { x: 10, y: 37 })).toBeCloseTo(0)
   expect(openingOf(openedTo(pose, { x: 10.1, y: -5 }))).toBeCloseTo(leastOpening)
   expect(openingOf(openedBy(pose, 400))).toBeCloseTo(mostOpening)
   expect(openedBy(pose, 42).pencil.x).toBeCloseTo(52)

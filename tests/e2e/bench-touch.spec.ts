@@ -87,12 +87,12 @@ for (const [name, viewport] of [
 
 test('an angle is cut in half with a finger on the compass', async ({ page, browser, baseURL }) => {
   await signIn(page)
-  const pin = await addStudent(page, 'Bryony')
+  const pin = await addStudent(page, 'Saffron')
   const { id, items } = await give(page, ['bisect'], { from: 60, to: 80, arms: 'long' })
   const viewport = { width: 1024, height: 768 }
   const bench = await (await browser.newContext({ baseURL, viewport, hasTouch: true })).newPage()
   const cdp = await bench.context().newCDPSession(bench)
-  await join(bench, 'Bryony', pin, id)
+  await join(bench, 'Saffron', pin, id)
   await expect(bench.getByText('A compass point is sharp')).toBeVisible()
   const { angle } = items[0]!.item as unknown as {
     angle: { vertex: Spot; start: number; measure: number; opening: string }

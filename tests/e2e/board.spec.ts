@@ -95,8 +95,12 @@ test('every demonstration opens by one press on the list, and plays to its end',
       if ((await group.getAttribute('open')) === null) await group.locator('summary').click()
   }
   await openList()
-  const titles = await list.locator('details .entry').allInnerTexts()
-  expect(titles.length).toBeGreaterThan(35)
+  const entries = list.locator('details .entry')
+  // The groups open one after the other.
+  await expect
+    .poll(() => entries.allInnerTexts().then((all) => all.filter(Boolean).length))
+    .toBeGreaterThan(35)
+  const titles = await entries.allInnerTexts()
   await page.keyboard.press('Escape')
   for (const title of titles) {
     await page.getByRole('button', { name: 'List', exact: true }).click()

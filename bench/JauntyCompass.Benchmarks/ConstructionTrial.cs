@@ -33,10 +33,69 @@ internal static class ConstructionTrial
         );
         Told(output, "opening, free arc of 90° to 200°, mm", () => Opening(random, 90, 200, Free));
         Told(output, "ray of a bisected angle, degrees", () => Ray(random));
+        Timed(output, random);
         output.WriteLine(
             string.Create(
                 CultureInfo.InvariantCulture,
                 $"a change of 1.5 mm found: {Share(random, 1.5):P1}; of nothing claimed: {Share(random, 0):P1}"
+            )
+        );
+    }
+
+    // As long as the reading takes, of a clean construction of three arcs and a line, of one with a slipped opening, and of the most that
+    // can be handed in.
+    private static void Timed(TextWriter output, SeededRandom random)
+    {
+        Took(output, "reading a clean construction", 2000, () => Bisected(random, 0));
+        Took(output, "reading one with a slipped opening", 2000, () => Bisected(random, 3));
+        SeenArc[] arcs =
+        [
+            .. Enumerable
+                .Range(0, 30)
+                .Select(_ =>
+                    SeenArc
+                        .Of(
+                            At(random, Anywhere(random), 20 + 40 * random.Share(), Anywhere(random))
+                        )!
+                        .Value
+                ),
+        ];
+        IReadOnlyList<Point>[] strokes =
+        [
+            .. Enumerable
+                .Range(0, 50)
+                .Select(_ => Line(random, Anywhere(random), Anywhere(random))),
+        ];
+        var aim = ConstructionAim.Bisecting(
+            new Angle(default, default, new Measure(70), default, 80, 80)
+        );
+        foreach (int most in new[] { 8, 10, 30 })
+        {
+            Took(
+                output,
+                $"reading {most} arcs and as many lines anywhere",
+                3,
+                () => ConstructionReading.Of(aim, strokes[..most], arcs[..most])
+            );
+        }
+    }
+
+    private static Point Anywhere(SeededRandom random) =>
+        new(180 * random.Share() - 90, 160 * random.Share() - 80);
+
+    private static void Took(TextWriter output, string what, int times, Action read)
+    {
+        read();
+        long begin = System.Diagnostics.Stopwatch.GetTimestamp();
+        for (int i = 0; i < times; i++)
+        {
+            read();
+        }
+        double each = System.Diagnostics.Stopwatch.GetElapsedTime(begin).TotalMicroseconds / times;
+        output.WriteLine(
+            string.Create(
+                CultureInfo.InvariantCulture,
+                $"{what, -52} {each, 9:0} µs, drawing it included"
             )
         );
     }

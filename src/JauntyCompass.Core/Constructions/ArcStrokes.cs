@@ -43,7 +43,7 @@ internal static class ArcStrokes
         var bent = new List<(IReadOnlyList<Point> Points, SeenArc Free)>();
         foreach (IReadOnlyList<Point> stroke in strokes)
         {
-            if (IsBent(stroke) && SeenArc.Free(stroke) is SeenArc free && IsOpening(free.Opening))
+            if (Bent(stroke) is SeenArc free)
             {
                 bent.Add((stroke, free));
             }
@@ -75,17 +75,20 @@ internal static class ArcStrokes
         return found;
     }
 
-    private static bool IsBent(IReadOnlyList<Point> stroke)
+    private static SeenArc? Bent(IReadOnlyList<Point> stroke)
     {
         if (stroke.Count < 5)
         {
-            return false;
+            return null;
         }
-        Inked[] ink = LineFit.Ink(stroke);
-        var line = LineFit.Of(ink);
-        return Circle.Nearest(ink) is Circle circle
-            && circle.Off * Better < line.Shake
-            && line.Shake > LeastBend / 2;
+        double shake = LineFit.Of(LineFit.Ink(stroke)).Shake;
+        return
+            SeenArc.Free(stroke) is SeenArc free
+            && free.Off * Better < shake
+            && shake > LeastBend / 2
+            && IsOpening(free.Opening)
+            ? free
+            : null;
     }
 
     // A short arc is hardly bent. It is one where it runs round a given point as well as along a line, across the way from there.

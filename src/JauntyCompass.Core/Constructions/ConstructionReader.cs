@@ -28,6 +28,11 @@ internal static class ConstructionReader
 
     private const int MostRanks = 5;
 
+    // The work grows with the third power of what is drawn. No construction of a school book needs half as much.
+    private const int MostCircles = 16;
+    private const int MostLines = 10;
+    private const int MostTries = 64;
+
     internal static ConstructionReading Read(
         ConstructionAim aim,
         PencilMarks marks,
@@ -39,9 +44,14 @@ internal static class ConstructionReader
         var made = new Made(aim, arcs, ray);
         if (arcs.Count == 0)
         {
-            return made.With(ConstructionFlaw.NoArcs);
+            // An empty sheet shows no way at all.
+            return made.With(ray is null ? ConstructionFlaw.Unknown : ConstructionFlaw.NoArcs);
         }
         IReadOnlyList<DrawnCircle> circles = DrawnCircle.Of(arcs);
+        if (circles.Count > MostCircles || others.Count > MostLines)
+        {
+            return made.With(ConstructionFlaw.Unknown);
+        }
         var asItStands = Retracing.Of(aim, circles, others, Relaxed.None);
         KnownPoint? meeting = Meeting(circles, asItStands, aim, ray);
         if (ray is not StrokeLine line)
@@ -66,7 +76,15 @@ internal static class ConstructionReader
             Point? place = null,
             SeenArc? arc = null,
             SeenArc? like = null
-        ) => ConstructionReading.Made(Aim, Arcs, Ray, flaw, size, place, arc, like);
+        ) =>
+            new(Aim, Arcs, Ray)
+            {
+                Flaw = flaw,
+                Size = size,
+                Place = place,
+                Arc = arc,
+                Like = like,
+            };
     }
 
     // The construction leads to what was asked; what is left is whether the arcs meet there and the line was drawn there. Null where it
@@ -120,19 +138,19 @@ internal static class ConstructionReader
         const double TimesWherePlain = 3;
         (Relaxed Relaxed, Retracing Retraced)? best = null;
         double least = double.MaxValue;
-        for (int arc = 0; arc < arcs.Count; arc++)
+        // The nearest of what each may have been meant for comes first.
+        int tries = Math.Min(MostTries, 2 * MostRanks * arcs.Count);
+        for (int i = 0; i < tries; i++)
         {
-            for (int which = 0; which < 2 * MostRanks; which++)
+            int arc = i / 2 % arcs.Count;
+            var relaxed = new Relaxed(arc, IsCentre: i % 2 == 1, i / (2 * arcs.Count));
+            var retraced = Retracing.Of(made.Aim, arcs, others, relaxed);
+            double far =
+                Math.Abs(retraced.Strayed ?? double.MaxValue)
+                * (asItStands.IsPlain(arc, relaxed.IsCentre) ? TimesWherePlain : 1);
+            if (far < least && LeadsThere(made.Aim, arcs, retraced, line))
             {
-                var relaxed = new Relaxed(arc, which % 2 == 1, which / 2);
-                var retraced = Retracing.Of(made.Aim, arcs, others, relaxed);
-                double far =
-                    Math.Abs(retraced.Strayed ?? double.MaxValue)
-                    * (asItStands.IsPlain(arc, relaxed.IsCentre) ? TimesWherePlain : 1);
-                if (far < least && LeadsThere(made.Aim, arcs, retraced, line))
-                {
-                    (best, least) = ((relaxed, retraced), far);
-                }
+                (best, least) = ((relaxed, retraced), far);
             }
         }
         return best is var (found, how)

@@ -34,7 +34,7 @@ public enum ConstructionFlaw
 /// <summary>A construction as it was recognised: the ray that came out, and how it was come by.</summary>
 public sealed class ConstructionReading
 {
-    private ConstructionReading(
+    internal ConstructionReading(
         ConstructionAim aim,
         IReadOnlyList<SeenArc> arcs,
         StrokeLine? ray
@@ -53,19 +53,19 @@ public sealed class ConstructionReading
     public double? Turn => Ray is StrokeLine ray ? Aim.TurnTo(ray.Direction) : null;
 
     /// <summary>What went wrong in the way of constructing.</summary>
-    public ConstructionFlaw Flaw { get; private init; }
+    public ConstructionFlaw Flaw { get; internal init; }
 
     /// <summary>By how much, in mm: an opening that changed, a needle beside its crossing, arcs that end too soon; 0 where that is no length.</summary>
-    public double Size { get; private init; }
+    public double Size { get; internal init; }
 
     /// <summary>Where on the sheet it is to be seen; null where that is nowhere.</summary>
-    public Point? Place { get; private init; }
+    public Point? Place { get; internal init; }
 
     /// <summary>The arc in which it is to be seen; null where it is none.</summary>
-    public SeenArc? Arc { get; private init; }
+    public SeenArc? Arc { get; internal init; }
 
     /// <summary>The arc that it should be like; null where it is none.</summary>
-    public SeenArc? Like { get; private init; }
+    public SeenArc? Like { get; internal init; }
 
     /// <summary>Reads a construction.</summary>
     /// <param name="aim">What was asked.</param>
@@ -85,23 +85,4 @@ public sealed class ConstructionReading
         );
         return ConstructionReader.Read(aim, PencilMarks.Of(rest, [], null), all);
     }
-
-    internal static ConstructionReading Made(
-        ConstructionAim aim,
-        IReadOnlyList<SeenArc> arcs,
-        StrokeLine? ray,
-        ConstructionFlaw flaw,
-        double size = 0,
-        Point? place = null,
-        SeenArc? arc = null,
-        SeenArc? like = null
-    ) =>
-        new(aim, arcs, ray)
-        {
-            Flaw = flaw,
-            Size = size,
-            Place = place,
-            Arc = arc,
-            Like = like,
-        };
 }

@@ -52,6 +52,20 @@ internal readonly record struct Curve
             : OfLines(this, other, crossings);
     }
 
+    /// <summary>Of the points in which two curves cross, the one nearer to a place; null where they do not cross.</summary>
+    internal Point? CrossingNear(in Curve other, Point place)
+    {
+        Span<Point> crossings = stackalloc Point[2];
+        return Crossings(other, crossings) switch
+        {
+            0 => null,
+            1 => crossings[0],
+            _ => crossings[0].DistanceTo(place) <= crossings[1].DistanceTo(place)
+                ? crossings[0]
+                : crossings[1],
+        };
+    }
+
     private static int OfLines(in Curve one, in Curve other, Span<Point> crossings)
     {
         // Lines that run almost alike cross nowhere that a hand could tell.

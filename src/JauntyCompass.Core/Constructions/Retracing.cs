@@ -35,9 +35,9 @@ internal sealed class Retracing
     private readonly Relaxed _relaxed;
     private readonly List<Element> _known = [];
     private readonly List<KnownPoint> _points = [];
-    private readonly List<Length> _lengths = [];
+    private readonly CompassOpenings _openings;
     private readonly bool[] _onPoint;
-    private readonly bool[] _kept;
+    private readonly int[] _lookedAt;
 
     // Only a copy needs the distance between two of its points; elsewhere an opening that happens to be as long would pass for one.
     private bool _takesDistances;
@@ -47,12 +47,13 @@ internal sealed class Retracing
         IReadOnlyList<StrokeLine> lines,
         Relaxed relaxed
     ) =>
-        (_arcs, _lines, _relaxed, _onPoint, _kept) = (
+        (_arcs, _lines, _relaxed, _openings, _onPoint, _lookedAt) = (
             arcs,
             lines,
             relaxed,
+            new CompassOpenings(arcs.Count),
             new bool[arcs.Count],
-            new bool[arcs.Count]
+            new int[arcs.Count]
         );
 
     /// <summary>The points that the construction has, its crossings among them.</summary>
@@ -65,10 +66,11 @@ internal sealed class Retracing
     internal int MeantAs { get; private set; } = -1;
 
     /// <summary>
-    /// Whether it is plain where the needle of an arc was meant to stand, or what its opening was meant to be: nothing else is looked for
-    /// then.
+    /// Whether it is plain where the needle of an arc was meant to stand, or what its opening was meant to be: that something else was
+    /// meant is less likely then.
     /// </summary>
-    internal bool IsPlain(int arc, bool isCentre) => isCentre ? _onPoint[arc] : _kept[arc];
+    internal bool IsPlain(int arc, bool isCentre) =>
+        isCentre ? _onPoint[arc] : _openings.IsKept(arc);
 
     /// <summary>Where the needle of the relaxed arc was meant to stand; null where that is not relaxed.</summary>
     internal Point? MeantAt { get; private set; }
@@ -162,24 +164,21 @@ internal sealed class Retracing
 
     private Point? OnKnownPoint(int arc, Point seen)
     {
-        KnownPoint? point = Nearest(seen);
-        _onPoint[arc] = point is not null;
-        return point?.Ideal;
-    }
-
-    private KnownPoint? Nearest(Point seen)
-    {
         KnownPoint? nearest = null;
         double least = SamePoint;
-        foreach (KnownPoint point in _points)
+        // Of the points that were there at the last look none was near.
+        for (int i = _lookedAt[arc]; i < _points.Count; i++)
         {
+            KnownPoint point = _points[i];
             double apart = point.Seen.DistanceTo(seen);
             if (apart < least && point.IsDrawn)
             {
                 (nearest, least) = (point, apart);
             }
         }
-        return nearest;
+        _lookedAt[arc] = _points.Count;
+        _onPoint[arc] = nearest is not null;
+        return nearest?.Ideal;
     }
 
     private Point? Chosen(Point seen)
@@ -283,7 +282,7 @@ internal sealed class Retracing
         DrawnCircle seen = _arcs[arc];
         double opening = OpeningOf(arc, centre);
         Know(new Element(seen.Curve, Curve.Circle(centre, opening), arc));
-        _lengths.Add(new Length(seen.Opening, opening, SameOpening, arc));
+        _openings.Add(new CompassOpening(seen.Opening, opening, SameOpening, arc));
         if (_takesDistances)
         {
             TakeDistances();
@@ -309,8 +308,13 @@ internal sealed class Retracing
                     && _known[other.Other].Seen.At.DistanceTo(_known[arc].Seen.At) <= SamePoint
                 )
                 {
-                    _lengths.Add(
-                        new Length(apart, one.Ideal.DistanceTo(other.Ideal), SameDistance, -1)
+                    _openings.Add(
+                        new CompassOpening(
+                            apart,
+                            one.Ideal.DistanceTo(other.Ideal),
+                            SameDistance,
+                            -1
+                        )
                     );
                 }
             }
@@ -329,50 +333,21 @@ internal sealed class Retracing
         double seen = _arcs[arc].Opening;
         if (_relaxed.Arc == arc && !_relaxed.IsCentre)
         {
-            Length[] near =
-            [
-                .. _lengths
-                    .Where(l => Math.Abs(l.Seen - seen) is > SameOpening and <= Relaxed.Farthest)
-                    // What another arc has comes before what two points are apart.
-                    .OrderBy(l => l.Arc < 0)
-                    .ThenBy(l => Math.Abs(l.Seen - seen)),
-            ];
-            if (_relaxed.Rank < near.Length)
+            if (_openings.Near(seen, _relaxed.Rank) is not CompassOpening meant)
             {
-                Length meant = near[_relaxed.Rank];
-                (Strayed, MeantAs) = (seen - meant.Seen, meant.Arc);
-                return meant.Ideal;
+                return seen;
             }
-            return seen;
+            (Strayed, MeantAs) = (seen - meant.Seen, meant.Arc);
+            return meant.Ideal;
         }
-        // An opening that was kept comes before a distance that happens to be as long.
-        double ideal = seen;
-        double least = 1;
-        bool isKept = false;
-        foreach (Length length in _lengths)
-        {
-            double off = Math.Abs(length.Seen - seen) / length.Same;
-            bool isArc = length.Arc >= 0;
-            if (off >= 1)
-            {
-                continue;
-            }
-            if (isArc)
-            {
-                _kept[arc] = _kept[length.Arc] = true;
-            }
-            if (isArc == isKept ? off < least : isArc)
-            {
-                (ideal, least, isKept) = (length.Ideal, off, isArc);
-            }
-        }
+        (double ideal, double off) = _openings.Kept(arc, seen);
         // An arc that runs through a given point was opened to it.
         foreach (KnownPoint point in _points)
         {
-            double off = Math.Abs(_arcs[arc].Centre.DistanceTo(point.Seen) - seen) / SameOpening;
-            if (point.One < 0 && off < least)
+            double beside = Math.Abs(_arcs[arc].Centre.DistanceTo(point.Seen) - seen) / SameOpening;
+            if (point.One < 0 && beside < off)
             {
-                (ideal, least) = (centre.DistanceTo(point.Ideal), off);
+                (ideal, off) = (centre.DistanceTo(point.Ideal), beside);
             }
         }
         return ideal;
@@ -419,31 +394,4 @@ internal sealed class Retracing
     {
         internal bool IsGiven { get; init; }
     }
-
-    // A length to which the compass may have been set: as seen, as it should be, how near it is the same, whose opening it is.
-    private readonly record struct Length(double Seen, double Ideal, double Same, int Arc);
-}
-
-/// <summary>A point that a construction has: given, or where two of its elements cross.</summary>
-/// <param name="Seen">Where it is on the sheet.</param>
-/// <param name="Ideal">Where it would be of a perfect hand.</param>
-/// <param name="One">The earlier element; -1 for a given point.</param>
-/// <param name="Other">The later one, likewise.</param>
-internal readonly record struct KnownPoint(Point Seen, Point Ideal, int One, int Other)
-{
-    /// <summary>Whether it is to be seen: both elements were drawn there.</summary>
-    internal bool IsDrawn { get; init; } = true;
-}
-
-/// <summary>What of one arc is taken for meant though it lies farther off than a hand strays.</summary>
-/// <param name="Arc">The arc; -1 for none.</param>
-/// <param name="IsCentre">Whether it is where its needle stood; else its opening.</param>
-/// <param name="Rank">Which of the possibilities, the nearest first.</param>
-internal readonly record struct Relaxed(int Arc, bool IsCentre, int Rank)
-{
-    /// <summary>Nobody who meant something strays farther, in mm.</summary>
-    internal const double Farthest = 14;
-
-    /// <summary>Nothing.</summary>
-    internal static Relaxed None { get; } = new(-1, false, 0);
 }

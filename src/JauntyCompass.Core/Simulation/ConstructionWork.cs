@@ -14,24 +14,23 @@ internal sealed class ConstructionWork
 
     private readonly Attempt _attempt;
     private readonly ConstructionAim _aim;
-    private readonly List<Stroke> _strokes = [];
-    private readonly List<CompassStroke> _arcs = [];
+    private readonly CompassHand _hand;
     private readonly int _sign;
     private readonly double _opening;
 
     private ConstructionWork(Attempt attempt, ConstructionAim aim)
     {
-        (_attempt, _aim) = (attempt, aim);
+        (_attempt, _aim, _hand) = (attempt, aim, new CompassHand(attempt));
         _sign = aim.Opening.Sign();
         _opening = attempt.Size(30, 40);
         Ray = aim.Wanted;
     }
 
     /// <summary>The strokes.</summary>
-    internal IReadOnlyList<Stroke> Strokes => _strokes;
+    internal IReadOnlyList<Stroke> Strokes => _hand.Strokes;
 
     /// <summary>The arcs.</summary>
-    internal IReadOnlyList<CompassStroke> Arcs => _arcs;
+    internal IReadOnlyList<CompassStroke> Arcs => _hand.Arcs;
 
     /// <summary>Which way the ray runs that came out.</summary>
     private Direction Ray { get; set; }
@@ -78,7 +77,7 @@ internal sealed class ConstructionWork
         Angle smaller = given.Smaller;
         DrawOn(smaller.StartArm);
         DrawOn(smaller.EndArm);
-        Sweep across = Across(smaller.Vertex, smaller, _opening);
+        SweptCircle across = Across(smaller);
         Point one = across.On(smaller.Start, smaller.Vertex);
         Point other = across.On(smaller.End, smaller.Vertex);
         double half = one.DistanceTo(other) / 2;
@@ -92,9 +91,9 @@ internal sealed class ConstructionWork
         if (_attempt.Shows<WrongCrossing>())
         {
             // The arc from the one crossing is drawn on until it meets the first arc.
-            Point wrong = Nearer(across.Needle, across.Opening, one, arcs, other);
-            Arc(one, arcs, wrong, 14);
-            Arc(across.Needle, across.Opening, wrong, 14);
+            Point wrong = CompassHand.Nearer(across.Needle, across.Opening, one, arcs, other);
+            _hand.Arc(one, arcs, wrong, 14);
+            _hand.Arc(across.Needle, across.Opening, wrong, 14);
             Join(Direction.Between(_aim.Vertex, wrong));
             return;
         }
@@ -107,14 +106,14 @@ internal sealed class ConstructionWork
     {
         DrawOn(given.StartArm);
         DrawOn(given.EndArm);
-        Sweep across = Across(given.Vertex, given, _opening);
+        SweptCircle across = Across(given);
         Point one = across.On(given.Start, given.Vertex);
         Point other = across.On(given.End, given.Vertex);
         double opening = Changed(_opening);
         Point wanted = _aim.Vertex.Towards(_aim.Wanted, opening);
         bool isShort = _attempt.Shows<ArcsTooShort>();
-        Sweep same = Arc(
-            Needle(_aim.Vertex),
+        SweptCircle same = _hand.Arc(
+            _aim.Vertex,
             opening,
             _aim.Vertex.Towards(_aim.Start, opening),
             wanted,
@@ -123,13 +122,13 @@ internal sealed class ConstructionWork
         );
         Point crossing = OffCrossing(same.On(_aim.Start, _aim.Vertex), _aim.Start);
         double distance = _attempt.Pencil(one).DistanceTo(_attempt.Pencil(other));
-        Point meeting = Nearer(same.Needle, opening, crossing, distance, wanted);
+        Point meeting = CompassHand.Nearer(same.Needle, opening, crossing, distance, wanted);
         if (!isShort)
         {
             // Whoever sees that it does not reach draws the arc on.
-            Arc(same.Needle, opening, meeting, 10);
+            _hand.Arc(same.Needle, opening, meeting, 10);
         }
-        Point mirrored = Nearer(
+        Point mirrored = CompassHand.Nearer(
             same.Needle,
             opening,
             crossing,
@@ -138,31 +137,24 @@ internal sealed class ConstructionWork
         );
         if (_attempt.Shows<WrongCrossing>())
         {
-            Arc(same.Needle, opening, mirrored, 14);
-            Arc(crossing, distance, mirrored, 14);
-            Arc(crossing, distance, meeting, 14);
+            _hand.Arc(same.Needle, opening, mirrored, 14);
+            _hand.Arc(crossing, distance, mirrored, 14);
+            _hand.Arc(crossing, distance, meeting, 14);
             Join(Direction.Between(_aim.Vertex, mirrored));
             return;
         }
-        Arc(crossing, distance, meeting, 14);
+        _hand.Arc(crossing, distance, meeting, 14);
         Join(Guessed(Direction.Between(_aim.Vertex, meeting), !isShort));
     }
 
     private void Build()
     {
         int degrees = (int)Math.Round(_aim.Degrees);
-        // As far round as needles will have to stand.
-        double reach = degrees switch
-        {
-            15 or 30 or 60 => 60,
-            <= 120 => 120,
-            _ => 172,
-        };
-        Sweep around = Arc(
-            Needle(_aim.Vertex),
+        SweptCircle around = _hand.Arc(
+            _aim.Vertex,
             _opening,
             _aim.Vertex.Towards(_aim.Start, _opening),
-            _aim.Vertex.Towards(Turned(reach), _opening),
+            _aim.Vertex.Towards(Turned(StepsOf15.Reach(degrees)), _opening),
             8,
             8
         );
@@ -171,104 +163,85 @@ internal sealed class ConstructionWork
     }
 
     // A point of the construction some way round: by steps of the same opening, or by halving between two that are known.
-    private Point PointAt(Sweep around, int degrees, bool last, out bool met)
+    private Point PointAt(SweptCircle around, int degrees, bool last, out bool met)
     {
         met = true;
-        if (degrees == 0)
+        return degrees == 0
+                ? OffCrossing(around.On(_aim.Start, _aim.Vertex), _aim.Start, when: last)
+            : degrees % 60 == 0 ? Stepped(around, degrees, last, ref met)
+            : Halved(around, degrees, last, ref met);
+    }
+
+    private Point Stepped(SweptCircle around, int degrees, bool last, ref bool met)
+    {
+        Point before = PointAt(around, degrees - 60, last: false, out _);
+        if (!last)
         {
-            return OffCrossing(around.On(_aim.Start, _aim.Vertex), _aim.Start, when: last);
+            return StepFrom(around, before, _opening, degrees);
         }
-        if (degrees % 60 == 0)
+        before = OffCrossing(before, Turned(degrees - 60));
+        double opening = Changed(_opening);
+        met = !_attempt.Shows<ArcsTooShort>();
+        if (!_attempt.Shows<WrongCrossing>())
         {
-            Point before = PointAt(around, degrees - 60, last: false, out _);
-            before = last ? OffCrossing(before, Turned(degrees - 60)) : before;
-            double opening = last ? Changed(_opening) : _opening;
-            Point step = Nearer(
-                around.Needle,
-                around.Opening,
-                before,
-                opening,
-                _aim.Vertex.Towards(Turned(degrees), _opening)
-            );
-            bool isShort = last && _attempt.Shows<ArcsTooShort>();
-            bool isWrong = last && _attempt.Shows<WrongCrossing>();
-            Arc(before, opening, isShort ? Beyond(before, opening, step) : step, isShort ? 6 : 14);
-            met = !isShort;
-            if (met)
-            {
-                // Whoever sees that the first arc does not reach draws it on.
-                Arc(around.Needle, around.Opening, step, 8);
-            }
-            if (!isWrong)
-            {
-                return step;
-            }
-            // The other crossing of the same two arcs, or for want of it the step before.
-            Point wrong =
-                degrees > 60
-                    ? before
-                    : Nearer(
-                        around.Needle,
-                        around.Opening,
-                        before,
-                        opening,
-                        _aim.Vertex.Towards(Turned(degrees - 120), _opening)
-                    );
-            if (degrees > 60)
-            {
-                return wrong;
-            }
-            Arc(before, opening, wrong, 14);
-            Arc(around.Needle, around.Opening, wrong, 14);
-            return wrong;
+            return StepFrom(around, before, opening, degrees, isShort: !met);
         }
-        (int from, int to) = degrees switch
+        StepFrom(around, before, opening, degrees);
+        // Joined to the other crossing of the same two arcs, or for want of it to the step before.
+        return degrees > 60 ? before : StepFrom(around, before, opening, degrees - 120);
+    }
+
+    private Point StepFrom(
+        SweptCircle around,
+        Point needle,
+        double opening,
+        double degrees,
+        bool isShort = false
+    )
+    {
+        Point step = CompassHand.Nearer(
+            around.Needle,
+            around.Opening,
+            needle,
+            opening,
+            _aim.Vertex.Towards(Turned(degrees), _opening)
+        );
+        if (isShort)
         {
-            < 30 => (0, 30),
-            30 => (0, 60),
-            45 => (0, 90),
-            75 => (60, 90),
-            90 => (60, 120),
-            105 => (90, 120),
-            150 => (120, 180),
-            _ => (120, 150),
-        };
+            _hand.Arc(needle, opening, Beyond(needle, opening, step), 6);
+            return step;
+        }
+        _hand.Arc(needle, opening, step, 14);
+        // Whoever sees that the first arc does not reach draws it on.
+        _hand.Arc(around.Needle, around.Opening, step, 8);
+        return step;
+    }
+
+    private Point Halved(SweptCircle around, int degrees, bool last, ref bool met)
+    {
+        (int from, int to) = StepsOf15.HalvedBetween(degrees);
         Point one = PointAt(around, from, last: false, out _);
         Point other = PointAt(around, to, last: false, out _);
         double arcs = one.DistanceTo(other) / 2 + _attempt.Size(12, 20);
-        if (last)
+        Point far = _aim.Vertex.Towards(Turned(degrees), 300);
+        if (!last)
         {
-            (Point meeting, met) = Meet(
-                one,
-                other,
-                arcs,
-                _aim.Vertex.Towards(Turned(degrees), 300)
-            );
-            if (!_attempt.Shows<WrongCrossing>())
-            {
-                return meeting;
-            }
-            Point wrong = Nearer(around.Needle, around.Opening, one, arcs, other);
-            Arc(one, arcs, wrong, 14);
-            Arc(around.Needle, around.Opening, wrong, 14);
-            return wrong;
+            Point halved = CompassHand.Nearer(one, arcs, other, arcs, far);
+            _hand.Arc(one, arcs, halved, 14);
+            _hand.Arc(other, arcs, halved, 14);
+            // Where the line through both crosses the arc, the next needle stands.
+            _hand.Line(_aim.Vertex, halved);
+            return around.On(Direction.Between(_aim.Vertex, halved), _aim.Vertex);
         }
-        Point halved = Nearer(
-            Arc(
-                one,
-                arcs,
-                Nearer(one, arcs, other, arcs, _aim.Vertex.Towards(Turned(degrees), 300)),
-                14
-            ).Needle,
-            arcs,
-            other,
-            arcs,
-            _aim.Vertex.Towards(Turned(degrees), 300)
-        );
-        Arc(other, arcs, halved, 14);
-        // Where the line through both crosses the arc, the next needle stands.
-        Line(_aim.Vertex, halved);
-        return around.On(Direction.Between(_aim.Vertex, halved), _aim.Vertex);
+        (Point meeting, met) = Meet(one, other, arcs, far);
+        if (!_attempt.Shows<WrongCrossing>())
+        {
+            return meeting;
+        }
+        Point wrong = CompassHand.Nearer(around.Needle, around.Opening, one, arcs, other);
+        _hand.Arc(one, arcs, wrong, 14);
+        _hand.Arc(around.Needle, around.Opening, wrong, 14);
+        return wrong;
     }
 
     private Direction Turned(double degrees) => _aim.Start.Turned(_sign * degrees);
@@ -278,10 +251,15 @@ internal sealed class ConstructionWork
     {
         double second = Changed(arcs);
         Point needle = OffCrossing(other, Direction.Between(_aim.Vertex, other));
-        Point meeting = Nearer(one, arcs, needle, second, towards);
+        Point meeting = CompassHand.Nearer(one, arcs, needle, second, towards);
         bool isShort = _attempt.Shows<ArcsTooShort>();
-        Arc(one, arcs, isShort ? Beyond(one, arcs, meeting) : meeting, isShort ? 6 : 14);
-        Arc(needle, second, isShort ? Beyond(needle, second, meeting) : meeting, isShort ? 6 : 14);
+        _hand.Arc(one, arcs, isShort ? Beyond(one, arcs, meeting) : meeting, isShort ? 6 : 14);
+        _hand.Arc(
+            needle,
+            second,
+            isShort ? Beyond(needle, second, meeting) : meeting,
+            isShort ? 6 : 14
+        );
         return (meeting, !isShort);
     }
 
@@ -307,19 +285,14 @@ internal sealed class ConstructionWork
     private Direction Guessed(Direction towards, bool met) =>
         met ? towards : towards.Turned(_attempt.Side() * _attempt.Size(2.5, 6));
 
-    private Point Needle(Point meant) => _attempt.Needle(meant);
-
     // Arms that end before the arc are drawn on.
     private void DrawOn(Arm arm)
     {
         if (arm.Length < _opening + 6)
         {
-            Line(arm.Tip, arm.From.Towards(arm.Direction, _opening + 16));
+            _hand.Line(arm.Tip, arm.From.Towards(arm.Direction, _opening + 16));
         }
     }
-
-    private void Line(Point from, Point to) =>
-        _strokes.AddRange(PencilWork.Line(_attempt, from, to));
 
     private void Join(Direction towards, Point? through = null)
     {
@@ -329,82 +302,16 @@ internal sealed class ConstructionWork
             && towards.ShorterTurnTo(Direction.Between(_aim.Vertex, far)) is > 90 or < -90
                 ? through.Value
                 : _aim.Vertex;
-        Line(from, _aim.Vertex.Towards(towards, _attempt.Size(64, 80)));
+        _hand.Line(from, _aim.Vertex.Towards(towards, _attempt.Size(64, 80)));
     }
 
-    private Sweep Across(Point vertex, Angle angle, double opening) =>
-        Arc(
-            Needle(vertex),
-            opening,
-            vertex.Towards(angle.Start, opening),
-            vertex.Towards(angle.End, opening),
+    private SweptCircle Across(Angle angle) =>
+        _hand.Arc(
+            angle.Vertex,
+            _opening,
+            angle.Vertex.Towards(angle.Start, _opening),
+            angle.Vertex.Towards(angle.End, _opening),
             8,
             8
         );
-
-    // A short arc on either side of a point.
-    private Sweep Arc(Point meant, double opening, Point at, double beyond) =>
-        Arc(Needle(meant), opening, at, at, beyond, beyond);
-
-    // From before one point to beyond another, as seen from the needle, and back again never.
-    private Sweep Arc(
-        Point needle,
-        double opening,
-        Point from,
-        Point to,
-        double before,
-        double beyond
-    )
-    {
-        const double Every = 2.5;
-        var start = Direction.Between(needle, from);
-        double turn = start.ShorterTurnTo(Direction.Between(needle, to));
-        int sense = turn < 0 ? -1 : 1;
-        double first = -sense * before;
-        double last = turn + sense * beyond;
-        int steps = Math.Max(6, (int)(Math.Abs(last - first) / Every));
-        _arcs.Add(
-            new CompassStroke(
-                [
-                    .. Enumerable
-                        .Range(0, steps + 1)
-                        .Select(i => first + (last - first) * i / steps)
-                        .Select(t => _attempt.Pencil(needle.Towards(start.Turned(t), opening))),
-                ],
-                needle.Rounded()
-            )
-        );
-        return new Sweep(needle, opening);
-    }
-
-    // Of the two points in which circles cross, the one nearer to where it is looked for; where they do not, a point between.
-    private static Point Nearer(
-        Point one,
-        double opening,
-        Point other,
-        double second,
-        Point towards
-    )
-    {
-        Span<Point> crossings = stackalloc Point[2];
-        int count = Curve.Circle(one, opening).Crossings(Curve.Circle(other, second), crossings);
-        if (count == 0)
-        {
-            return one.Towards(Direction.Between(one, other), opening);
-        }
-        return crossings[0].DistanceTo(towards) <= crossings[1].DistanceTo(towards)
-            ? crossings[0]
-            : crossings[1];
-    }
-
-    private readonly record struct Sweep(Point Needle, double Opening)
-    {
-        // Where the arc crosses a ray from a point.
-        internal Point On(Direction ray, Point from)
-        {
-            Span<Point> crossings = stackalloc Point[2];
-            int count = Curve.Line(from, ray).Crossings(Curve.Circle(Needle, Opening), crossings);
-            return count == 0 ? from.Towards(ray, Opening) : crossings[0];
-        }
-    }
 }

@@ -152,6 +152,12 @@ public class ConstructionReadingTests
     }
 
     [Fact]
+    public void An_empty_sheet_shows_no_mistake() =>
+        ConstructionReading
+            .Of(ConstructionAim.Bisecting(Sixty), [], [])
+            .Flaw.ShouldBe(ConstructionFlaw.Unknown);
+
+    [Fact]
     public void An_unsteady_hand_is_told_from_a_wrong_way()
     {
         (Point one, Point other) = OnArms(Sixty, 40);

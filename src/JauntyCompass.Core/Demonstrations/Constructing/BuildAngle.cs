@@ -35,7 +35,7 @@ public sealed class BuildAngle()
     public override void Validate(DemonstrationTask task, ValidationErrors errors)
     {
         base.Validate(task, errors);
-        if (errors.None && task.Angle.Measure.Degrees % 15 != 0)
+        if (errors.None && task.Angle.Measure.Degrees % StepsOf15.Step != 0)
         {
             errors.Add("angle.measure", Text.Validation.Item.StepsOf15);
         }
@@ -113,7 +113,7 @@ public sealed class BuildAngle()
             Question.Open(Text.Demonstrations.Build.RayQuestion)
         );
         int degrees = (int)Math.Round(aim.Degrees);
-        int reach = Math.Min(180, Math.Max(60, (degrees + 59) / 60 * 60));
+        int reach = StepsOf15.Reach(degrees);
         work.Arc("around", aim.Vertex, At(aim, 0), At(aim, reach));
         work.Dot("0", At(aim, 0));
         board.Step("around", Text.Demonstrations.Labels.OneArc, Text.Demonstrations.Build.Around);
@@ -165,7 +165,7 @@ public sealed class BuildAngle()
             }
             return;
         }
-        (int from, int to) = Between(degrees);
+        (int from, int to) = StepsOf15.HalvedBetween(degrees);
         Find(board, work, aim, from, last: false);
         Find(board, work, aim, to, last: false);
         Point one = At(aim, from);
@@ -208,19 +208,4 @@ public sealed class BuildAngle()
         );
         work.PutAway();
     }
-
-    /// <summary>Between which two directions, both built already, a direction is found by halving; in degrees.</summary>
-    internal static (int From, int To) Between(int degrees) =>
-        degrees switch
-        {
-            15 => (0, 30),
-            30 => (0, 60),
-            45 => (0, 90),
-            75 => (60, 90),
-            90 => (60, 120),
-            105 => (90, 120),
-            135 => (120, 150),
-            150 => (120, 180),
-            _ => (150, 180),
-        };
 }

@@ -102,12 +102,11 @@ internal sealed class CompassWork(Storyboard board)
     }
 
     /// <summary>Where two circles cross, nearer to a place.</summary>
-    internal static Point Crossing(Point one, double radius, Point other, double second, Point near)
-    {
-        Span<Point> crossings = stackalloc Point[2];
-        Curve.Circle(one, radius).Crossings(Curve.Circle(other, second), crossings);
-        return crossings[0].DistanceTo(near) <= crossings[1].DistanceTo(near)
-            ? crossings[0]
-            : crossings[1];
-    }
+    internal static Point Crossing(
+        Point one,
+        double radius,
+        Point other,
+        double second,
+        Point near
+    ) => Curve.Circle(one, radius).CrossingNear(Curve.Circle(other, second), near)!.Value;
 }

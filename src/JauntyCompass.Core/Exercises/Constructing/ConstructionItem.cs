@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Constructions;
+using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Validation;
@@ -14,6 +15,12 @@ public abstract record ConstructionItem(Message Prompt, Protractor Instrument)
 {
     /// <summary>What it begins with and what must come out.</summary>
     internal abstract ConstructionAim Aim { get; }
+
+    /// <summary>The angle that stands there, as a figure; null where none does.</summary>
+    internal abstract Figure? Figure { get; }
+
+    /// <summary>The ray that is given to construct on; null where the angle is all there is.</summary>
+    internal abstract DrawingTask? OnRay { get; }
 }
 
 /// <summary>A construction as it was made, and what it measures.</summary>

@@ -1,9 +1,13 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Constructions;
 using JauntyCompass.Core.Exercises.Presentation;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Marking.Steps;
 using JauntyCompass.Core.Recognition;
+using JauntyCompass.Core.Sheet;
+using JauntyCompass.Core.Simulation;
 using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Constructing;
@@ -21,8 +25,8 @@ public abstract class ConstructionKind<TItem, TResponse>(KindFacts facts)
     protected static IReadOnlyList<Mistake> All { get; } =
     [.. MistakeCatalogue.OfConstruction, .. MistakeCatalogue.Reading];
 
-    /// <summary>What is asked: the construction, then the check.</summary>
-    private protected static IReadOnlyList<Ask> Asks { get; } =
+    // The construction, then the check.
+    private static IReadOnlyList<Ask> Asks { get; } =
     [
         new Ask("strokes", AskType.Construction, Text.Kinds.Asks.Construction),
         CommonAsks.Reading("reading", "readingPlacement", Text.Kinds.Construction.AskReading) with
@@ -30,6 +34,36 @@ public abstract class ConstructionKind<TItem, TResponse>(KindFacts facts)
             Afterwards = true,
         },
     ];
+
+    /// <inheritdoc/>
+    protected sealed override ItemView Present(TItem item, HouseRules rules) =>
+        new(
+            Key,
+            item.Prompt,
+            new SheetState { Figures = item.Figure is Figure figure ? [figure] : [] },
+            ItemView.WindowFor(item.Instrument),
+            Asks
+        )
+        {
+            InHand = item.Instrument,
+            Drawing = item.OnRay,
+        };
+
+    /// <inheritdoc/>
+    protected sealed override TResponse Attempt(TItem item, Attempt attempt)
+    {
+        ConstructionWork work = ConstructionWork.Of(attempt, item.Aim);
+        (double reading, Placement placement) = attempt.Measure(work.Own, item.Instrument);
+        return Respond(work.Strokes, work.Arcs, reading, placement);
+    }
+
+    /// <summary>A response of this kind.</summary>
+    protected abstract TResponse Respond(
+        IReadOnlyList<Stroke> strokes,
+        IReadOnlyList<CompassStroke> arcs,
+        double reading,
+        Placement placement
+    );
 
     /// <inheritdoc/>
     protected override IReadOnlyList<AnsweredStep> Steps(TItem item, TResponse? response)

@@ -73,7 +73,8 @@ public sealed class ConstructedStep(ConstructionAim aim, ConstructionReading? re
     /// <inheritdoc/>
     public override AnswerEvidence? Weigh(double tolerance)
     {
-        if (reading is null)
+        // Of a sheet without a ray nothing is known.
+        if (reading?.Ray is null)
         {
             return null;
         }

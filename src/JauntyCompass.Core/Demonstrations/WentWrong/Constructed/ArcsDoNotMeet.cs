@@ -32,7 +32,13 @@ public sealed class ArcsDoNotMeet()
         CompassWork work = Across(task, board);
         (Point one, Point other) = (On(angle, WhichArm.Start), On(angle, WhichArm.End));
         double arcs = ArcsOf(angle);
-        Point meeting = Meeting(angle, one, arcs, other, arcs);
+        Point meeting = CompassWork.Crossing(
+            one,
+            arcs,
+            other,
+            arcs,
+            angle.Vertex.Towards(angle.Bisector, 400)
+        );
         int sign = angle.Opening.Sign();
         Short("first", one, -sign);
         Short("second", other, sign);

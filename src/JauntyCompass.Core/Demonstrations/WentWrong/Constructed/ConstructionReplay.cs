@@ -43,40 +43,14 @@ public abstract class ConstructionReplay(string key, Message title)
         angle.Vertex.Towards(angle[arm].Direction, CompassWork.Opening);
 
     /// <summary>The angle with one arc across both arms.</summary>
-    private protected static CompassWork Across(
-        DemonstrationTask task,
-        Storyboard board,
-        double beyond = 9
-    )
+    private protected static CompassWork Across(DemonstrationTask task, Storyboard board)
     {
         Angle angle = OnSheet(task);
         board.Put(new Figure(Id, angle) { Names = task.Names, Mark = OpeningMark.None });
         var work = new CompassWork(board);
-        work.Arc(
-            "across",
-            angle.Vertex,
-            On(angle, WhichArm.Start),
-            On(angle, WhichArm.End),
-            beyond: beyond
-        );
+        work.Arc("across", angle.Vertex, On(angle, WhichArm.Start), On(angle, WhichArm.End));
         return work;
     }
-
-    /// <summary>Where arcs of two openings from two points meet inside the angle.</summary>
-    private protected static Point Meeting(
-        Angle angle,
-        Point one,
-        double opening,
-        Point other,
-        double second
-    ) =>
-        CompassWork.Crossing(
-            one,
-            opening,
-            other,
-            second,
-            angle.Vertex.Towards(angle.Bisector, 400)
-        );
 
     /// <summary>A usual opening from the crossings.</summary>
     private protected static double ArcsOf(Angle angle) =>
@@ -85,18 +59,38 @@ public abstract class ConstructionReplay(string key, Message title)
             0.68 * On(angle, WhichArm.Start).DistanceTo(On(angle, WhichArm.End))
         );
 
-    private protected override void Right(DemonstrationTask task, Storyboard board)
+    /// <summary>The angle with its arc, two arcs from the crossings, and the line to where they meet.</summary>
+    /// <param name="task">The task.</param>
+    /// <param name="board">The steps.</param>
+    /// <param name="slipped">By how much the second opening differs from the first, in mm.</param>
+    /// <param name="beside">How far beyond its crossing the second needle stands, in mm.</param>
+    private protected static void Halved(
+        DemonstrationTask task,
+        Storyboard board,
+        double slipped = 0,
+        double beside = 0
+    )
     {
         Angle angle = OnSheet(task);
         CompassWork work = Across(task, board);
-        (Point one, Point other) = (On(angle, WhichArm.Start), On(angle, WhichArm.End));
+        Point one = On(angle, WhichArm.Start);
+        Point other = On(angle, WhichArm.End).Towards(angle.End, beside);
         double arcs = ArcsOf(angle);
-        Point meeting = Meeting(angle, one, arcs, other, arcs);
+        Point meeting = CompassWork.Crossing(
+            one,
+            arcs,
+            other,
+            arcs + slipped,
+            angle.Vertex.Towards(angle.Bisector, 400)
+        );
         work.ArcAt("first", one, meeting);
         work.ArcAt("second", other, meeting);
         work.Join("bisector", angle.Vertex, meeting);
         work.PutAway();
     }
+
+    private protected override void Right(DemonstrationTask task, Storyboard board) =>
+        Halved(task, board);
 
     private protected override bool IsAboutMeasure => false;
 }

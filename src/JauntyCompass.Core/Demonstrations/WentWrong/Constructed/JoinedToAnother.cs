@@ -28,7 +28,13 @@ public sealed class JoinedToAnother()
         CompassWork work = Across(task, board);
         (Point one, Point other) = (On(angle, WhichArm.Start), On(angle, WhichArm.End));
         double arcs = ArcsOf(angle);
-        Point meeting = Meeting(angle, one, arcs, other, arcs);
+        Point meeting = CompassWork.Crossing(
+            one,
+            arcs,
+            other,
+            arcs,
+            angle.Vertex.Towards(angle.Bisector, 400)
+        );
         Point wrong = CompassWork.Crossing(angle.Vertex, CompassWork.Opening, one, arcs, other);
         work.Arc("first", one, meeting, wrong, beyond: 12);
         work.ArcAt("second", other, meeting);

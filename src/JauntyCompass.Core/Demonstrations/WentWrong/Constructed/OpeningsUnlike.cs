@@ -1,5 +1,3 @@
-using JauntyCompass.Core.Angles;
-using JauntyCompass.Core.Demonstrations.Constructing;
 using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Demonstrations.WentWrong.Constructed;
@@ -24,16 +22,6 @@ public sealed class OpeningsUnlike()
             Text.Demonstrations.Explained.UnlikeOpenings.Right
         );
 
-    private protected override void Wrong(DemonstrationTask task, Storyboard board)
-    {
-        Angle angle = OnSheet(task);
-        CompassWork work = Across(task, board);
-        (Point one, Point other) = (On(angle, WhichArm.Start), On(angle, WhichArm.End));
-        double arcs = ArcsOf(angle);
-        Point meeting = Meeting(angle, one, arcs, other, arcs - Less);
-        work.ArcAt("first", one, meeting);
-        work.ArcAt("second", other, meeting);
-        work.Join("bisector", angle.Vertex, meeting);
-        work.PutAway();
-    }
+    private protected override void Wrong(DemonstrationTask task, Storyboard board) =>
+        Halved(task, board, slipped: -Less);
 }

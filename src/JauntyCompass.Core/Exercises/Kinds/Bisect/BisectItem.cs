@@ -1,6 +1,7 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Constructions;
 using JauntyCompass.Core.Exercises.Constructing;
+using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Validation;
@@ -23,6 +24,12 @@ public sealed record BisectItem(
 {
     /// <inheritdoc/>
     internal override ConstructionAim Aim => ConstructionAim.Bisecting(Angle);
+
+    /// <inheritdoc/>
+    internal override Figure? Figure => new("angle", Angle) { Names = Names };
+
+    /// <inheritdoc/>
+    internal override DrawingTask? OnRay => null;
 
     /// <inheritdoc/>
     public override void Validate(ValidationErrors errors)

@@ -2,10 +2,9 @@ using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Exercises.Constructing;
 using JauntyCompass.Core.Exercises.Generation;
-using JauntyCompass.Core.Exercises.Presentation;
+using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Sheet;
-using JauntyCompass.Core.Simulation;
 using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.Bisect;
@@ -45,27 +44,14 @@ public sealed class BisectKind()
     }
 
     /// <inheritdoc/>
-    protected override ItemView Present(BisectItem item, HouseRules rules) =>
-        new(
-            Key,
-            item.Prompt,
-            new SheetState { Figures = [new Figure("angle", item.Angle) { Names = item.Names }] },
-            ItemView.WindowFor(item.Instrument),
-            Asks
-        )
-        {
-            InHand = item.Instrument,
-        };
-
-    /// <inheritdoc/>
     protected override WorkedExample Work(BisectItem item, HouseRules rules) =>
         new("bisect", new DemonstrationTask(item.Angle, item.Instrument, item.Names, rules));
 
     /// <inheritdoc/>
-    protected override BisectResponse Attempt(BisectItem item, Attempt attempt)
-    {
-        ConstructionWork work = ConstructionWork.Of(attempt, item.Aim);
-        (double reading, var placement) = attempt.Measure(work.Own, item.Instrument);
-        return new BisectResponse(work.Strokes, work.Arcs, reading, placement);
-    }
+    protected override BisectResponse Respond(
+        IReadOnlyList<Stroke> strokes,
+        IReadOnlyList<CompassStroke> arcs,
+        double reading,
+        Placement placement
+    ) => new(strokes, arcs, reading, placement);
 }

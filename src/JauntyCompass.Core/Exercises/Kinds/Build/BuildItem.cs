@@ -1,6 +1,7 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Constructions;
 using JauntyCompass.Core.Exercises.Constructing;
+using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Validation;
@@ -30,11 +31,17 @@ public sealed record BuildItem(
         ConstructionAim.Building(BaseRay, Opening, Measure.Degrees);
 
     /// <inheritdoc/>
+    internal override Figure? Figure => null;
+
+    /// <inheritdoc/>
+    internal override DrawingTask? OnRay => new(BaseRay, Opening, Names);
+
+    /// <inheritdoc/>
     public override void Validate(ValidationErrors errors)
     {
         base.Validate(errors);
         errors.Range("measure", Measure.Degrees, 15, 165, Unit.Degrees);
-        if (Measure.Degrees % 15 != 0)
+        if (Measure.Degrees % StepsOf15.Step != 0)
         {
             errors.Add("measure", Text.Validation.Item.StepsOf15);
         }

@@ -3,11 +3,10 @@ using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Demonstrations.Constructing;
 using JauntyCompass.Core.Exercises.Constructing;
 using JauntyCompass.Core.Exercises.Generation;
-using JauntyCompass.Core.Exercises.Presentation;
+using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Marking.Mistakes;
 using JauntyCompass.Core.Sheet;
-using JauntyCompass.Core.Simulation;
 using JauntyCompass.Locales;
 
 namespace JauntyCompass.Core.Exercises.Kinds.Build;
@@ -55,22 +54,14 @@ public sealed class BuildKind()
     }
 
     /// <inheritdoc/>
-    protected override ItemView Present(BuildItem item, HouseRules rules) =>
-        new(Key, item.Prompt, new SheetState(), ItemView.WindowFor(item.Instrument), Asks)
-        {
-            InHand = item.Instrument,
-            Drawing = new DrawingTask(item.BaseRay, item.Opening, item.Names),
-        };
-
-    /// <inheritdoc/>
     protected override WorkedExample Work(BuildItem item, HouseRules rules) =>
         BuildAngle.Example(item.Aim, item.Instrument, item.Names, rules);
 
     /// <inheritdoc/>
-    protected override BuildResponse Attempt(BuildItem item, Attempt attempt)
-    {
-        ConstructionWork work = ConstructionWork.Of(attempt, item.Aim);
-        (double reading, var placement) = attempt.Measure(work.Own, item.Instrument);
-        return new BuildResponse(work.Strokes, work.Arcs, reading, placement);
-    }
+    protected override BuildResponse Respond(
+        IReadOnlyList<Stroke> strokes,
+        IReadOnlyList<CompassStroke> arcs,
+        double reading,
+        Placement placement
+    ) => new(strokes, arcs, reading, placement);
 }

@@ -1,6 +1,7 @@
 using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Constructions;
 using JauntyCompass.Core.Exercises.Constructing;
+using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Validation;
@@ -29,6 +30,12 @@ public sealed record CopyItem(
 {
     /// <inheritdoc/>
     internal override ConstructionAim Aim => ConstructionAim.Copying(Angle, BaseRay, Opening);
+
+    /// <inheritdoc/>
+    internal override Figure? Figure => new("angle", Angle) { Names = Names };
+
+    /// <inheritdoc/>
+    internal override DrawingTask? OnRay => new(BaseRay, Opening, CopyNames);
 
     /// <inheritdoc/>
     public override void Validate(ValidationErrors errors)

@@ -3,10 +3,9 @@ using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Demonstrations.Constructing;
 using JauntyCompass.Core.Exercises.Constructing;
 using JauntyCompass.Core.Exercises.Generation;
-using JauntyCompass.Core.Exercises.Presentation;
+using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Lessons;
 using JauntyCompass.Core.Sheet;
-using JauntyCompass.Core.Simulation;
 using JauntyCompass.Core.Wording;
 using JauntyCompass.Locales;
 
@@ -65,20 +64,6 @@ public sealed class CopyKind()
         new(90 - opening.Sign() * measure / 2 + turned);
 
     /// <inheritdoc/>
-    protected override ItemView Present(CopyItem item, HouseRules rules) =>
-        new(
-            Key,
-            item.Prompt,
-            new SheetState { Figures = [new Figure("angle", item.Angle) { Names = item.Names }] },
-            ItemView.WindowFor(item.Instrument),
-            Asks
-        )
-        {
-            InHand = item.Instrument,
-            Drawing = new DrawingTask(item.BaseRay, item.Opening, item.CopyNames),
-        };
-
-    /// <inheritdoc/>
     protected override WorkedExample Work(CopyItem item, HouseRules rules) =>
         CopyAngle.Example(
             new DemonstrationTask(item.Angle, item.Instrument, item.Names, rules),
@@ -88,10 +73,10 @@ public sealed class CopyKind()
         );
 
     /// <inheritdoc/>
-    protected override CopyResponse Attempt(CopyItem item, Attempt attempt)
-    {
-        ConstructionWork work = ConstructionWork.Of(attempt, item.Aim);
-        (double reading, var placement) = attempt.Measure(work.Own, item.Instrument);
-        return new CopyResponse(work.Strokes, work.Arcs, reading, placement);
-    }
+    protected override CopyResponse Respond(
+        IReadOnlyList<Stroke> strokes,
+        IReadOnlyList<CompassStroke> arcs,
+        double reading,
+        Placement placement
+    ) => new(strokes, arcs, reading, placement);
 }

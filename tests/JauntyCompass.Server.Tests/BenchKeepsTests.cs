@@ -31,6 +31,34 @@ public sealed class BenchKeepsTests(JauntyServer server) : IClassFixture<JauntyS
     }
 
     [Fact]
+    public async Task A_construction_goes_on_at_another_device_with_its_arcs_and_its_opening()
+    {
+        using Lesson lesson = await Lesson.Begin(server, "drafts-constructed");
+        string bench = $"bench/assignments/{lesson.AssignmentId}";
+        JsonObject begun = Lesson.Draft("");
+        begun["arcs"] = JsonNode.Parse(
+            """[{ "needle": { "x": 0, "y": 0 }, "points": [{ "x": 40, "y": 0 }, { "x": 39.8, "y": 4 }] }]"""
+        );
+        begun["compass"] = JsonNode.Parse(
+            """{ "needle": { "x": 40, "y": 0 }, "pencil": { "x": 68, "y": 28 } }"""
+        );
+        await lesson.Student.Put($"{bench}/drafts/1", begun);
+
+        using var tablet = new Visitor(server);
+        await tablet.Join(lesson.Code, "Wren", lesson.Pin);
+        JsonNode kept = (await tablet.Get(bench))["drafts"]!.AsArray().ShouldHaveSingleItem()![
+            "draft"
+        ]!;
+        JsonNode.DeepEquals(kept["arcs"], begun["arcs"]).ShouldBeTrue();
+        JsonNode.DeepEquals(kept["compass"], begun["compass"]).ShouldBeTrue();
+
+        begun["compass"]!["pencil"]!["x"] = 1e7;
+        (await lesson.Student.Put($"{bench}/drafts/1", begun)).Status.ShouldBe(
+            HttpStatusCode.BadRequest
+        );
+    }
+
+    [Fact]
     public async Task A_draft_is_checked_and_only_ever_the_students_own()
     {
         using Lesson lesson = await Lesson.Begin(server, "drafts-checked");

@@ -1,6 +1,7 @@
 <!-- What is in the hand while something is constructed: the compass or the straightedge, and how wide the compass is open. -->
 <script lang="ts">
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
+  import { keepHere, readKept } from '../shared/kept'
   import NumberBox from '../shared/NumberBox.svelte'
   import { leastOpening, mostOpening } from '../sheet/compass'
   import type { Tool } from '../sheet/drawing'
@@ -20,9 +21,9 @@
 
   /** Said once a visit, where a compass is first taken. */
   const seen = 'compass-caution'
-  let isCautioned = $state(sessionStorage.getItem(seen) !== null)
+  let isCautioned = $state(readKept(seen, 'session') === true)
   function understood(): void {
-    sessionStorage.setItem(seen, 'yes')
+    keepHere(seen, true, 'session')
     isCautioned = true
   }
   const rounded = $derived(Math.round(opening * 10) / 10)

@@ -8,7 +8,7 @@
   import ConstructionTools from './ConstructionTools.svelte'
   import DrawingTools from './DrawingTools.svelte'
   import { openedBy, openingOf } from '../sheet/compass'
-  import { isAlgebra, type ItemView, type Response } from '../shared/response'
+  import { isAlgebra, isDrawn, type ItemView, type Response } from '../shared/response'
   import type { SheetWork } from './sheetWork.svelte'
   import { t } from '../said/said.svelte'
 
@@ -45,7 +45,7 @@
         disabled={!work.now.includes(ask)}
         onchange={(value) => work.fill(ask, value)}
       />
-    {:else if (ask.type === 'drawing' || ask.type === 'construction') && !work.now.includes(ask)}
+    {:else if isDrawn(ask) && !work.now.includes(ask)}
       <p class="fan">{ask.label.text} <strong>{t('bench.drawing.done')}</strong></p>
     {:else if ask.type === 'construction'}
       <ConstructionTools

@@ -7,8 +7,7 @@
   import type { HouseRules, Instrument, Point } from '../api/client'
   import { placesOn } from '../sheet/aids'
   import Compass from '../sheet/Compass.svelte'
-  import Constructed from '../sheet/Constructed.svelte'
-  import { empty, endsOf } from '../sheet/drawing'
+  import { endsOf } from '../sheet/drawing'
   import DrawnFigure from '../sheet/DrawnFigure.svelte'
   import Fan from '../sheet/Fan.svelte'
   import { tipsOf } from '../sheet/geometry'
@@ -21,14 +20,16 @@
   import SheetScene from '../sheet/SheetScene.svelte'
   import type { Draft } from './keeping/drafts'
   import { Crossings } from './crossings.svelte'
+  import Answered from './Answered.svelte'
   import Feedback from './Feedback.svelte'
   import { Hearing, nearest, toPencil, withLines } from './hearing.svelte'
   import Layout from './Layout.svelte'
   import Loupe from './Loupe.svelte'
+  import NearButtons from './NearButtons.svelte'
   import { Nearness } from './nearness.svelte'
   import type { Sent } from './keeping/outbox.svelte'
   import Questions from './Questions.svelte'
-  import { toldAnswer, type Response } from '../shared/response'
+  import { isDrawn, type Response } from '../shared/response'
   import type { SeenView } from './seen'
   import { SheetWork } from './sheetWork.svelte'
   import { sounds } from './sounds.svelte'
@@ -111,7 +112,6 @@
     onhandin(response)
   }
 
-  /** What is constructed has arcs, and its lines are no strokes of a drawing on a base ray. */
   const isConstructed = $derived(view.asks.some((ask) => ask.type === 'construction'))
   const isConstructing = $derived(!marked && work.now.some((ask) => ask.type === 'construction'))
   const instrument = $derived(instruments.find((i) => i.protractor.id === view.inHand?.id))
@@ -135,20 +135,18 @@
   )
   /** How many things are drawn. */
   function madeOf({ drawing }: SheetWork): number {
-    return (
-      drawing.strokes.length + drawing.dots.length + (drawing.sweeps?.length ?? 0) + (drawing.arc ? 1 : 0)
-    )
+    return drawing.strokes.length + drawing.dots.length + drawing.sweeps.length + (drawing.arc ? 1 : 0)
   }
   const drawn = $derived(
     t('bench.heard.drawn', {
       count: work.drawing.strokes.length,
       number: work.drawing.dots.length,
-      least: isConstructed ? (work.drawing.sweeps?.length ?? 0) : work.drawing.arc ? 1 : 0,
+      least: work.drawing.sweeps.length + (work.drawing.arc ? 1 : 0),
     }),
   )
-  const isDrawing = $derived(work.takes('drawing') || view.drawing !== null || isConstructed)
+  const isDrawing = $derived(work.asked.some(isDrawn) || view.drawing !== null)
   /** Where an angle is measured, the straightedge helps: an arm too short is drawn on. Such lines are not handed in. */
-  const mayExtend = $derived(Boolean(instrument && inHand && !view.drawing && !isConstructed && !marked))
+  const mayExtend = $derived(Boolean(instrument && inHand && !isDrawing && !marked))
   const isOut = $derived(
     marked ? work.laid || !isDrawing : ['protractor', 'dot'].includes(work.tool) || mayExtend,
   )
@@ -198,14 +196,14 @@
     if (!instrument || marked || !work.laid || !withKeys()) return
     const draws = view.drawing !== null && tool !== 'protractor'
     const place = nearest(view, placement)
-    const lines = (view.drawing || isConstructed) && place ? withLines(place, work.drawing.strokes) : place
+    const lines = isDrawing && place ? withLines(place, work.drawing.strokes) : place
     hearing.follow(draws ? toPencil(view, pencil) : lines, placement, instrument)
   })
 
-  let sweeps = work.drawing.sweeps?.length ?? 0
+  let sweeps = work.drawing.sweeps.length
   $effect(() => {
     if (!isConstructing) return
-    const now = work.drawing.sweeps?.length ?? 0
+    const now = work.drawing.sweeps.length
     void crossings.follow(work.drawing, now > sweeps && withKeys())
     sweeps = now
   })
@@ -229,6 +227,17 @@
 </script>
 
 <svelte:window onpagehide={keep} />
+{#snippet drawing()}
+  {#if isDrawing}
+    <DrawnFigure
+      task={view.drawing}
+      drawing={work.drawing}
+      stroke={work.stroke}
+      sweep={work.sweep}
+      preview={making}
+    />
+  {/if}
+{/snippet}
 <Layout>
   {#snippet sheet()}
     <Sheet
@@ -241,15 +250,7 @@
     >
       <!-- Told in words, in the panel. -->
       <g aria-hidden="true"><SheetScene {scene} {instruments} /></g>
-      {#if view.drawing}
-        <DrawnFigure
-          task={view.drawing}
-          drawing={isConstructed ? empty : work.drawing}
-          stroke={work.stroke}
-          preview={isConstructed ? null : making}
-        />
-      {/if}
-      {#if isConstructed}<Constructed drawing={work.drawing} sweep={work.sweep} preview={making} />{/if}
+      {@render drawing()}
       {#if mayExtend}
         {#each work.drawing.strokes as [a, b], i (i)}
           <PencilLine line={{ id: `extended-${i}`, from: a!, to: b!, ink: 'extension' }} />
@@ -303,15 +304,7 @@
       {#if finger}
         <Loupe target={finger}>
           <SheetScene {scene} {instruments} />
-          {#if view.drawing}
-            <DrawnFigure
-              task={view.drawing}
-              drawing={isConstructed ? empty : work.drawing}
-              stroke={work.stroke}
-              preview={isConstructed ? null : making}
-            />
-          {/if}
-          {#if isConstructed}<Constructed drawing={work.drawing} sweep={work.sweep} preview={making} />{/if}
+          {@render drawing()}
           {#if instrument && inHand && isOut}
             <Protractor {instrument} placement={work.placement} />
           {/if}
@@ -322,15 +315,7 @@
         <MarkInk picture={marked.mark.picture} window={view.window} />
       {/if}
     </Sheet>
-    <div class="near">
-      <button type="button" aria-label={t('bench.zoom-in')} onclick={() => paper.bring(1.4)}>+</button>
-      <button
-        type="button"
-        aria-label={t('bench.zoom-out')}
-        disabled={paper.isWhole}
-        onclick={() => paper.bring(1 / 1.4)}>−</button
-      >
-    </div>
+    <NearButtons {paper} />
   {/snippet}
   {#snippet panel()}
     <h1 tabindex="-1" bind:this={heading}>{view.prompt.text}</h1>
@@ -343,15 +328,7 @@
     {/if}
     {#if marked}
       <Feedback {marked} {onagain} {onnext} {nextIs} {onshow} {ontwin} arrives={arrives === 'feedback'} />
-      <dl>
-        {#each view.asks as ask (ask.field)}
-          {@const told = toldAnswer(ask, work.filled)}
-          {#if told}
-            <dt>{ask.label.text}</dt>
-            <dd>{told}</dd>
-          {/if}
-        {/each}
-      </dl>
+      <Answered asks={view.asks} filled={work.filled} />
       {@render after?.()}
     {:else}
       <Questions {view} {work} {busy} {mayExtend} dots={rules.dots} onhandin={handIn} />
@@ -377,43 +354,6 @@
     outline: none;
     font-size: clamp(var(--type-3), 1.65vw, var(--type-4));
     line-height: 1.3;
-  }
-  dl {
-    display: grid;
-    grid-template-columns: 1fr auto;
-    margin: 0;
-  }
-  dt,
-  dd {
-    margin: 0;
-    padding: 8px 0;
-    border-bottom: 1px solid #d5dbe0;
-    font-size: var(--type-2);
-    line-height: 1.3;
-  }
-  dd {
-    padding-left: 12px;
-    font-weight: 600;
-    text-align: right;
-  }
-  .near {
-    position: absolute;
-    right: 8px;
-    bottom: 8px;
-    display: flex;
-    gap: 4px;
-  }
-  .near button {
-    width: 44px;
-    height: 44px;
-    border: 1px solid var(--ink-faint);
-    background: rgb(255 255 255 / 90%);
-    color: var(--ink);
-    font-size: var(--type-5);
-    cursor: pointer;
-  }
-  .near button:disabled {
-    color: #a3acb8;
   }
   .small {
     margin: 0;

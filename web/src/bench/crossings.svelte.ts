@@ -20,7 +20,7 @@ export class Crossings {
 
   /** Asks anew for what is drawn now. */
   async follow(drawing: Drawing, tellsArc: boolean): Promise<void> {
-    const arcs = drawing.sweeps ?? []
+    const arcs = drawing.sweeps
     const strokes = drawing.strokes.map((points) => ({ points }))
     const rays = raysOf(this.view)
     try {

@@ -4,6 +4,7 @@
  */
 import type { Placement, Point } from '../api/client'
 import {
+  empty,
   longer,
   rayStart,
   withArc,
@@ -69,7 +70,8 @@ export class SheetWork {
     this.filled = before
     this.placement = (markedResponse ? null : draft?.placement) ?? lay ?? restPlace
     this.laid = draft?.laid || Boolean(lay)
-    this.#drawings = [before.drawing]
+    // What was kept by an earlier version may lack what a drawing has now.
+    this.#drawings = [{ ...empty, ...before.drawing }]
     this.tool =
       view.asks.some((ask) => ask.byEye) || (view.drawing && !view.drawing.baseRay) ? 'ray' : 'protractor'
     this.pencil = view.drawing?.baseRay?.vertex ?? { x: 0, y: 0 }
@@ -78,7 +80,7 @@ export class SheetWork {
       const { left, bottom, width } = view.window
       // It waits closed in a corner.
       const needle = { x: left + width - 34, y: bottom + 26 }
-      this.compass = { needle, pencil: { x: needle.x + 14, y: needle.y } }
+      this.compass = draft?.compass ?? { needle, pencil: { x: needle.x + 14, y: needle.y } }
     }
     this.part = markedResponse ? 0 : Math.min(draft?.part ?? 0, this.parts.length - 1)
   }
@@ -111,6 +113,7 @@ export class SheetWork {
       placement: this.placement,
       laid: this.laid,
       part: this.part,
+      compass: this.takes('construction') ? this.compass : null,
     }
   }
 

@@ -4,8 +4,7 @@
   import { api, ask, tell, type Instrument, type Placement, type Schema } from '../api/client'
   import { filledOf, toldAnswer } from '../shared/response'
   import { facesFor } from '../shared/faces'
-  import Constructed from '../sheet/Constructed.svelte'
-  import { constructionOf, drawingOf, empty } from '../sheet/drawing'
+  import { drawingOf } from '../sheet/drawing'
   import DrawnFigure from '../sheet/DrawnFigure.svelte'
   import MarkInk from '../sheet/MarkInk.svelte'
   import Protractor from '../sheet/Protractor.svelte'
@@ -109,14 +108,8 @@
             {...view.window}
           >
             <SheetScene scene={sceneOf(view.sheet)} {instruments} />
-            {#if view.drawing}
-              <DrawnFigure
-                task={view.drawing}
-                drawing={'dots' in answer.response ? drawingOf(answer.response) : empty}
-              />
-            {/if}
-            {#if 'arcs' in answer.response}
-              <Constructed drawing={constructionOf(answer.response)} />
+            {#if 'strokes' in answer.response}
+              <DrawnFigure task={view.drawing} drawing={drawingOf(answer.response)} />
             {/if}
             {#if instrument && placement}
               <g opacity="0.55"><Protractor {instrument} {placement} /></g>

@@ -1,6 +1,6 @@
 /** From what was filled in to a response, and back: each ask names the properties of the response that carry it. */
 import type { Placement, Schema } from '../api/client'
-import { constructionOf, drawingOf, empty, type Drawing } from '../sheet/drawing'
+import { drawingOf, empty, type Drawing } from '../sheet/drawing'
 import { degrees, t } from '../said/said.svelte'
 import { numberOf } from './numbers'
 
@@ -19,6 +19,9 @@ export const nothingFilled: Filled = { values: {}, placements: {}, drawing: empt
 
 const isNumber = (ask: Ask): boolean => ['degrees', 'reading', 'fan', 'count'].includes(ask.type)
 
+/** Whether it is answered with what stands on the sheet. */
+export const isDrawn = (ask: Ask): boolean => ask.type === 'drawing' || ask.type === 'construction'
+
 /** Whether a line of algebra is typed, which the core reads. */
 export const isAlgebra = (ask: Ask): boolean => ask.type === 'equation' || ask.type === 'exactNumber'
 
@@ -30,7 +33,7 @@ function writeANumber(ask: Ask): string {
 
 /** What is wrong with what stands in a box, said so that it can be mended; nothing where all is well. */
 export function complaintAbout(ask: Ask, filled: Filled): string {
-  if (ask.type === 'drawing' || ask.type === 'construction') return ''
+  if (isDrawn(ask)) return ''
   const text = (filled.values[ask.field] ?? '').trim()
   if (text === '') {
     if (ask.optional) return ''
@@ -52,7 +55,7 @@ export function responseOf(view: ItemView, filled: Filled): Response {
     const text = (filled.values[ask.field] ?? '').trim()
     if (ask.type === 'construction') {
       response.strokes = filled.drawing.strokes.map((points) => ({ points }))
-      response.arcs = filled.drawing.sweeps ?? []
+      response.arcs = filled.drawing.sweeps
     } else if (ask.type === 'drawing') {
       response.strokes = filled.drawing.strokes.map((points) => ({ points }))
       response.dots = filled.drawing.dots
@@ -74,9 +77,7 @@ export function filledOf(view: ItemView, response: Response): Filled {
   const from = response as unknown as Record<string, unknown>
   const filled: Filled = { values: {}, placements: {}, drawing: empty }
   for (const ask of view.asks) {
-    if (ask.type === 'construction') {
-      filled.drawing = constructionOf(response as Schema['ResponseBisectResponse'])
-    } else if (ask.type === 'drawing') {
+    if (isDrawn(ask)) {
       filled.drawing = drawingOf(response as Schema['ResponseDrawResponse'])
     } else if (from[ask.field] !== undefined && from[ask.field] !== null) {
       filled.values[ask.field] = String(from[ask.field])

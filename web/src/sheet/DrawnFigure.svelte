@@ -1,4 +1,4 @@
-<!-- What was drawn, mostly on a base ray. -->
+<!-- What was drawn or constructed, mostly on a base ray. -->
 <script lang="ts">
   import type { Point, Schema } from '../api/client'
   import { arcPath, directionOf, signOf, towards } from './geometry'
@@ -7,31 +7,34 @@
   import Ray from './Ray.svelte'
 
   interface Props {
-    task: Schema['DrawingTask']
+    /** What it began with; null where that stands on the sheet already. */
+    task: Schema['DrawingTask'] | null | undefined
     drawing: Drawing
     /** The ray that is being drawn. */
     preview?: { from: Point; to: Point } | null
     /** The stroke that is being drawn without the straightedge. */
     stroke?: Point[] | null
+    /** The arc of the compass that is being drawn. */
+    sweep?: readonly Point[] | null
   }
-  let { task, drawing, preview = null, stroke = null }: Props = $props()
+  let { task, drawing, preview = null, stroke = null, sweep = null }: Props = $props()
 
   const arcRadius = 14
-  const base = $derived(task.baseRay)
-  const sign = $derived(signOf(task.opening))
+  const base = $derived(task?.baseRay)
+  const sign = $derived(task ? signOf(task.opening) : 1)
   /** The arc runs from ray to ray through where it was put. */
   const arc = $derived.by(() => {
-    const arms = armsOf(task, drawing)
+    const arms = task && armsOf(task, drawing)
     if (!drawing.arc || !arms) return null
     const turnOf = (direction: number): number => (direction - arms.start + 720) % 360
     const end = turnOf(arms.end)
     const inside = turnOf(directionOf(arms.vertex, drawing.arc)) <= end
     return arcPath(arms.vertex, arcRadius, arms.start, inside ? end : end - 360)
   })
-  const pathOf = (points: Point[]): string => points.map((p) => `${p.x},${p.y}`).join(' ')
+  const pathOf = (points: readonly Point[]): string => points.map((p) => `${p.x},${p.y}`).join(' ')
 </script>
 
-{#if base}
+{#if task && base}
   {@const hint = { at: towards(base.vertex, base.direction + sign * 14, base.length + 5), sweep: sign * 11 }}
   <Ray from={base.vertex} direction={base.direction} length={base.length} which="start" />
   <circle class="vertex" cx={base.vertex.x} cy={base.vertex.y} r="0.9" />
@@ -45,6 +48,11 @@
     />
   </g>
 {/if}
+{#each drawing.sweeps as { points, needle }, i (i)}
+  <polyline class="pencil" points={pathOf(points)} />
+  <circle class="prick" cx={needle.x} cy={needle.y} r="0.35" />
+{/each}
+{#if sweep}<polyline class="pencil" points={pathOf(sweep)} />{/if}
 {#each drawing.strokes as points, i (i)}
   <polyline class="pencil" points={pathOf(points)} />
 {/each}
@@ -80,6 +88,9 @@
     stroke-width: 0.65;
     stroke-linecap: round;
     stroke-linejoin: round;
+  }
+  .prick {
+    fill: var(--ink);
   }
   .dot {
     fill: #333b48;

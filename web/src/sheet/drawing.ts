@@ -13,8 +13,8 @@ export interface Sweep {
 export interface Drawing {
   strokes: Point[][]
   dots: Point[]
-  /** Arcs of the compass; work that was kept by an earlier version has none. */
-  sweeps?: Sweep[]
+  /** Arcs of the compass. */
+  sweeps: Sweep[]
   arc: Point | null
   /** How the protractor lay when the last dot was made. */
   placement: Placement | null
@@ -22,28 +22,21 @@ export interface Drawing {
   rested: Placement[]
 }
 
-export const empty: Drawing = { strokes: [], dots: [], arc: null, placement: null, rested: [] }
+export const empty: Drawing = { strokes: [], dots: [], sweeps: [], arc: null, placement: null, rested: [] }
 
-/** What a response carries of a drawing, whatever kind it answers. */
-type Drawn = Pick<Schema['ResponseDrawResponse'], 'strokes' | 'dots' | 'arc' | 'placement' | 'rested'>
+/** What a response carries of a drawing or a construction, whatever kind it answers. */
+type Drawn = Pick<Schema['ResponseDrawResponse'], 'strokes'> &
+  Partial<Pick<Schema['ResponseDrawResponse'], 'dots' | 'arc' | 'placement' | 'rested'>> &
+  Partial<Pick<Schema['ResponseBisectResponse'], 'arcs'>>
 
 /** What was handed in, as a drawing again. */
 export const drawingOf = (response: Drawn): Drawing => ({
   strokes: response.strokes.map((stroke) => stroke.points),
-  dots: response.dots,
+  dots: response.dots ?? [],
+  sweeps: response.arcs ?? [],
   arc: response.arc ?? null,
   placement: response.placement ?? null,
   rested: response.rested ?? [],
-})
-
-/** A construction that was handed in, as a drawing again. */
-export const constructionOf = ({
-  strokes,
-  arcs,
-}: Pick<Schema['ResponseBisectResponse'], 'strokes' | 'arcs'>): Drawing => ({
-  ...empty,
-  strokes: strokes.map((stroke) => stroke.points),
-  sweeps: arcs,
 })
 
 /** No pencil is finer than a hundredth of a millimetre; more digits would only be carried about. */
@@ -70,7 +63,7 @@ export const withStroke = (drawing: Drawing, points: Point[]): Drawing => ({
 
 export const withSweep = (drawing: Drawing, { needle, points }: Sweep): Drawing => ({
   ...drawing,
-  sweeps: [...(drawing.sweeps ?? []), { needle: sharp(needle), points: points.map(sharp) }],
+  sweeps: [...drawing.sweeps, { needle: sharp(needle), points: points.map(sharp) }],
 })
 
 export const withArc = (drawing: Drawing, at: Point): Drawing => ({ ...drawing, arc: sharp(at) })

@@ -20,6 +20,8 @@ namespace JauntyCompass.Server.Features.Bench;
 /// <param name="Placement">How the instrument lies.</param>
 /// <param name="Laid">Whether it was ever moved there by hand.</param>
 /// <param name="Part">How many parts of the item have been begun, from 0.</param>
+/// <param name="Arcs">Arcs of the compass; null in drafts that are older than it.</param>
+/// <param name="Compass">How the compass stands, or null where there is none.</param>
 public sealed record BenchDraft(
     IReadOnlyDictionary<string, string> Values,
     IReadOnlyDictionary<string, Placement> Placements,
@@ -29,7 +31,9 @@ public sealed record BenchDraft(
     Placement? DotPlacement,
     Placement Placement,
     bool Laid,
-    int Part
+    int Part,
+    IReadOnlyList<CompassStroke>? Arcs = null,
+    LaidCompass? Compass = null
 ) : IValidatable
 {
     private const int MostFields = 20;
@@ -54,6 +58,9 @@ public sealed record BenchDraft(
         errors.Within("dotPlacement", DotPlacement);
         errors.Within("placement", Placement);
         errors.Range("part", Part, 0, 10);
+        errors.Each("arcs", Arcs ?? [], 0, 50);
+        errors.Within("compass.needle", Compass?.Needle);
+        errors.Within("compass.pencil", Compass?.Pencil);
     }
 }
 

@@ -10,6 +10,7 @@ const draft = (reading: string): Draft => ({
   placement: { centre: { x: 1, y: 2 }, turn: 3 },
   laid: true,
   part: 0,
+  compass: null,
 })
 const told: string[] = []
 const open = (elsewhere: Parameters<typeof Drafts.open>[2] = [], student = 'bo'): Promise<Drafts> =>

@@ -4,6 +4,7 @@
  */
 import { api, serverNow, type Placement, type Schema } from '../../api/client'
 import type { Filled } from '../../shared/response'
+import type { CompassPose } from '../../sheet/compass'
 import { shelf as theShelf, type KeptDraft, type Shelf } from './shelf'
 
 export interface Draft {
@@ -11,12 +12,14 @@ export interface Draft {
   placement: Placement
   laid: boolean
   part: number
+  /** How the compass stands, where there is one. */
+  compass: CompassPose | null
 }
 
 /** So long the hand rests before the server is told. */
 const rest = 3000
 
-const toServer = ({ filled, placement, laid, part }: Draft): Schema['BenchDraft'] => ({
+const toServer = ({ filled, placement, laid, part, compass }: Draft): Schema['BenchDraft'] => ({
   values: filled.values,
   placements: filled.placements,
   strokes: filled.drawing.strokes.map((points) => ({ points })),
@@ -26,6 +29,8 @@ const toServer = ({ filled, placement, laid, part }: Draft): Schema['BenchDraft'
   placement,
   laid,
   part,
+  arcs: filled.drawing.sweeps,
+  compass,
 })
 
 const fromServer = (kept: Schema['BenchDraft']): Draft => ({
@@ -35,6 +40,7 @@ const fromServer = (kept: Schema['BenchDraft']): Draft => ({
     drawing: {
       strokes: kept.strokes.map((stroke) => stroke.points),
       dots: kept.dots,
+      sweeps: kept.arcs ?? [],
       arc: kept.arc ?? null,
       placement: kept.dotPlacement ?? null,
       rested: [],
@@ -43,6 +49,7 @@ const fromServer = (kept: Schema['BenchDraft']): Draft => ({
   placement: kept.placement,
   laid: kept.laid,
   part: kept.part,
+  compass: kept.compass ?? null,
 })
 
 /** The drafts of one student at one set. */

@@ -17,6 +17,7 @@ using JauntyCompass.Server.Features.Keeping;
 using JauntyCompass.Server.Features.Kinds;
 using JauntyCompass.Server.Features.Marks;
 using JauntyCompass.Server.Features.Readings;
+using JauntyCompass.Server.Features.Rulers;
 using JauntyCompass.Server.Features.RunningOrders;
 using JauntyCompass.Server.Features.School;
 using JauntyCompass.Server.Features.Sets;
@@ -115,6 +116,7 @@ public static class Application
         api.MapAngles();
         api.MapAlgebra();
         api.MapConstructions();
+        api.MapRulers();
         api.MapDemonstrations();
         api.MapGeneration();
         api.MapMarks();

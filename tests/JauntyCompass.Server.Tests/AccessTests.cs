@@ -29,6 +29,7 @@ public sealed class AccessTests(JauntyServer server) : IClassFixture<JauntyServe
         "POST /api/v1/angles/labels",
         "POST /api/v1/algebra/lines",
         "POST /api/v1/constructions/crossings",
+        "POST /api/v1/rulers/readings",
         "GET /api/v1/demonstrations",
         "POST /api/v1/demonstrations",
         "POST /api/v1/sets/generate",

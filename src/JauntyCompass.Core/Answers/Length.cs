@@ -50,3 +50,40 @@ public sealed record Ratio(double Value) : MeasuredAnswer
         other is not Ratio ratio
         || Math.Abs(Value - ratio.Value) > GoodShare * Math.Max(Value, ratio.Value);
 }
+
+/// <summary>
+/// What a ratio may be when both lengths were read from a ruler: each may be off by half a graduation, so that a bare decimal says more
+/// than anybody knows.
+/// </summary>
+/// <param name="Least">The least it may be.</param>
+/// <param name="Most">The most it may be.</param>
+public readonly record struct RatioRange(double Least, double Most)
+{
+    /// <summary>What a reading to the nearest millimetre leaves open, in mm.</summary>
+    public const double RulerError = 0.5;
+
+    // Nothing that is drawn is shorter, in mm.
+    private const double LeastLength = 1;
+
+    /// <summary>The range of the ratio of two lengths.</summary>
+    /// <param name="one">One length, in mm; at least 1.</param>
+    /// <param name="other">The length it is divided by, in mm; at least 1.</param>
+    /// <param name="error">How far either may be off, in mm; less than 1.</param>
+    public static RatioRange Of(double one, double other, double error = RulerError)
+    {
+        ArgumentOutOfRangeException.ThrowIfLessThan(one, LeastLength);
+        ArgumentOutOfRangeException.ThrowIfLessThan(other, LeastLength);
+        ArgumentOutOfRangeException.ThrowIfGreaterThanOrEqual(error, LeastLength);
+        return new((one - error) / (other + error), (one + error) / (other - error));
+    }
+
+    /// <summary>Whether some ratios may be one and the same.</summary>
+    public static bool Agree(IReadOnlyList<RatioRange> ratios) =>
+        ratios.Max(r => r.Least) <= ratios.Min(r => r.Most);
+
+    /// <summary>Whether a ratio lies in it, or may lie there before it was rounded.</summary>
+    /// <param name="ratio">The ratio.</param>
+    /// <param name="rounding">How far it may have been rounded.</param>
+    public bool Contains(double ratio, double rounding) =>
+        ratio >= Least - rounding && ratio <= Most + rounding;
+}

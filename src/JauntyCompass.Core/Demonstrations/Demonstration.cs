@@ -52,6 +52,9 @@ public enum DemonstrationGroup
     /// <summary>Working out angles by algebra.</summary>
     Algebra,
 
+    /// <summary>Two triangles.</summary>
+    Triangles,
+
     /// <summary>What went wrong?</summary>
     WentWrong,
 }

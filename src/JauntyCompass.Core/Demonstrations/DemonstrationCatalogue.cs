@@ -9,6 +9,7 @@ using JauntyCompass.Core.Demonstrations.Measuring;
 using JauntyCompass.Core.Demonstrations.Naming;
 using JauntyCompass.Core.Demonstrations.Outlines;
 using JauntyCompass.Core.Demonstrations.Reflex;
+using JauntyCompass.Core.Demonstrations.Triangles;
 using JauntyCompass.Core.Demonstrations.WentWrong;
 using JauntyCompass.Core.Demonstrations.WentWrong.Constructed;
 using JauntyCompass.Core.Demonstrations.WentWrong.Explained;
@@ -65,6 +66,11 @@ public static class DemonstrationCatalogue
         new RightAngleAtPoint(),
         new HalvesOfHalves(),
         new PartsByAlgebra(),
+        new MissingThirdAngle(),
+        new SimilarByAngles(),
+        new RulersZero(),
+        new CompareRatios(),
+        new DrawSimilarTriangles(),
         .. ReplayDemonstrations.All,
         new GuessedCrossing(),
         new KindAgainstNumber(),

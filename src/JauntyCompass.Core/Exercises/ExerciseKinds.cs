@@ -20,7 +20,10 @@ using JauntyCompass.Core.Exercises.Kinds.Parts;
 using JauntyCompass.Core.Exercises.Kinds.Ranges;
 using JauntyCompass.Core.Exercises.Kinds.ReadLaid;
 using JauntyCompass.Core.Exercises.Kinds.Reflex;
+using JauntyCompass.Core.Exercises.Kinds.SideRatios;
+using JauntyCompass.Core.Exercises.Kinds.Similar;
 using JauntyCompass.Core.Exercises.Kinds.SpecialDrawings;
+using JauntyCompass.Core.Exercises.Kinds.TrianglesDrawn;
 using JauntyCompass.Core.Exercises.Kinds.WhichKind;
 
 namespace JauntyCompass.Core.Exercises;
@@ -48,12 +51,15 @@ public static class ExerciseKinds
         new FigureAnglesKind(),
         new ClockKind(),
         new PartsKind(),
+        new SimilarKind(),
+        new SideRatiosKind(),
         new FindMistakeKind(),
         new DrawKind(),
         new DrawSpecialKind(),
         new BisectKind(),
         new CopyKind(),
         new BuildKind(),
+        new DrawTrianglesKind(),
     ];
 
     // Every kind has types of its own for items and for responses.

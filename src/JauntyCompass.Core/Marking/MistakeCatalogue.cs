@@ -104,6 +104,18 @@ public static class MistakeCatalogue
         new UnsteadyConstruction(),
     ];
 
+    /// <summary>Mistakes of comparing two triangles.</summary>
+    public static IReadOnlyList<ChoiceMistake> OfTriangles { get; } =
+    [
+        new ThirdAngle(),
+        new LooksSimilar(),
+        new SidesOutOfOrder(),
+        new RatioUpsideDown(),
+        new UnitsMixed(),
+        new FromRulersEdge(),
+        new ComparedDifferences(),
+    ];
+
     /// <summary>Everything a drawing can show.</summary>
     public static IReadOnlyList<InstrumentMistake> Drawing { get; } =
     [.. Reading.Where(m => m is not StartNotSubtracted), .. DrawingOnly];
@@ -120,6 +132,7 @@ public static class MistakeCatalogue
         .. Thinking,
         .. OfAlgebra,
         .. OfConstruction,
+        .. OfTriangles,
     ];
 
     private static readonly FrozenDictionary<string, int> Places = All.Select((m, i) => (m.Key, i))

@@ -199,14 +199,21 @@ public sealed record LaidInstrument(string Id, string InstrumentId, Placement Pl
 /// <param name="Wrong">Whether it shows a count that went wrong, in the marking ink.</param>
 public sealed record CountedThread(string Id, CountingThread Count, bool Wrong = false);
 
-/// <summary>The straightedge laid along a line.</summary>
-/// <param name="From">Where the line begins.</param>
+/// <summary>The straightedge or the ruler, laid along a line.</summary>
+/// <param name="From">Where the line begins; with graduations, where its zero lies.</param>
 /// <param name="Direction">Which way it runs.</param>
-/// <param name="Length">Length of the straightedge, in mm.</param>
+/// <param name="Length">From zero to the last graduation, in mm.</param>
 public sealed record LaidStraightedge(Point From, Direction Direction, double Length = 160)
 {
     /// <summary>Whether it has no graduations: for constructions.</summary>
     public bool IsPlain { get; init; }
+
+    /// <summary>How far it runs on before its zero and after its last graduation, in mm.</summary>
+    public double Inset { get; init; } = 12;
+
+    /// <summary>A ruler with its zero at a point.</summary>
+    public static LaidStraightedge Of(Ruler ruler, Point zero, Direction direction) =>
+        new(zero, direction, ruler.Length) { Inset = ruler.Inset };
 }
 
 /// <summary>A sheet of tracing paper with what was traced on it.</summary>

@@ -94,6 +94,17 @@ public sealed class Attempt
         return (Read(LaidAngle.Of(angle, instrument, placement, WhichArm.Start)), placement);
     }
 
+    /// <summary>Reads a length from a ruler as this student does, in mm.</summary>
+    /// <param name="length">The length, in mm.</param>
+    /// <param name="ruler">The ruler.</param>
+    /// <param name="isSecond">Whether it belongs to the second of two figures: who mixes units changes between them.</param>
+    public double ReadLength(double length, Ruler ruler, bool isSecond)
+    {
+        double seen = Shows<FromRulersEdge>() ? ruler.FromItsEnd(length) : length;
+        seen = Math.Round(seen + _random.Normal(_student.Hand.CentreMillimetres));
+        return isSecond && Shows<UnitsMixed>() ? seen / 10 : seen;
+    }
+
     /// <summary>Whole number near a value, as a person who looks and does not measure says it.</summary>
     public double Guess(double truth, double spread) =>
         Math.Clamp(Math.Round((truth + _random.Normal(spread)) / 5) * 5, 5, 355);

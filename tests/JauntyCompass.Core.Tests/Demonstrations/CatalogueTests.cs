@@ -57,7 +57,7 @@ public class CatalogueTests
             .ShouldBe(DemonstrationCatalogue.All.Count);
     }
 
-    [Property(Arbitrary = [typeof(Arbitraries)], MaxTest = 1500)]
+    [Property(Arbitrary = [typeof(Arbitraries)], MaxTest = 700)]
     public void Whatever_passes_its_check_is_built_whole(ShownCase shown)
     {
         if (Build(shown) is not Script script)

@@ -78,7 +78,7 @@ public class AnswersOfMistakesTests
         from predicted in all
         where predicted.Shows
         from answer in predicted.Answers
-        where step.Key != "drawing" || answer.Degrees is >= LeastDrawn and <= 360 - LeastDrawn
+        where step is not DrawingStep || answer.Degrees is >= LeastDrawn and <= 360 - LeastDrawn
         select new Case(
             item,
             step,
@@ -176,10 +176,10 @@ public class AnswersOfMistakesTests
             ) => true,
             // On a full circle the other scale’s number, dotted, lies on the other side of the ray.
             ("other-scale" or "only-scale-other-way" or "ten-from-other-scale", _)
-                when each.Step.Key == "drawing" => each.Instrument!.Shape
+                when each.Step is DrawingStep => each.Instrument!.Shape
                 == ProtractorShape.FullCircle,
             // So does any number beyond 180: 129, its digits swapped, is 192.
-            (_, _) when each.Step.Key == "drawing" => each.Instrument!.Shape
+            (_, _) when each.Step is DrawingStep => each.Instrument!.Shape
                 == ProtractorShape.FullCircle
                 && each.Answer.Degrees > 180,
             _ => false,

@@ -6,6 +6,7 @@ using JauntyCompass.Core.Exercises.Kinds.Measuring;
 using JauntyCompass.Core.Exercises.Presentation;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Lessons;
+using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Wording;
 using JauntyCompass.Locales;
 using Shouldly;
@@ -65,6 +66,13 @@ public partial class ToldSheetTests
         {
             string text = string.Join(' ', told.Sentences.Select(m => m.Said()));
             text = Turned().Replace(text, "");
+            // What is written on the sheet is for all to know.
+            foreach (
+                Written note in ExerciseKinds.Of(item).Present(item, HouseRules.Usual).Sheet.Notes
+            )
+            {
+                text = text.Replace(note.Text.Said(), "", StringComparison.Ordinal);
+            }
             text.ShouldNotContain("°");
             if (item is MeasureItem { Angle.Measure.Degrees: double measure })
             {

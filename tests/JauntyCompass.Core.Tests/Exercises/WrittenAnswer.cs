@@ -31,6 +31,9 @@ internal static class WrittenAnswer
         ItemView view = kind.Present(item, HouseRules.Usual);
         switch (step.Key)
         {
+            case not "drawing" when step is DrawingStep corner:
+                DrawAt(json, corner.Context.Angle, answer.Degrees!.Value);
+                break;
             case "drawing":
                 Draw(json, view, IsTurnedBack(step, view), answer.Degrees!.Value);
                 break;
@@ -74,6 +77,7 @@ internal static class WrittenAnswer
             AskType.Count => JsonValue.Create(
                 (int)(answer.Degrees ?? int.Parse(answer.Text.Said(), null))
             ),
+            AskType.Length => JsonValue.Create(((Length)answer).Millimetres),
             _ => JsonValue.Create(answer.Degrees!.Value),
         };
 
@@ -96,6 +100,27 @@ internal static class WrittenAnswer
             }
         );
         json["dots"] = new JsonArray(Point(vertex.Towards(ray, rim + 1)));
+    }
+
+    // Of several angles one: what begins at its vertex is drawn otherwise.
+    private static void DrawAt(JsonObject json, Angle asked, double degrees)
+    {
+        Direction ray = asked.Start.Turned(asked.Opening.Sign() * degrees);
+        JsonArray strokes = json["strokes"]!.AsArray();
+        JsonNode old = strokes.Single(s =>
+            s!["points"]![0].Deserialize<Point>(ExerciseJson.Options).DistanceTo(asked.Vertex) < 1
+        )!;
+        strokes.Remove(old);
+        strokes.Add(
+            new JsonObject
+            {
+                ["points"] = new JsonArray(
+                    Point(asked.Vertex),
+                    Point(asked.Vertex.Towards(ray, asked.EndLength))
+                ),
+            }
+        );
+        json["dots"] = new JsonArray();
     }
 
     private static Point InTheOtherOpening(DrawingTask task) =>

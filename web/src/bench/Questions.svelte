@@ -25,7 +25,7 @@
   let { view, work, busy, mayExtend, dots, onhandin }: Props = $props()
 
   // The numbers of a figure's many corners stand two by two, so that nobody scrolls for the button.
-  const numbers = ['reading', 'degrees', 'count']
+  const numbers = ['reading', 'degrees', 'count', 'length']
   const many = $derived(work.asked.length > 4 && work.asked.every((ask) => numbers.includes(ask.type)))
 
   function submit(event: SubmitEvent): void {

@@ -18,11 +18,12 @@
   import { sceneOf } from '../sheet/scene'
   import Sheet from '../sheet/Sheet.svelte'
   import SheetScene from '../sheet/SheetScene.svelte'
+  import Straightedge from '../sheet/Straightedge.svelte'
   import type { Draft } from './keeping/drafts'
   import { Crossings } from './crossings.svelte'
   import Answered from './Answered.svelte'
   import Feedback from './Feedback.svelte'
-  import { Hearing, nearest, toPencil, withLines } from './hearing.svelte'
+  import { Hearing, namedPoints, nearest, toPencil, withLines } from './hearing.svelte'
   import Layout from './Layout.svelte'
   import Loupe from './Loupe.svelte'
   import NearButtons from './NearButtons.svelte'
@@ -114,12 +115,17 @@
 
   const isConstructed = $derived(view.asks.some((ask) => ask.type === 'construction'))
   const isConstructing = $derived(!marked && work.now.some((ask) => ask.type === 'construction'))
+  /** The ruler is in the hand where lengths are asked; the protractor is then put aside. */
+  const ruler = $derived(
+    !marked && work.now.some((ask) => ask.type === 'length') ? (view.ruler ?? null) : null,
+  )
   const instrument = $derived(instruments.find((i) => i.protractor.id === view.inHand?.id))
   const inHand = $derived(
     Boolean(marked) ||
-      work.asked.some(
-        (ask) => ask.type === 'reading' || ask.laysOn || (ask.type === 'drawing' && !ask.byEye),
-      ),
+      (!ruler &&
+        work.asked.some(
+          (ask) => ask.type === 'reading' || ask.laysOn || (ask.type === 'drawing' && !ask.byEye),
+        )),
   )
   /**
    * What was laid on by somebody else is put aside when the student's own work with the instrument begins; what is to be read comes
@@ -152,6 +158,7 @@
   )
   // svelte-ignore state_referenced_locally
   const crossings = new Crossings(view)
+  const rulerPlaces = $derived([...placesOn(scene), ...crossings.places])
   const constructionPlaces = $derived([...placesOn(scene, view.drawing?.baseRay), ...crossings.places])
   const ends = $derived(
     isConstructed
@@ -198,6 +205,16 @@
     const place = nearest(view, placement)
     const lines = isDrawing && place ? withLines(place, work.drawing.strokes) : place
     hearing.follow(draws ? toPencil(view, pencil) : lines, placement, instrument)
+  })
+
+  $effect(() => {
+    const placement = work.ruler
+    if (ruler && withKeys())
+      hearing.followRuler(ruler, placement, [...namedPoints(view), ...crossings.points])
+  })
+  // What was drawn may be measured from where its lines cross.
+  $effect(() => {
+    if (ruler && isDrawing) void crossings.follow(work.drawing, false)
   })
 
   let sweeps = work.drawing.sweeps.length
@@ -276,6 +293,20 @@
             {places}
           />
         </g>
+      {/if}
+      {#if ruler}
+        <Straightedge
+          isRuler
+          laid={{
+            from: work.ruler.centre,
+            direction: work.ruler.turn,
+            length: ruler.length,
+            inset: ruler.inset,
+          }}
+          onmove={({ from, direction }) => (work.ruler = { centre: from, turn: direction })}
+          onfinger={(at) => (finger = at)}
+          places={rules.placingKeys === false ? [] : rulerPlaces}
+        />
       {/if}
       {#if isConstructing && work.tool === 'compass'}
         <Compass

@@ -12,6 +12,8 @@ import type { SeenView } from './seen'
 export class Crossings {
   /** The crossings that can be seen. */
   places: Place[] = $state.raw([])
+  /** The same with their names. */
+  points: Schema['NamedPoint'][] = $state.raw([])
   /** What the last arc crosses, in words. */
   said = $state('')
   readonly #latest = new Latest()
@@ -29,6 +31,7 @@ export class Crossings {
       )
       if (!reply) return
       this.places = reply.points.map(({ at, name }) => ({ at, arms: [], name: name.text }))
+      this.points = reply.points.map(({ at, name }) => ({ at, name: name.text }))
       const last = arcs.at(-1)
       if (!tellsArc || !last) return
       const names = reply.points
@@ -43,6 +46,7 @@ export class Crossings {
     } catch {
       // Without an answer nothing is told, and keys go to what the item gave.
       this.places = []
+      this.points = []
     }
   }
 }

@@ -68,6 +68,13 @@ export function numbersTold(replies: readonly Schema['ReadingsReply'][], { rays 
   return t('bench.heard.lying', { lying: replies[0]!.lying.text, sentence: stands.join(' ') })
 }
 
+/** The points of a sheet at which something begins or ends, by their letters. */
+export const namedPoints = ({ told }: SeenView): Schema['NamedPoint'][] =>
+  told.places.flatMap(({ at, rays }) => {
+    const name = rays[0]?.name.text[0]
+    return name ? [{ name, at }] : []
+  })
+
 export class Hearing {
   /** What is read out. */
   said = $state('')
@@ -79,6 +86,21 @@ export class Hearing {
     clearTimeout(this.#later)
     if (!place) return
     this.#later = setTimeout(() => void this.#tell(place, placement, protractor), rest)
+  }
+
+  /** The same of a ruler: what stands on it at the points of the sheet. */
+  followRuler(ruler: Schema['Ruler'], placement: Placement, points: readonly Schema['NamedPoint'][]): void {
+    clearTimeout(this.#later)
+    this.#later = setTimeout(() => void this.#tellRuler({ ruler, placement, points: [...points] }), rest)
+  }
+
+  async #tellRuler(body: Schema['RulerRequest']): Promise<void> {
+    try {
+      const reply = await this.#latest.of(ask(api.POST('/api/v1/rulers/readings', { body })))
+      if (reply) this.said = reply.standing.map(({ text }) => text).join(' ') || t('bench.heard.no-point')
+    } catch {
+      this.said = ''
+    }
   }
 
   async #tell(

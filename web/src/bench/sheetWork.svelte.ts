@@ -50,6 +50,8 @@ export class SheetWork {
   stroke: Point[] | null = $state.raw(null)
   pencil: Point = $state.raw({ x: 0, y: 0 })
   compass: CompassPose = $state.raw({ needle: { x: 0, y: 0 }, pencil: { x: 30, y: 0 } })
+  /** How the ruler lies: its zero, and which way it counts. */
+  ruler: Placement = $state.raw(restPlace)
   /** An arc in the making. */
   sweep: Point[] | null = $state.raw(null)
   complaints: Record<string, string> = $state.raw({})
@@ -81,6 +83,10 @@ export class SheetWork {
       // It waits closed in a corner.
       const needle = { x: left + width - 34, y: bottom + 26 }
       this.compass = draft?.compass ?? { needle, pencil: { x: needle.x + 14, y: needle.y } }
+    }
+    if (view.ruler) {
+      const { left, bottom, width } = view.window
+      this.ruler = { centre: { x: left + (width - view.ruler.length) / 2, y: bottom + 22 }, turn: 0 }
     }
     this.part = markedResponse ? 0 : Math.min(draft?.part ?? 0, this.parts.length - 1)
   }

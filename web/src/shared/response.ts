@@ -17,7 +17,7 @@ export interface Filled {
 
 export const nothingFilled: Filled = { values: {}, placements: {}, drawing: empty }
 
-const isNumber = (ask: Ask): boolean => ['degrees', 'reading', 'fan', 'count'].includes(ask.type)
+const isNumber = (ask: Ask): boolean => ['degrees', 'reading', 'fan', 'count', 'length'].includes(ask.type)
 
 /** Whether it is answered with what stands on the sheet. */
 export const isDrawn = (ask: Ask): boolean => ask.type === 'drawing' || ask.type === 'construction'
@@ -93,5 +93,6 @@ export function toldAnswer(ask: Ask, filled: Filled): string {
   const text = filled.values[ask.field]
   if (text === undefined || text === '') return ''
   if (ask.type === 'choice') return ask.options?.find((option) => option.key === text)?.text.text ?? text
+  if (ask.type === 'length') return t('units.distance', { distance: numberOf(text) })
   return isNumber(ask) && ask.type !== 'count' ? degrees(numberOf(text)) : text
 }

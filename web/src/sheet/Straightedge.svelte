@@ -3,7 +3,8 @@
   slid by its body and turned by its far end, or by keys.
 -->
 <script lang="ts">
-  import type { Placement, Schema } from '../api/client'
+  import type { Placement, Point, Schema } from '../api/client'
+  import type { Place } from './aids'
   import { Carrying } from './carrying.svelte'
   import Lettering from './Lettering.svelte'
   import { directionTold, placeTold } from './told'
@@ -16,10 +17,16 @@
     onmove?: ((laid: Schema['LaidStraightedge']) => void) | undefined
     ondrop?: (() => void) | undefined
     onremove?: (() => void) | undefined
+    /** Whether it is a ruler to measure with: it tells itself so. */
+    isRuler?: boolean
+    /** Where a key may bring its zero at once. */
+    places?: readonly Place[] | undefined
+    /** Where a finger holds it, in mm, which hides what lies there; null once it is lifted. */
+    onfinger?: ((at: Point | null) => void) | undefined
   }
-  let { laid, onmove, ondrop, onremove }: Props = $props()
+  let { laid, onmove, ondrop, onremove, isRuler = false, places, onfinger }: Props = $props()
 
-  const before = 12
+  const before = $derived(laid.inset ?? 12)
   const hair = 0.4
   const height = 17
   /** The far part of the ruler, by which it is turned, in mm. */
@@ -37,10 +44,17 @@
     placement,
     onmove: onmove && (({ centre, turn }) => onmove({ ...laid, from: centre, direction: turn })),
     ondrop,
+    places,
+    onfinger,
   }))
-  const label = $derived(
-    t('sheet.straightedge.lies', { at: placeTold(laid.from), turned: directionTold(laid.direction) }),
-  )
+  const label = $derived.by(() => {
+    const lies = { at: placeTold(laid.from), turned: directionTold(laid.direction) }
+    return isRuler
+      ? [t('sheet.ruler.lies', lies), places?.length ? t('sheet.protractor.aids') : '']
+          .filter(Boolean)
+          .join(' ')
+      : t('sheet.straightedge.lies', lies)
+  })
 
   function key(event: KeyboardEvent): void {
     if (onremove && (event.code === 'Delete' || event.code === 'Backspace')) {
@@ -58,10 +72,10 @@
   class:movable={onmove}
   class:held={hand.held}
   role={onmove ? 'group' : undefined}
-  aria-roledescription={onmove ? t('sheet.straightedge.name') : undefined}
+  aria-roledescription={onmove ? t(isRuler ? 'sheet.ruler.name' : 'sheet.straightedge.name') : undefined}
   aria-label={onmove ? label : undefined}
   tabindex={onmove ? 0 : undefined}
-  data-testid="straightedge"
+  data-testid={isRuler ? 'ruler' : 'straightedge'}
   transform="translate({laid.from.x} {laid.from.y}) rotate({laid.direction})"
   onkeydown={key}
   onpointermove={hand.drag}

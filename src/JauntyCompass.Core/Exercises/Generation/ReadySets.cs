@@ -90,6 +90,12 @@ public static class ReadySets
             Of([("bisect", 3), ("copy", 3)])
         ),
         new(
+            "similar",
+            Text.Sets.Ready.Similar.Title,
+            Text.Sets.Ready.Similar.Summary,
+            Of([("similar", 4), ("side-ratios", 2), ("draw-triangles", 1)])
+        ),
+        new(
             "reflex",
             Text.Sets.Ready.Reflex.Title,
             Text.Sets.Ready.Reflex.Summary,

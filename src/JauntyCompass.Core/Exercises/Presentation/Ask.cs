@@ -26,6 +26,9 @@ public enum AskType
     /// <summary>A construction with compass and straightedge: strokes, and arcs in the response's <c>arcs</c>.</summary>
     Construction,
 
+    /// <summary>A number of millimetres, read from the ruler.</summary>
+    Length,
+
     /// <summary>A whole number that is no measure.</summary>
     Count,
 

@@ -46,6 +46,9 @@ public sealed record ItemView(
     /// <summary>The instrument that lies on the sheet from the beginning, to be read as it lies; null when none does.</summary>
     public Protractor? Laid { get; init; }
 
+    /// <summary>The ruler that is in the student's hand; null where there is none.</summary>
+    public Ruler? Ruler { get; init; }
+
     /// <summary>For a drawing: what it begins with; null for other items.</summary>
     public DrawingTask? Drawing { get; init; }
 }

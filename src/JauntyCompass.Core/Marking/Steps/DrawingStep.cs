@@ -8,12 +8,14 @@ namespace JauntyCompass.Core.Marking.Steps;
 /// <param name="context">The true context.</param>
 /// <param name="figure">What was drawn; null while nothing is.</param>
 /// <param name="mistakes">The mistakes that can show in it.</param>
+/// <param name="key">Short unique name within the item.</param>
 public sealed class DrawingStep(
     Message title,
     MarkingContext context,
     DrawnFigure? figure,
-    IReadOnlyList<InstrumentMistake> mistakes
-) : InstrumentStep<DrawnAngle>("drawing", title, context, figure?.Value, mistakes, figure)
+    IReadOnlyList<InstrumentMistake> mistakes,
+    string key = "drawing"
+) : InstrumentStep<DrawnAngle>(key, title, context, figure?.Value, mistakes, figure)
 {
     /// <summary>Whether the number that is drawn had to be worked out first: to name it would give it away.</summary>
     public bool IsWorkedOut { get; init; }

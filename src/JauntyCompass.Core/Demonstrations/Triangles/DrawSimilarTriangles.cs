@@ -1,0 +1,156 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Lessons;
+using JauntyCompass.Core.Sheet;
+using JauntyCompass.Core.Triangles;
+using JauntyCompass.Locales;
+
+namespace JauntyCompass.Core.Demonstrations.Triangles;
+
+/// <summary>Two triangles drawn with two equal angles on bases of unlike length, then measured: their sides have the same ratio.</summary>
+public sealed class DrawSimilarTriangles()
+    : Demonstration(
+        new DemonstrationFacts(
+            "draw-triangles",
+            DemonstrationGroup.Triangles,
+            Text.Demonstrations.Triangles.DrawTitle,
+            Text.Demonstrations.Triangles.DrawSummary
+        )
+        {
+            UsualMeasure = 50,
+            LeastMeasure = 30,
+            MostMeasure = 75,
+            WhyMeasure = Text.Demonstrations.Why.FigureNeedsRoom,
+        }
+    )
+{
+    // In mm: the bases, and how far an arm runs on beyond where it meets the other.
+    private const double FirstBase = 48;
+    private const double SecondBase = 72;
+    private const double Beyond = 10;
+    private const double RightAngleAt = 65;
+
+    /// <inheritdoc/>
+    public override Script Build(DemonstrationTask task)
+    {
+        double left = task.Angle.Measure.Degrees;
+        return Of(
+            TriangleSheet.SideBySide(OnBase(left, FirstBase), OnBase(left, SecondBase)),
+            task.Instrument,
+            Ruler.School,
+            task.Rules
+        );
+    }
+
+    private static Triangle OnBase(double left, double length)
+    {
+        Triangle triangle = Triangle.OfAngles(left, RightAngleAt, length);
+        double scale = length / triangle.Side(0);
+        return new([.. triangle.Corners.Select(p => new Point(p.X * scale, p.Y * scale))]);
+    }
+
+    /// <summary>How an item is worked.</summary>
+    internal static WorkedExample Example(
+        TrianglePair pair,
+        Protractor protractor,
+        Ruler ruler,
+        HouseRules rules
+    ) =>
+        WorkedExample.Of(
+            DemonstrationCatalogue.Find("draw-triangles")!,
+            Of(pair, protractor, ruler, rules),
+            rules
+        );
+
+    private static Script Of(
+        TrianglePair pair,
+        Protractor protractor,
+        Ruler ruler,
+        HouseRules rules
+    )
+    {
+        SheetState whole = TriangleSheet.Of(pair);
+        var board = new Storyboard(rules);
+        TriangleBoard.KeepTableInView(board);
+        foreach (bool second in new[] { false, true })
+        {
+            board.Rule(whole.Lines.Single(l => l.Id == TriangleSheet.Id("side", second, 0)));
+            foreach (int corner in new[] { 0, 1 })
+            {
+                board.Write(
+                    whole.Notes.Single(n => n.Id == TriangleSheet.Id("corner", second, corner))
+                );
+            }
+        }
+        board.Step(
+            "bases",
+            Text.Demonstrations.Labels.Bases,
+            Text.Demonstrations.Triangles.DrawBases(
+                Math.Round(pair.First.Side(0)),
+                Math.Round(pair.Second.Side(0))
+            )
+        );
+        foreach (bool second in new[] { false, true })
+        {
+            DrawArms(board, pair, protractor, second);
+            board.Write(whole.Notes.Single(n => n.Id == TriangleSheet.Id("corner", second, 2)));
+            board.Step(
+                "meet",
+                Text.Demonstrations.Labels.TheyMeet,
+                Text.Demonstrations.Triangles.DrawMeet(TrianglePair.Letter(second, 2))
+            );
+        }
+        CompareRatios.Steps(board, pair, ruler);
+        return board.Script(
+            "draw-triangles",
+            Text.Demonstrations.Triangles.DrawTitle,
+            null,
+            protractor
+        );
+    }
+
+    private static void DrawArms(
+        Storyboard board,
+        TrianglePair pair,
+        Protractor protractor,
+        bool second
+    )
+    {
+        Triangle triangle = second ? pair.Second : pair.First;
+        foreach (int corner in new[] { 0, 1 })
+        {
+            Point at = triangle.Corners[corner];
+            Direction along = Direction.Between(at, triangle.Corners[1 - corner]);
+            double measure = Math.Round(triangle.AngleAt(corner));
+            var asked = new Angle(
+                at,
+                along,
+                new Measure(measure),
+                corner == 0 ? TurnDirection.Anticlockwise : TurnDirection.Clockwise,
+                triangle.Side(0),
+                protractor.EdgeRadius
+            );
+            board.Lay(
+                new LaidInstrument("protractor", protractor.Id, WellLaid.Over(asked, protractor))
+            );
+            board.Dot(new DrawnDot(TriangleSheet.Id("dot", second, corner), asked.EndArm.Tip));
+            board.Step(
+                "angle",
+                Text.Demonstrations.Labels.Dot,
+                Text.Demonstrations.Triangles.DrawAngle(
+                    TrianglePair.Letter(second, corner),
+                    measure
+                )
+            );
+            board.Lift("protractor");
+            Point apex = triangle.Corners[2];
+            board.Rule(
+                new DrawnLine(
+                    TriangleSheet.Id("side", second, corner == 0 ? 2 : 1),
+                    at,
+                    apex.Towards(Direction.Between(at, apex), Beyond)
+                )
+            );
+        }
+    }
+}

@@ -1,0 +1,79 @@
+using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Instruments;
+using JauntyCompass.Core.Marking;
+using JauntyCompass.Core.Recognition;
+using JauntyCompass.Core.Triangles;
+
+namespace JauntyCompass.Core.Exercises.Kinds.TrianglesDrawn;
+
+/// <summary>Two triangles as a student drew them on their bases: an arm at each end, and where the arms meet.</summary>
+internal sealed class DrawnTriangles
+{
+    // Sides that no sheet holds, in mm, and angles between arms that do not meet, in degrees.
+    private const double LongestSide = 400;
+    private const double FlattestMeeting = 4;
+
+    private readonly DrawTrianglesItem _item;
+    private readonly DrawTrianglesResponse? _response;
+    private readonly DrawnFigure?[] _figures;
+
+    internal DrawnTriangles(DrawTrianglesItem item, DrawTrianglesResponse? response)
+    {
+        (_item, _response) = (item, response);
+        PencilMarks? marks = response?.Marks();
+        _figures =
+        [
+            .. Corners.Select(corner =>
+                marks is null ? null : DrawnFigure.Of(ContextAt(corner), marks)
+            ),
+        ];
+        Pair =
+            Meeting(second: false) is Triangle first && Meeting(second: true) is Triangle second
+                ? new TrianglePair(first, second)
+                : null;
+    }
+
+    /// <summary>The ends of the bases at which an angle is drawn.</summary>
+    internal static IReadOnlyList<(bool Second, bool Right)> Corners { get; } =
+    [(false, false), (false, true), (true, false), (true, true)];
+
+    /// <summary>Key of the step of a corner.</summary>
+    internal static string KeyOf((bool Second, bool Right) corner) =>
+        "drawing" + TrianglePair.Letter(corner.Second, corner.Right ? 1 : 0);
+
+    /// <summary>What is to be drawn at a corner. How the protractor lay is only known of the last dot of all.</summary>
+    internal MarkingContext ContextAt((bool Second, bool Right) corner) =>
+        MarkingContext.Drawing(
+            _item.Asked(corner.Second, corner.Right),
+            _item.Instrument,
+            Seen.Of<Placement>(null, elseAbsent: _response?.NeverLaid == true)
+        );
+
+    /// <summary>What was drawn at a corner; null while nothing is.</summary>
+    internal DrawnFigure? At((bool Second, bool Right) corner) =>
+        _figures[(corner.Second ? 2 : 0) + (corner.Right ? 1 : 0)];
+
+    /// <summary>The triangles as they were drawn; null where the arms of one do not meet.</summary>
+    internal TrianglePair? Pair { get; }
+
+    private Triangle? Meeting(bool second)
+    {
+        Triangle asked = second ? _item.Pair.Second : _item.Pair.First;
+        if (
+            At((second, false))?.Ray.Value is not StrokeLine left
+            || At((second, true))?.Ray.Value is not StrokeLine right
+            || Math.Abs(left.Direction.ShorterTurnTo(right.Direction)) < FlattestMeeting
+        )
+        {
+            return null;
+        }
+        // Where the line from the left end crosses the line from the right end.
+        (double sinLeft, double cosLeft) = left.Direction.SinCos();
+        (double sinRight, double cosRight) = right.Direction.SinCos();
+        (double x, double y) = (right.Near.X - left.Near.X, right.Near.Y - left.Near.Y);
+        double along = (x * sinRight - y * cosRight) / (cosLeft * sinRight - sinLeft * cosRight);
+        Point apex = left.Near.Towards(left.Direction, along);
+        var drawn = new Triangle([asked.Corners[0], asked.Corners[1], apex]);
+        return along > 0 && drawn.Longest < LongestSide && drawn.Shortest >= 1 ? drawn : null;
+    }
+}

@@ -278,7 +278,7 @@ public sealed class CalculationTests(JauntyServer server) : IClassFixture<Jaunty
                 tried++;
             }
         }
-        tried.ShouldBe(14);
+        tried.ShouldBe(15);
     }
 
     [Theory]

@@ -54,7 +54,7 @@ test('no view has an accessibility finding', async ({ page }) => {
   await page.getByRole('button', { name: 'Add another class' }).click()
   expect.soft(await findings(page), 'new set').toEqual([])
   await page.getByRole('button', { name: 'choose kinds from pictures' }).click()
-  await expect(page.getByRole('dialog').locator('svg.sheet')).toHaveCount(23)
+  await expect(page.getByRole('dialog').locator('svg.sheet')).toHaveCount(26)
   expect.soft(await findings(page, '[role=dialog]'), 'kinds').toEqual([])
   await page.keyboard.press('Escape')
   for (const [view, shows] of [

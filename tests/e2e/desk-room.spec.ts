@@ -58,7 +58,7 @@ test('what opens on a view of the Desk is whole on a narrow screen, too', async 
   await page.getByRole('button', { name: 'Add another class' }).click()
   expect(await outOfReach(page), 'a set with rules of its own').toEqual([])
   await page.getByRole('button', { name: 'choose kinds from pictures' }).click()
-  await expect(page.getByRole('dialog').locator('svg.sheet')).toHaveCount(23)
+  await expect(page.getByRole('dialog').locator('svg.sheet')).toHaveCount(26)
   expect(await outOfReach(page, '.kinds'), 'kinds').toEqual([])
   await page.keyboard.press('Escape')
   await page.goto('/desk#/classes')

@@ -195,6 +195,59 @@ const works: Record<string, Work> = {
       await student.write(new RegExp(`^The angle ${escaped(text)}$`), `${times}·(${x}) + ${number}`)
     if (whole) await student.write('All the parts added up', whole)
   },
+  similar: async (student) => {
+    const told = await student.sheet()
+    const angles = new Map(
+      [...told.matchAll(/angle at (\w) is (\d+)°/g)].map(([, corner, n]) => [corner!, Number(n)]),
+    )
+    const shown = [...angles]
+    for (const corners of ['ABC', 'PQR']) {
+      const hidden = [...corners].find((c) => !angles.has(c))!
+      const third = 180 - [...corners].reduce((sum, c) => sum + (angles.get(c) ?? 0), 0)
+      angles.set(hidden, third)
+      await student.write(`Angle at ${hidden}`, third)
+    }
+    const of = (corners: string): number[] => [...corners].map((c) => angles.get(c)!)
+    const equal = of('ABC').filter((n) => of('PQR').includes(n)).length
+    const given = shown.filter(
+      ([c, n]) => 'ABC'.includes(c) && shown.some(([d, m]) => 'PQR'.includes(d) && m === n),
+    )
+    await student.choose('Are the triangles similar?', equal === 3 ? 'yes' : 'no')
+    await student.choose(
+      'How do we know?',
+      given.length === 2 ? /are given/ : equal === 3 ? /third angles/ : equal === 1 ? /Only one/ : /No angle/,
+    )
+    const [, side] = /Which side goes with (\w\w)/.exec(await student.panel.innerText())!
+    const opposite = angles.get([...'ABC'].find((c) => !side!.includes(c))!)
+    const corner = [...'PQR'].find((c) => angles.get(c) === opposite)
+    const match = ['PQ', 'QR', 'RP'].find((name) => !name.includes(corner!))
+    await student.choose(/Which side goes with/, equal === 3 ? match! : /none/)
+  },
+  'side-ratios': async (student) => {
+    const lengths: number[][] = []
+    for (const sides of [
+      ['AB', 'BC', 'CA'],
+      ['PQ', 'QR', 'RP'],
+    ]) {
+      const read: number[] = []
+      for (const side of sides) {
+        read.push(Math.round(await student.side(side)))
+        await student.write(`${side} in mm`, read.at(-1)!)
+      }
+      lengths.push(read)
+    }
+    const [first, second] = lengths as [number[], number[]]
+    const bySize = (read: number[]): number[] => read.toSorted((a, b) => a - b)
+    const ranges: [number, number][] = []
+    for (const [i, side] of ['AB', 'BC', 'CA'].entries()) {
+      const other = bySize(second)[bySize(first).indexOf(first[i]!)]!
+      await student.write(new RegExp(`divided by ${side}`), (other / first[i]!).toFixed(2))
+      ranges.push([(other - 0.5) / (first[i]! + 0.5), (other + 0.5) / (first[i]! - 0.5)])
+    }
+    const agree = Math.max(...ranges.map(([low]) => low)) <= Math.min(...ranges.map(([, high]) => high))
+    await student.choose('Are the triangles similar?', agree ? 'yes' : 'no')
+    await student.choose('How do we know?', agree ? /as close as/ : /too far apart/)
+  },
   'find-mistake': async (student, made) => {
     expect(await student.sheet()).toMatch(/centre mark .* zero line .*\. Arm \w\w: /)
     await student.choose('What went wrong?', made.key[0]!.answer.text)
@@ -207,6 +260,40 @@ const works: Record<string, Work> = {
     await student.laid()
     // The dot stands at the number that is asked, on one of the scales.
     expect([...(await student.draw(wanted)).values()]).toContain(wanted)
+  },
+  'draw-triangles': async (student) => {
+    const told = await student.sheet()
+    const [left, right] = [...(await student.prompt()).matchAll(/(\d+)°/g)].map(([, n]) => Number(n))
+    const at = (corner: string): { x: number; y: number } => {
+      const [place] = new RegExp(`Corner ${corner} is [^:]*?(?:up|down)`).exec(told)!
+      const part = (plus: string, minus: string): number => {
+        const found = new RegExp(`([\\d.]+) mm (${plus}|${minus})`).exec(place)
+        return found ? Number(found[1]) * (found[2] === plus ? 1 : -1) : 0
+      }
+      return { x: part('right', 'left'), y: part('up', 'down') }
+    }
+    for (const [base, angle] of [
+      ['AB', left],
+      ['BA', right],
+      ['PQ', left],
+      ['QP', right],
+    ] as const)
+      await student.arm(base, at(base[0]!), at(base[1]!), angle!)
+    await student.button('Save and carry on')
+    const of = (side: string): number => Number(new RegExp(`${side} is a side, ([\\d.]+) mm`).exec(told)![1])
+    const factor = of('PQ') / of('AB')
+    // Where the lines cross is a place of its own; both triangles were drawn as they should be.
+    const third = Math.sin(((180 - left! - right!) * Math.PI) / 180)
+    const along = (base: number, opposite: number): number =>
+      Math.round((base * Math.sin((opposite * Math.PI) / 180)) / third)
+    await student.write('BC in mm', along(of('AB'), left!))
+    await student.write('CA in mm', along(of('AB'), right!))
+    await student.write('QR in mm', along(of('PQ'), left!))
+    await student.write('RP in mm', along(of('PQ'), right!))
+    for (const side of ['AB', 'BC', 'CA'])
+      await student.write(new RegExp(`divided by ${side}`), factor.toFixed(2))
+    await student.choose('Are the triangles similar?', 'yes')
+    await student.choose('How do we know?', /as close as/)
   },
   bisect: async (student) => {
     const told = await student.sheet()

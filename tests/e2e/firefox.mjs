@@ -251,7 +251,7 @@ try {
   await page.click("New set", button("New set"));
   await page.until("five questions are made", `document.querySelectorAll('article').length === 5`);
   await page.click("the kinds", button("choose kinds from pictures"));
-  await page.until("a picture of each kind", `document.querySelectorAll('[role=dialog] svg.sheet').length === 23`);
+  await page.until("a picture of each kind", `document.querySelectorAll('[role=dialog] svg.sheet').length === 26`);
   await isWhole(page, "The Desk");
   if (complaints.length > 0)
     throw new Error(`The pages complain: ${complaints.join("; ")}`);

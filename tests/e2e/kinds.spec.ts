@@ -57,6 +57,41 @@ async function draw(page: Page, made: Made, degrees: number, keys: boolean): Pro
   }
 }
 
+interface Base {
+  from: Spot
+  direction: number
+  length: number
+}
+
+/** Draws an arm at each end of each base: as it should open, or wider. */
+async function drawTriangles(page: Page, made: Made, right: boolean, keys: boolean): Promise<void> {
+  const {
+    left,
+    right: other,
+    firstBase,
+    secondBase,
+  } = made.item as unknown as {
+    left: number
+    right: number
+    firstBase: Base
+    secondBase: Base
+  }
+  const ray = page.getByRole('radio', { name: /^(Straightedge|Regla)$/ })
+  if (keys) await press(ray, 'Space')
+  else await ray.click()
+  const off = right ? 0 : 25
+  for (const { from, direction, length } of [firstBase, secondBase]) {
+    const to = polar(from, direction, length)
+    for (const line of [
+      [from, polar(from, direction + left + off, 70)],
+      [to, polar(to, direction + 180 - other - off, 70)],
+    ] as const) {
+      if (keys) for (const end of line) await pencilTo(page, end)
+      else await drag(page, ...line)
+    }
+  }
+}
+
 /** Constructs as it should be; or, wrongly, draws the line without an arc. */
 async function construct(page: Page, made: Made, right: boolean, keys: boolean): Promise<void> {
   const item = { ...made.item, kind: made.view.kind } as unknown as Constructed
@@ -116,6 +151,8 @@ async function fill(page: Page, made: Made, ask: Ask, right: boolean, keys: bool
     const picked = ask.options.find((option) => fits(option.text.text) === right)!
     const group = page.locator(`fieldset:has(input[name="${ask.field}"])`)
     await choose(group, picked.text.text, keys)
+  } else if (made.view.kind === 'draw-triangles' && ask.type === 'drawing') {
+    await drawTriangles(page, made, right, keys)
   } else if (ask.type === 'drawing') {
     // What is asked of a reflex drawing is its arc outside; what the key tells is the smaller angle that stands inside.
     const wanted = Number((made.item as { measure?: number }).measure)
@@ -175,12 +212,15 @@ const everyKind = [
   'figure-angles',
   'clock',
   'parts',
+  'similar',
+  'side-ratios',
   'find-mistake',
   'draw',
   'draw-special',
   'draw-by-eye',
   'bisect',
   'copy',
+  'draw-triangles',
 ]
 
 /** Words that no Spanish text has. */

@@ -241,6 +241,61 @@ export class Listener {
     return under
   }
 
+  /**
+   * Draws an arm at the end of a base that is told: lays the protractor there, makes a dot at the measure, draws through it.
+   * @returns what stands on the instrument under the dot
+   */
+  async arm(
+    base: string,
+    from: { x: number; y: number },
+    to: { x: number; y: number },
+    degrees: number,
+  ): Promise<void> {
+    await this.tool('Protractor')
+    let zero = ''
+    for (let tries = 0; tries < 6 && !zero.endsWith(base); tries++) ({ zero } = await this.laid())
+    const level = to.x > from.x ? degrees : 180 - degrees
+    const away = (distance: number): [number, number] => [
+      from.x + distance * Math.cos((level * Math.PI) / 180),
+      from.y + distance * Math.sin((level * Math.PI) / 180),
+    ]
+    await this.tool('Dot')
+    await this.pencilTo(...away(84))
+    let under = await this.underPencil()
+    for (let tries = 0; under.size === 0 && tries < 4; tries++) {
+      await this.tool('Protractor')
+      await this.#hear(['KeyL'], this.#protractor)
+      await this.tool('Dot')
+      under = await this.underPencil()
+    }
+    expect([...under.values()]).toContain(degrees)
+    await this.press('Enter')
+    await this.tool('Straightedge')
+    await this.pencilTo(from.x, from.y)
+    await this.press('Enter')
+    await this.pencilTo(...away(84))
+    await this.press('Enter')
+  }
+
+  /** Lays the ruler along sides until the zero is at one end of a side and a number at the other; in mm. */
+  async side(name: string): Promise<number> {
+    const ruler = this.#page.getByRole('group', { name: /^Ruler/ })
+    const said = this.panel.getByRole('status').first()
+    await ruler.focus()
+    for (let corner = 0; corner < 8; corner++) {
+      await this.press('KeyJ')
+      for (let way = 0; way < 2; way++) {
+        await this.press('KeyL')
+        // It may be the same again: told once nothing has moved for a while.
+        await this.#page.waitForTimeout(900)
+        const heard = await said.innerText()
+        const [, from, to, length] = /At (\w): 0 mm\. At (\w): ([\d.]+) mm/.exec(heard) ?? []
+        if (from && [from + to!, to! + from].includes(name)) return Number(length)
+      }
+    }
+    throw new Error(`${name} could not be measured.`)
+  }
+
   #compass(part: RegExp): Locator {
     return this.#page.getByRole('group', { name: part })
   }

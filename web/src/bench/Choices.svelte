@@ -37,7 +37,7 @@
 <style>
   .tools {
     display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(max(88px, 30%), 1fr));
+    grid-template-columns: repeat(auto-fit, minmax(max(104px, 30%), 1fr));
     gap: 8px;
   }
   .tools button {

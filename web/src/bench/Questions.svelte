@@ -8,7 +8,7 @@
   import ConstructionTools from './ConstructionTools.svelte'
   import DrawingTools from './DrawingTools.svelte'
   import { openedBy, openingOf } from '../sheet/compass'
-  import { isAlgebra, isDrawn, type ItemView, type Response } from '../shared/response'
+  import { isAlgebra, isDrawn, type Ask, type ItemView, type Response } from '../shared/response'
   import type { SheetWork } from './sheetWork.svelte'
   import { t } from '../said/said.svelte'
 
@@ -26,7 +26,8 @@
 
   // The numbers of a figure's many corners stand two by two, so that nobody scrolls for the button.
   const numbers = ['reading', 'degrees', 'count', 'length']
-  const many = $derived(work.asked.length > 4 && work.asked.every((ask) => numbers.includes(ask.type)))
+  const isNumber = (ask: Ask): boolean => numbers.includes(ask.type)
+  const many = $derived(work.asked.filter(isNumber).length > 3)
 
   function submit(event: SubmitEvent): void {
     event.preventDefault()
@@ -74,13 +75,15 @@
       </p>
     {:else}
       {@const Field = isAlgebra(ask) ? AlgebraAsk : FieldAsk}
-      <Field
-        {ask}
-        value={work.filled.values[ask.field] ?? ''}
-        complaint={work.complaints[ask.field] ?? ''}
-        disabled={!work.now.includes(ask)}
-        onchange={(value) => work.fill(ask, value)}
-      />
+      <div class:half={isNumber(ask)}>
+        <Field
+          {ask}
+          value={work.filled.values[ask.field] ?? ''}
+          complaint={work.complaints[ask.field] ?? ''}
+          disabled={!work.now.includes(ask)}
+          onchange={(value) => work.fill(ask, value)}
+        />
+      </div>
     {/if}
   {/each}
   {#if mayExtend}
@@ -106,7 +109,7 @@
     grid-template-columns: 1fr 1fr;
     column-gap: 24px;
   }
-  .pairs :global(> :not(.bx--form-item)) {
+  .pairs > :global(:not(.half)) {
     grid-column: 1 / -1;
   }
   form :global(.bx--btn) {

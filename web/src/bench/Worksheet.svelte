@@ -201,10 +201,10 @@
   $effect(() => {
     const { placement, pencil, tool } = work
     if (!instrument || marked || !work.laid || !withKeys()) return
-    const draws = view.drawing !== null && tool !== 'protractor'
+    const draws = work.asked.some(isDrawn) && tool !== 'protractor'
     const place = nearest(view, placement)
     const lines = isDrawing && place ? withLines(place, work.drawing.strokes) : place
-    hearing.follow(draws ? toPencil(view, pencil) : lines, placement, instrument)
+    hearing.follow(draws ? toPencil(place, pencil) : lines, placement, instrument)
   })
 
   $effect(() => {

@@ -23,9 +23,8 @@ export function nearest({ told }: SeenView, { centre }: Placement): Place | null
 }
 
 /** The base ray of a drawing, and the pencil as where a second ray would end. */
-export function toPencil({ told }: SeenView, pencil: Point): Place | null {
-  const [base] = told.places
-  if (!base || distanceOf(base.at, pencil) < 1) return base ?? null
+export function toPencil(base: Place | null, pencil: Point): Place | null {
+  if (!base || distanceOf(base.at, pencil) < 1) return base
   const name = { id: 'bench.heard.pencil', text: t('bench.heard.pencil') }
   return { at: base.at, rays: [base.rays[0]!, { name, tip: pencil }] }
 }
@@ -70,10 +69,7 @@ export function numbersTold(replies: readonly Schema['ReadingsReply'][], { rays 
 
 /** The points of a sheet at which something begins or ends, by their letters. */
 export const namedPoints = ({ told }: SeenView): Schema['NamedPoint'][] =>
-  told.places.flatMap(({ at, rays }) => {
-    const name = rays[0]?.name.text[0]
-    return name ? [{ name, at }] : []
-  })
+  told.places.flatMap(({ at, name }) => (name ? [{ name: name.text, at }] : []))
 
 export class Hearing {
   /** What is read out. */

@@ -21,11 +21,11 @@ it('tells of the place that is nearest to the centre mark', () => {
 
 it('takes the pencil for the end of a second ray, and nothing at the vertex for none', () => {
   const base = place({ x: 0, y: 0 }, ['Ray KL', { x: 84, y: 0 }])
-  const up = toPencil(view(base), { x: 0, y: 50 })!
+  const up = toPencil(base, { x: 0, y: 50 })!
   expect(anglesAt(up)[0]!.measure).toBeCloseTo(90)
   expect(up.rays).toHaveLength(2)
-  expect(toPencil(view(base), { x: 0.1, y: 0 })).toBe(base)
-  expect(toPencil(view(), { x: 0, y: 50 })).toBeNull()
+  expect(toPencil(base, { x: 0.1, y: 0 })).toBe(base)
+  expect(toPencil(null, { x: 0, y: 50 })).toBeNull()
 })
 
 it('asks for every ray, and for the only one of a drawing before there is another', () => {

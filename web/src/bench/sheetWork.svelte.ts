@@ -85,8 +85,8 @@ export class SheetWork {
       this.compass = draft?.compass ?? { needle, pencil: { x: needle.x + 14, y: needle.y } }
     }
     if (view.ruler) {
-      const { left, bottom, width } = view.window
-      this.ruler = { centre: { x: left + (width - view.ruler.length) / 2, y: bottom + 22 }, turn: 0 }
+      const { left, bottom, width, height } = view.window
+      this.ruler = { centre: { x: left + (width - view.ruler.length) / 2, y: bottom + height - 4 }, turn: 0 }
     }
     this.part = markedResponse ? 0 : Math.min(draft?.part ?? 0, this.parts.length - 1)
   }

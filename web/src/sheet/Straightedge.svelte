@@ -31,6 +31,9 @@
   const height = 17
   /** The far part of the ruler, by which it is turned, in mm. */
   const handle = 30
+  const sheet = useSheet()
+  /** A finger takes hold of what is broad enough for it, in mm. */
+  const grip = $derived(Math.max(height, 44 * sheet.mmPerPixel))
   const length = $derived(laid.length ?? 160)
   const marks = $derived(
     Array.from({ length: Math.floor(length) + 1 }, (_, mm) => {
@@ -40,7 +43,7 @@
   )
   const numbers = $derived(Array.from({ length: Math.floor(length / 10) + 1 }, (_, cm) => cm))
   const placement: Placement = $derived({ centre: laid.from, turn: laid.direction, turnedOver: false })
-  const hand = new Carrying(useSheet(), () => ({
+  const hand = new Carrying(sheet, () => ({
     placement,
     onmove: onmove && (({ centre, turn }) => onmove({ ...laid, from: centre, direction: turn })),
     ondrop,
@@ -94,18 +97,18 @@
       class="grip body"
       role="presentation"
       x={-before}
-      y={-height - hair}
+      y={-grip - hair}
       width={length + 2 * before - handle}
-      {height}
+      height={grip}
       onpointerdown={(e) => hand.down(e, 'body')}
     />
     <rect
       class="grip end"
       role="presentation"
       x={length + before - handle}
-      y={-height - hair}
+      y={-grip - hair}
       width={handle}
-      {height}
+      height={grip}
       onpointerdown={(e) => hand.down(e, 'rim')}
     />
   {/if}

@@ -24,10 +24,11 @@ public sealed class DrawSimilarTriangles()
         }
     )
 {
-    // In mm: the bases, and how far an arm runs on beyond where it meets the other.
-    private const double FirstBase = 48;
-    private const double SecondBase = 72;
-    private const double Beyond = 10;
+    // In mm: the bases, the room between them, and how far a line runs on beyond its dot and beyond where it meets the other.
+    private const double FirstBase = 56;
+    private const double SecondBase = 84;
+    private const double Gap = 34;
+    private const double Beyond = 6;
     private const double RightAngleAt = 65;
 
     /// <inheritdoc/>
@@ -35,18 +36,21 @@ public sealed class DrawSimilarTriangles()
     {
         double left = task.Angle.Measure.Degrees;
         return Of(
-            TriangleSheet.SideBySide(OnBase(left, FirstBase), OnBase(left, SecondBase)),
+            new TrianglePair(
+                OnBase(left, FirstBase, -(FirstBase + Gap + SecondBase) / 2),
+                OnBase(left, SecondBase, (FirstBase + Gap - SecondBase) / 2)
+            ),
             task.Instrument,
             Ruler.School,
             task.Rules
         );
     }
 
-    private static Triangle OnBase(double left, double length)
+    private static Triangle OnBase(double left, double length, double at)
     {
         Triangle triangle = Triangle.OfAngles(left, RightAngleAt, length);
         double scale = length / triangle.Side(0);
-        return new([.. triangle.Corners.Select(p => new Point(p.X * scale, p.Y * scale))]);
+        return new([.. triangle.Corners.Select(p => new Point(at + p.X * scale, p.Y * scale))]);
     }
 
     /// <summary>How an item is worked.</summary>
@@ -148,7 +152,10 @@ public sealed class DrawSimilarTriangles()
                 new DrawnLine(
                     TriangleSheet.Id("side", second, corner == 0 ? 2 : 1),
                     at,
-                    apex.Towards(Direction.Between(at, apex), Beyond)
+                    at.Towards(
+                        Direction.Between(at, apex),
+                        Math.Max(at.DistanceTo(apex), protractor.EdgeRadius) + Beyond
+                    )
                 )
             );
         }

@@ -30,7 +30,11 @@ public sealed class RulersZero()
     /// <inheritdoc/>
     public override Script Build(DemonstrationTask task)
     {
-        Ruler ruler = Ruler.School;
+        // As long as the sheet has room for.
+        Ruler ruler = Ruler.School with
+        {
+            Length = 90,
+        };
         var board = new Storyboard(task.Rules);
         Point to = From with { X = From.X + Length };
         board.Rule(new DrawnLine("line", From, to));

@@ -8,10 +8,12 @@ namespace JauntyCompass.Core.Demonstrations.Triangles;
 /// <summary>Two triangles as they stand on the sheet, side by side with their letters.</summary>
 public static class TriangleSheet
 {
-    // In mm: between the triangles, from a corner to its letter, and from a corner to what is written inside it.
+    // In mm: between the triangles, from a corner to its letter, beside all of it, and what is written in a corner.
     private const double Gap = 26;
     private const double LetterAt = 7;
-    private const double WrittenAt = 17;
+    private const double Room = 24;
+    private const double WrittenWidth = 12;
+    private const double WrittenHeight = 6;
 
     /// <summary>Lays two triangles side by side, the two together in the middle of the sheet.</summary>
     /// <param name="first">The first triangle, turned as it shall lie.</param>
@@ -45,25 +47,45 @@ public static class TriangleSheet
             Notes = [.. Letters(triangle, second: false)],
         };
 
-    /// <summary>Something written in a corner.</summary>
+    /// <summary>Something written in a corner, where it fits between the sides.</summary>
     /// <param name="id">Unique on the sheet.</param>
     /// <param name="triangle">The triangle.</param>
     /// <param name="corner">Which corner, from 0.</param>
     /// <param name="text">What is written.</param>
-    public static Written InCorner(string id, Triangle triangle, int corner, Message text) =>
-        new(
-            id,
-            text,
-            triangle
-                .Corners[corner]
-                .Towards(
-                    Direction.Between(triangle.Corners[corner], MiddleOf(triangle)),
-                    Math.Min(
-                        WrittenAt * Math.Max(1, 45 / triangle.AngleAt(corner)),
-                        triangle.Corners[corner].DistanceTo(MiddleOf(triangle))
-                    )
-                )
+    public static Written InCorner(string id, Triangle triangle, int corner, Message text)
+    {
+        Point at = triangle.Corners[corner];
+        Direction next = Direction.Between(at, triangle.Corners[Triangle.Next(corner)]);
+        Direction before = Direction.Between(at, triangle.Corners[Triangle.Before(corner)]);
+        Direction middle = next.Turned(next.ShorterTurnTo(before) / 2);
+        // What is as wide as these letters reaches farther across the narrower the angle is.
+        double half = triangle.AngleAt(corner) / 2 * Math.PI / 180;
+        double way = middle.Degrees * Math.PI / 180;
+        double across =
+            WrittenWidth / 2 * Math.Abs(Math.Sin(way))
+            + WrittenHeight / 2 * Math.Abs(Math.Cos(way));
+        double along =
+            WrittenWidth / 2 * Math.Abs(Math.Cos(way))
+            + WrittenHeight / 2 * Math.Abs(Math.Sin(way));
+        return new(id, text, at.Towards(middle, across / Math.Tan(half) + along));
+    }
+
+    /// <summary>The window for two triangles: the usual one, or as much nearer as leaves room for letters and for a hand.</summary>
+    /// <param name="pair">The triangles.</param>
+    /// <param name="usual">The usual window, its middle at the origin.</param>
+    public static SheetWindow WindowFor(TrianglePair pair, SheetWindow usual)
+    {
+        Point[] corners = [.. pair.First.Corners, .. pair.Second.Corners];
+        double half = corners.Max(p => Math.Abs(p.X)) + Room;
+        double high = corners.Max(p => Math.Abs(p.Y)) + Room;
+        double nearer = Math.Min(1, Math.Max(2 * half / usual.Width, 2 * high / usual.Height));
+        return new SheetWindow(
+            usual.Left * nearer,
+            usual.Bottom * nearer,
+            usual.Width * nearer,
+            usual.Height * nearer
         );
+    }
 
     private static IEnumerable<DrawnLine> Sides(Triangle triangle, bool second) =>
         triangle.Corners.Select(

@@ -11,7 +11,11 @@ public sealed record ToldRay(Message Name, Point Tip);
 /// <summary>A place that an instrument may be laid at, with the rays that begin there; the first is where measuring begins.</summary>
 /// <param name="At">The vertex, in mm.</param>
 /// <param name="Rays">The rays, one at least.</param>
-public sealed record ToldPlace(Point At, IReadOnlyList<ToldRay> Rays);
+public sealed record ToldPlace(Point At, IReadOnlyList<ToldRay> Rays)
+{
+    /// <summary>What it is called; null where it needs no name.</summary>
+    public Message? Name { get; init; }
+}
 
 /// <summary>
 /// A sheet in words, for those who listen: all that an eye sees at a glance, and nothing of the answer. How far an angle opens is told

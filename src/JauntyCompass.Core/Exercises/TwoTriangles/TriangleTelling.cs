@@ -39,5 +39,8 @@ public static class TriangleTelling
                         )),
                     ]
                 )
+                {
+                    Name = Text.Units.AsWritten(TrianglePair.Letter(second, i)),
+                }
         );
 }

@@ -16,6 +16,7 @@
   const boxes = {
     text: { keys: 'text', before: '∠', most: 40 },
     count: { keys: 'decimal', before: '', most: 12 },
+    length: { keys: 'decimal', before: 'mm', most: 12 },
   } as const
   const box = $derived(boxes[ask.type as keyof typeof boxes] ?? { keys: 'decimal', before: '°', most: 12 })
 </script>

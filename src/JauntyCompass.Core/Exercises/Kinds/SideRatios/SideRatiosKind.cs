@@ -56,7 +56,7 @@ public sealed class SideRatiosKind()
             Key,
             item.Prompt,
             TriangleSheet.Of(item.Pair),
-            ItemView.UsualWindow,
+            TriangleSheet.WindowFor(item.Pair, ItemView.UsualWindow),
             [.. new RatioWork(item.Pair, item.Ruler, null).Asks()]
         )
         {

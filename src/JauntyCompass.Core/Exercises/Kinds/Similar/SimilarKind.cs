@@ -47,7 +47,7 @@ public sealed class SimilarKind()
             Key,
             item.Prompt,
             Sheet(item),
-            ItemView.UsualWindow,
+            TriangleSheet.WindowFor(item.Pair, ItemView.UsualWindow),
             [
                 new Ask("third", AskType.Degrees, AskThird(item, second: false)),
                 new Ask("otherThird", AskType.Degrees, AskThird(item, second: true)),

@@ -149,11 +149,16 @@ public sealed class DrawTrianglesKind()
                     item.Asked(corner.Second, corner.Right).Vertex,
                     [
                         new ToldRay(
-                            Text.Heard.Arm(TrianglePair.SideName(corner.Second, 0)),
+                            Text.Heard.Arm(DrawnTriangles.BaseFrom(corner)),
                             item.Asked(corner.Second, corner.Right).StartArm.Tip
                         ),
                     ]
-                )),
+                )
+                {
+                    Name = Text.Units.AsWritten(
+                        TrianglePair.Letter(corner.Second, corner.Right ? 1 : 0)
+                    ),
+                }),
             ]
         );
 

@@ -37,6 +37,11 @@ internal sealed class DrawnTriangles
     internal static IReadOnlyList<(bool Second, bool Right)> Corners { get; } =
     [(false, false), (false, true), (true, false), (true, true)];
 
+    /// <summary>The base, named from a corner: <c>AB</c>, or <c>BA</c>.</summary>
+    internal static string BaseFrom((bool Second, bool Right) corner) =>
+        TrianglePair.Letter(corner.Second, corner.Right ? 1 : 0)
+        + TrianglePair.Letter(corner.Second, corner.Right ? 0 : 1);
+
     /// <summary>Key of the step of a corner.</summary>
     internal static string KeyOf((bool Second, bool Right) corner) =>
         "drawing" + TrianglePair.Letter(corner.Second, corner.Right ? 1 : 0);

@@ -44,6 +44,12 @@ if (args is ["constructions"])
     return;
 }
 
+if (args is ["kinds"])
+{
+    KindTrial.Run(Console.Out);
+    return;
+}
+
 // Short runs by default: figures for a look, not for the third decimal. --job default measures longer.
 IConfig config = args.Contains("--job")
     ? DefaultConfig.Instance

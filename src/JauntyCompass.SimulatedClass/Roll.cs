@@ -22,6 +22,7 @@ internal static class Roll
         MistakeCatalogue.Get<MissedOwnDot>(),
         .. MistakeCatalogue.OfConstruction.Where(m => m.CanBeHabit),
         .. MistakeCatalogue.OfAlgebra,
+        .. MistakeCatalogue.OfTriangles,
     ];
 
     // So many compasses of a class set no longer hold. Common practice, no source.

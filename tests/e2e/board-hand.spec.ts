@@ -159,6 +159,54 @@ test('the straightedge is laid on, guides the pencil along its edge, and is put 
   await expect(straightedge).toHaveCount(1)
 })
 
+test('the compass is carried, opened and turned, its arcs undone one by one, and a worn hinge gives', async ({
+  page,
+}) => {
+  await page.goto('/board?measure=64')
+  await page.getByRole('button', { name: 'Instruments' }).click()
+  await page.getByRole('button', { name: 'Compass', exact: true }).click()
+  const bar = page.getByRole('status').filter({ hasText: 'Compass:' })
+  await expect(bar).toContainText('34 mm open')
+  // Said once, where it is first taken.
+  await expect(bar).toContainText('sharp')
+  await bar.getByRole('button', { name: 'All right' }).click()
+  await expect(bar).not.toContainText('sharp')
+  const arcs = page.locator('[data-name="compass arcs"] path')
+  const at = async (part: string): Promise<Spot> => {
+    const circle = page.getByTestId(`compass-${part}`).locator('circle')
+    const [x, y] = [Number(await circle.getAttribute('cx')), Number(await circle.getAttribute('cy'))]
+    return { x, y }
+  }
+  await drag(page, await at('needle'), { x: 0.8, y: 0.6 })
+  // Helped onto the vertex, with the opening it had.
+  expect(await at('needle')).toEqual({ x: 0, y: 0 })
+  await expect(bar).toContainText('34 mm open')
+  for (const degrees of [60, 30]) {
+    const pencil = await at('pencil')
+    const way = Math.atan2(pencil.y, pencil.x) * (180 / Math.PI)
+    await drag(page, pencil, polar({ x: 0, y: 0 }, way + degrees, 34))
+  }
+  await expect(arcs).toHaveCount(2)
+  await page.keyboard.press('Control+KeyZ')
+  await expect(arcs).toHaveCount(1)
+  // By keys: opened by a tenth, the pencil down and round.
+  await page.getByTestId('compass-leg').focus()
+  await page.keyboard.press('Shift+ArrowUp')
+  await expect(bar).toContainText('34.1 mm open')
+  await page.getByTestId('compass-pencil').focus()
+  for (const key of ['Enter', 'Control+ArrowLeft', 'ArrowLeft', 'Enter']) await page.keyboard.press(key)
+  await expect(arcs).toHaveCount(2)
+  await page.getByRole('button', { name: 'Instruments' }).click()
+  await page.getByLabel('The hinge of the compass is worn').check()
+  await page.keyboard.press('Escape')
+  await drag(page, await at('needle'), { x: 40, y: 20 })
+  await expect(bar).not.toContainText('34.1 mm open')
+  await page.reload()
+  await expect(arcs).toHaveCount(2)
+  await bar.getByRole('button', { name: 'Put the compass away' }).click()
+  await expect(page.getByTestId('compass')).toHaveCount(0)
+})
+
 test('everything the pencil does, by keys alone', async ({ page }) => {
   await page.goto('/board?measure=64')
   await page.getByRole('button', { name: 'Dot' }).focus()

@@ -285,9 +285,11 @@ export class Listener {
     for (let corner = 0; corner < 8; corner++) {
       await this.press('KeyJ')
       for (let way = 0; way < 2; way++) {
-        await this.press('KeyL')
         // It may be the same again: told once nothing has moved for a while.
-        await this.#page.waitForTimeout(900)
+        const told = this.#page.waitForResponse((reply) => reply.url().endsWith('/rulers/readings'))
+        await this.press('KeyL')
+        await (await told).finished()
+        await this.#page.waitForTimeout(100)
         const heard = await said.innerText()
         const [, from, to, length] = /At (\w): 0 mm\. At (\w): ([\d.]+) mm/.exec(heard) ?? []
         if (from && [from + to!, to! + from].includes(name)) return Number(length)

@@ -40,6 +40,7 @@ public static class SheetSvg
             .Append(SecurityElement.Escape(phrasing.Say(view.Prompt)))
             .Append("</title>");
         Group(svg, "lines", () => Lines(svg, view));
+        Group(svg, "compass-arcs", () => CompassArcs(svg, view.Sheet.CompassArcs));
         Group(svg, "angles", () => Angles(svg, view, phrasing));
         Group(svg, "dots", () => Dots(svg, view));
         Group(svg, "instruments", () => Instruments(svg, view));
@@ -98,6 +99,22 @@ public static class SheetSvg
         Direction back = end.Turned(side * -90);
         Line(svg, to, to.Towards(back.Turned(28), Head), 0.5);
         Line(svg, to, to.Towards(back.Turned(-28), Head), 0.5);
+    }
+
+    private static void CompassArcs(StringBuilder svg, IReadOnlyList<CompassArc> arcs)
+    {
+        foreach (CompassArc arc in arcs)
+        {
+            Point from = arc.Centre.Towards(arc.From, arc.Radius);
+            Point to = arc.Centre.Towards(arc.From.Turned(arc.Sweep), arc.Radius);
+            int large = Math.Abs(arc.Sweep) > 180 ? 1 : 0;
+            int sweep = arc.Sweep > 0 ? 0 : 1;
+            svg.Append(
+                Invariant(
+                    $"<path d=\"M{from.X:0.###} {-from.Y:0.###}A{arc.Radius:0.###} {arc.Radius:0.###} 0 {large} {sweep} {to.X:0.###} {-to.Y:0.###}\" fill=\"none\" stroke=\"{InkColour}\" stroke-width=\"{(arc.Blunt ? 2 : 0.75)}\"/>"
+                )
+            );
+        }
     }
 
     private static void Angles(StringBuilder svg, ItemView view, Phrasing phrasing)

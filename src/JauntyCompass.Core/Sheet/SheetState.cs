@@ -104,6 +104,9 @@ public sealed record Figure(string Id, Angle Angle)
 
     /// <summary>Whether the vertex is what the step is about.</summary>
     public bool VertexSpotlight { get; init; }
+
+    /// <summary>Whether the opening is what the step is about.</summary>
+    public bool OpeningSpotlight { get; init; }
 }
 
 /// <summary>What a line is drawn with.</summary>
@@ -149,13 +152,15 @@ public sealed record DrawnDot(string Id, Point At, Ink Ink = Ink.Pencil, bool Bl
 /// <param name="From">Where the arc begins, seen from the needle.</param>
 /// <param name="Sweep">How far it runs from there, in degrees, anticlockwise positive.</param>
 /// <param name="Ink">What it is drawn with.</param>
+/// <param name="Blunt">Whether the lead was blunt: the arc is as wide as it should not be.</param>
 public sealed record CompassArc(
     string Id,
     Point Centre,
     double Radius,
     Direction From,
     double Sweep,
-    Ink Ink = Ink.Pencil
+    Ink Ink = Ink.Pencil,
+    bool Blunt = false
 );
 
 /// <summary>The compass on the sheet.</summary>

@@ -1,7 +1,7 @@
 <!-- What is in the hand while something is constructed: the compass or the straightedge, and how wide the compass is open. -->
 <script lang="ts">
   import Button from 'carbon-components-svelte/src/Button/Button.svelte'
-  import { keepHere, readKept } from '../shared/kept'
+  import { cautionUnderstood, isCompassCautioned } from '../shared/compassCaution'
   import NumberBox from '../shared/NumberBox.svelte'
   import { leastOpening, mostOpening } from '../sheet/compass'
   import type { Tool } from '../sheet/drawing'
@@ -20,10 +20,9 @@
   let { tool, opening, undoes, onpick, onopen, onundo }: Props = $props()
 
   /** Said once a visit, where a compass is first taken. */
-  const seen = 'compass-caution'
-  let isCautioned = $state(readKept(seen, 'session') === true)
+  let isCautioned = $state(isCompassCautioned())
   function understood(): void {
-    keepHere(seen, true, 'session')
+    cautionUnderstood()
     isCautioned = true
   }
   const rounded = $derived(Math.round(opening * 10) / 10)

@@ -29,6 +29,7 @@
   /** The opening that is about to be labelled. */
   let labelling: Opening | null = $state.raw(null)
   let blunt = $state(false)
+  let worn = $state(false)
   let svg: HTMLElement | undefined = $state()
 
   const script = $derived(stage.script)
@@ -157,6 +158,7 @@
       label={script ? t('board.sheet', { name: session.title }) : t('board.sheet-empty')}
       tool={session.tool}
       {blunt}
+      {worn}
       {lying}
       {laid}
       lens={choices.now.lens}
@@ -222,6 +224,7 @@
           {insets}
           hasLaid={Boolean(laid)}
           bind:blunt
+          bind:worn
           onproject={() => project(true)}
           onwhole={() => (session.view = wholeSheet)}
           onpointer={() => (options.pointer = !options.pointer)}

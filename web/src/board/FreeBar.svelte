@@ -1,6 +1,8 @@
 <!-- Told while the hand has the sheet: what the tool in it does, what can be done with the instrument, and the way back. -->
 <script lang="ts">
   import type { Schema } from '../api/client'
+  import { cautionUnderstood, isCompassCautioned } from '../shared/compassCaution'
+  import { openingOf } from '../sheet/compass'
   import * as hand from './hand'
   import type { Stage } from '../sheet/stage.svelte'
   import type { Tool } from './Tray.svelte'
@@ -12,6 +14,14 @@
     tool: Tool
   }
   let { stage, laid, tool }: Props = $props()
+
+  const compass = $derived(stage.settled.compass)
+  /** Said once a visit, where a compass is first taken. */
+  let isCautioned = $state(isCompassCautioned())
+  function understood(): void {
+    cautionUnderstood()
+    isCautioned = true
+  }
 
   const turnOver = (which: Schema['LaidInstrument']): void =>
     stage.touch((s) =>
@@ -33,6 +43,16 @@
       <button type="button" class="as-link" onclick={() => stage.touch((s) => hand.layStraightedge(s, null))}
         >{t('board.free.put-straightedge-away')}</button
       >
+    {/if}
+    {#if compass}
+      <span>{t('board.free.opening', { distance: Math.round(openingOf(compass) * 10) / 10 })}</span>
+      <button type="button" class="as-link" onclick={() => stage.touch((s) => hand.standCompass(s, null))}
+        >{t('board.free.put-compass-away')}</button
+      >
+      {#if !isCautioned}
+        <span>{t('bench.compass.caution')}</span>
+        <button type="button" class="as-link" onclick={understood}>{t('bench.compass.understood')}</button>
+      {/if}
     {/if}
     <button type="button" class="as-link" onclick={() => stage.rejoin()}>{t('board.free.back')}</button>
   {/if}

@@ -8,11 +8,21 @@
   interface Props {
     instruments: Instrument[]
     blunt: boolean
+    worn: boolean
     onpick: (id: string) => void
     onstraightedge: () => void
+    oncompass: () => void
     ontrace: () => void
   }
-  let { instruments, blunt = $bindable(), onpick, onstraightedge, ontrace }: Props = $props()
+  let {
+    instruments,
+    blunt = $bindable(),
+    worn = $bindable(),
+    onpick,
+    onstraightedge,
+    oncompass,
+    ontrace,
+  }: Props = $props()
 </script>
 
 <div class="instruments">
@@ -31,8 +41,10 @@
   <h2>{t('board.instruments.more')}</h2>
   <div class="beside">
     <button type="button" onclick={onstraightedge}>{t('board.instruments.straightedge')}</button>
+    <button type="button" onclick={oncompass}>{t('board.instruments.compass')}</button>
     <button type="button" onclick={ontrace}>{t('board.instruments.tracing-paper')}</button>
     <label><input type="checkbox" bind:checked={blunt} />{t('board.instruments.blunt')}</label>
+    <label><input type="checkbox" bind:checked={worn} />{t('board.instruments.worn')}</label>
   </div>
 </div>
 

@@ -21,6 +21,7 @@
     /** Whether an instrument lies on the sheet. */
     hasLaid: boolean
     blunt: boolean
+    worn: boolean
     /** What lies beside the sheet, in pixels. */
     insets: Insets
     onproject: () => void
@@ -35,6 +36,7 @@
     panel,
     hasLaid,
     blunt = $bindable(),
+    worn = $bindable(),
     insets,
     onproject,
     onwhole,
@@ -69,6 +71,11 @@
     <InstrumentList
       instruments={session.instruments}
       bind:blunt
+      bind:worn
+      oncompass={() => {
+        session.stage.touch(hand.takeCompass)
+        close()
+      }}
       onpick={(id) => session.take(id)}
       onstraightedge={() => {
         session.stage.touch(hand.takeStraightedge)

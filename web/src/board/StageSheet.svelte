@@ -24,6 +24,8 @@
     label: string
     tool: Tool
     blunt: boolean
+    /** Whether the hinge of the compass gives a little each time it is put down. */
+    worn: boolean
     /** Whether the lens is open, and whether the last millimetre is helped. */
     lens: boolean
     snap: boolean
@@ -43,6 +45,7 @@
     label,
     tool,
     blunt,
+    worn,
     lens,
     snap,
     lying,
@@ -57,6 +60,8 @@
   let naming: Point | null = $state(null)
   /** A line in the making, and the straightedge that the pencil runs along, where one lies there. */
   let ruling: { from: Point; to: Point; edge: Schema['LaidStraightedge'] | null } | null = $state.raw(null)
+  /** An arc of the compass in the making. */
+  let sweep: Point[] | null = $state.raw(null)
   /** The pencil of those who work with keys. */
   let pencil: Point = $state.raw({ x: 0, y: 0 })
   /** Fingers, or the pointer, on the bare paper, in pixels. */
@@ -70,6 +75,19 @@
   const places = $derived(placesOn(stage.settled))
   const centreOf = (): Point =>
     laid?.placement.centre ?? stage.settled.figures[0]?.angle.vertex ?? { x: 0, y: 0 }
+
+  function sweepTo(points: Point[], isDone: boolean): void {
+    sweep = isDone ? null : points
+    if (isDone) stage.touch((s) => hand.drawCompassArc(s, points, blunt))
+  }
+
+  function putDown(): void {
+    // Never so little that a class would not see it, in mm.
+    const slip = worn ? (Math.random() < 0.5 ? -1 : 1) * (1.5 + 1.5 * Math.random()) : 0
+    const points = [...places.map(({ at }) => at), ...stage.settled.dots.map(({ at }) => at)]
+    stage.touch((s) => hand.putDownCompass(s, points, snap, slip), 'compass')
+    stage.letGo()
+  }
 
   function drop(id?: string): void {
     if (snap) {
@@ -193,10 +211,14 @@
         }}
         ondrop={drop}
         onstraightedge={(edge) => stage.touch((s) => hand.layStraightedge(s, edge), 'straightedge')}
+        oncompass={(pose) => stage.touch((s) => hand.standCompass(s, pose), 'compass')}
+        oncarried={putDown}
+        onsweep={sweepTo}
         onarm={(id, which, to) => stage.touch((s) => hand.dragArm(s, id, which, to), `arm:${id}:${which}`)}
         onthing={(id, by) => stage.touch((s) => hand.moveThing(s, id, by), `thing:${id}`)}
         onremove={(id) => stage.touch((s) => hand.rubOut(s, id))}
       />
+      {#if sweep}<polyline class="ruling" points={sweep.map((p) => `${p.x},${p.y}`).join(' ')} />{/if}
       {#if ruling}
         {#if !ruling.edge}<Straightedge laid={hand.ruled(ruling.from, ruling.to)} />{/if}
         <line class="ruling" x1={ruling.from.x} y1={ruling.from.y} x2={ruling.to.x} y2={ruling.to.y} />
@@ -239,6 +261,7 @@
     pointer-events: none;
   }
   .ruling {
+    fill: none;
     stroke: var(--pencil);
     stroke-width: 0.75;
     stroke-linecap: round;

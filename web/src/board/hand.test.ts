@@ -3,19 +3,24 @@ import type { Scene } from '../api/client'
 import { emptyScene, mix } from '../sheet/scene'
 import {
   dragArm,
+  drawCompassArc,
   drawLine,
   layStraightedge,
   makeDot,
   moveThing,
   onEdge,
   place,
+  putDownCompass,
   rayFrom,
   rubOut,
   snap,
   snapStraightedge,
   take,
+  takeCompass,
   takeStraightedge,
 } from './hand'
+import { openingOf } from '../sheet/compass'
+import { rubAt } from './rubber'
 import { begin, change, letGo, redo, undo } from '../sheet/history'
 import { closeUp, fromMiddle, moved, wholeSheet, windowAt } from '../sheet/view'
 
@@ -35,6 +40,31 @@ const scene: Scene = {
     },
   ],
 }
+
+describe('the compass', () => {
+  const out = takeCompass(scene)
+
+  it('draws arcs that can be rubbed out, wide ones with a blunt lead', () => {
+    const { needle, pencil } = out.compass!
+    const way = [pencil, { x: needle.x, y: needle.y + 34 }]
+    const drawn = drawCompassArc(drawCompassArc(out, way), way, true)
+    expect(drawn.compassArcs.map((arc) => [arc.radius, arc.sweep, arc.blunt])).toEqual([
+      [34, 90, false],
+      [34, 90, true],
+    ])
+    expect(rubAt(drawn, { x: needle.x + 24, y: needle.y + 24 }).compassArcs).toHaveLength(1)
+    expect(drawCompassArc(scene, way)).toBe(scene)
+  })
+
+  it('keeps its opening when it is put down, unless its hinge is worn; near a point it stands on it', () => {
+    const moved = { ...out, compass: { needle: { x: 1, y: 1 }, pencil: { x: 31, y: 1 } } }
+    const firm = putDownCompass(moved, [{ x: 0, y: 0 }], true, 0).compass!
+    expect(firm.needle).toEqual({ x: 0, y: 0 })
+    expect(openingOf(firm)).toBeCloseTo(30)
+    expect(openingOf(putDownCompass(moved, [], true, 2).compass!)).toBeCloseTo(32)
+    expect(putDownCompass(moved, [{ x: 0, y: 0 }], false, 0).compass!.needle).toEqual({ x: 1, y: 1 })
+  })
+})
 
 describe('undo and redo', () => {
   it('go back and forth without end, a gesture at a time', () => {

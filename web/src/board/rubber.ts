@@ -2,6 +2,7 @@
 import type { Point, Scene } from '../api/client'
 import { distanceOf, endDirection, signOf, towards } from '../sheet/geometry'
 import { changed } from '../sheet/scene'
+import { distanceToCompassArc } from '../sheet/compass'
 import { distanceToLine, isOnArc, openingOf } from './openings'
 
 /** How far the rubber reaches, in mm: from the middle of a text, from a dot, from a line. */
@@ -16,6 +17,8 @@ export function rubAt(scene: Scene, at: Point): Scene {
   if (note) return { ...scene, notes: scene.notes.filter((one) => one !== note) }
   const dot = scene.dots.find((one) => distanceOf(one.at, at) <= reach.dot)
   if (dot) return { ...scene, dots: scene.dots.filter((one) => one !== dot) }
+  const drawn = scene.compassArcs.find((one) => distanceToCompassArc(one, at) <= reach.line)
+  if (drawn) return { ...scene, compassArcs: scene.compassArcs.filter((one) => one !== drawn) }
   const arc = scene.arcs.find((one) => isOnArc(one, at, arcRadius, reach.line + 1))
   if (arc) return { ...scene, arcs: scene.arcs.filter((one) => one !== arc) }
   const line = scene.lines.find((one) => distanceToLine(one.from, one.to, at) <= reach.line)

@@ -139,6 +139,14 @@ export class BoardSession {
     })
   }
 
+  /** What an address leaves open is as the list would open it. */
+  #asListed(wanted: Wanted, address: string): void {
+    const listed = this.demonstrations.find((one) => one.key === wanted.show)
+    if (listed && !/[?&]measure=/.test(address)) wanted.measure = listed.measure
+    if (!/[?&]instrument=/.test(address))
+      wanted.instrument = this.#instrumentFor(listed?.instrumentId ?? wanted.instrument, wanted.rules)
+  }
+
   /** The class's own protractor where it is built like the one that would be taken. */
   #instrumentFor(taken: string, rules = this.wanted.rules): string {
     const shapeOf = (id: string | null | undefined): string | undefined =>
@@ -206,10 +214,7 @@ export class BoardSession {
       if (chosen && read.wanted) read.wanted.rules = unusual(chosen.rules)
       await this.#speakFor(read.wanted?.rules ?? {})
       await this.#fetchLists()
-      if (chosen && read.wanted) {
-        const { instrument, rules } = read.wanted
-        read.wanted.instrument = this.#instrumentFor(instrument, rules)
-      }
+      if (read.wanted) this.#asListed(read.wanted, location.search)
     } catch (error) {
       this.failure = tell(error)
       return

@@ -1,7 +1,7 @@
 <!-- An angle with its letters, its arc (a box for a right angle) and what is written beside it. -->
 <script lang="ts">
   import type { Angle, Point, Schema } from '../api/client'
-  import { endDirection, signOf, towards } from './geometry'
+  import { arcPath, endDirection, signOf, towards } from './geometry'
   import Lettering from './Lettering.svelte'
   import OpeningMark from './OpeningMark.svelte'
   import Ray from './Ray.svelte'
@@ -19,6 +19,7 @@
     endExtendedTo?: number | null
     spotlight?: 'start' | 'end' | null
     vertexSpotlight?: boolean
+    openingSpotlight?: boolean
   }
   let {
     angle,
@@ -31,6 +32,7 @@
     endExtendedTo = null,
     spotlight = null,
     vertexSpotlight = false,
+    openingSpotlight = false,
   }: Props = $props()
 
   const arcRadius = 13
@@ -38,6 +40,10 @@
   const sweep = $derived(signOf(angle.opening) * angle.measure)
   const middle = $derived(angle.start + sweep / 2)
   const beyondTip = 5
+  /** As far into the opening as the shorter arm reaches half way. */
+  const wedge = $derived(
+    `${arcPath(angle.vertex, Math.min(angle.startLength, angle.endLength) / 2, angle.start, sweep)}L${angle.vertex.x} ${angle.vertex.y}Z`,
+  )
   /** The vertex's letter stands away from both arms: opposite the opening, or in the smaller one of a reflex angle. */
   const letterSide = $derived(middle + 180)
   /** An arm's letter stands beyond its tip; beside it, outside the opening, where the arm is extended. */
@@ -47,6 +53,9 @@
       : towards(angle.vertex, direction, length + beyondTip)
 </script>
 
+{#if openingSpotlight}
+  <path class="spotlight" d={wedge} />
+{/if}
 <OpeningMark vertex={angle.vertex} start={angle.start} {sweep} {mark} />
 {#if vertexSpotlight}
   <circle class="spotlight" cx={angle.vertex.x} cy={angle.vertex.y} r="6" />

@@ -16,6 +16,8 @@
     pose: CompassPose
     /** Without it the compass cannot be moved. */
     onmove?: ((pose: CompassPose) => void) | undefined
+    /** It was carried to another place, and stands there. */
+    oncarried?: (() => void) | undefined
     /** An arc that is drawn: as it grows, and when the pencil is lifted. */
     onsweep?: ((points: Point[], isDone: boolean) => void) | undefined
     /** Where the one finger is that holds it, in mm; null once it is lifted. */
@@ -23,7 +25,7 @@
     /** Points to which a key, or a finger that comes near, may bring it. */
     places?: readonly Place[]
   }
-  let { pose, onmove, onsweep, onfinger, places = [] }: Props = $props()
+  let { pose, onmove, oncarried, onsweep, onfinger, places = [] }: Props = $props()
 
   const sheet = useSheet()
   const leg = 74
@@ -108,6 +110,7 @@
 
   function up(event: PointerEvent): void {
     if (held === 'pencil') finish()
+    if (held === 'needle') oncarried?.()
     held = null
     tell(event)
   }
@@ -129,6 +132,7 @@
     const jump = event.code === 'KeyJ' ? nextPlace(places, pose.needle) : null
     const to = by ? { x: pose.needle.x + by.x, y: pose.needle.y + by.y } : jump
     handled(event, to && carried(pose, to))
+    if (jump) oncarried?.()
   }
 
   function legKey(event: KeyboardEvent): void {

@@ -7,7 +7,11 @@
 </script>
 
 {#each arcs as arc (arc.id)}
-  <path class={arc.ink ?? 'pencil'} d={arcPath(arc.centre, arc.radius, arc.from, arc.sweep)} />
+  <path
+    class={arc.ink ?? 'pencil'}
+    class:blunt={arc.blunt}
+    d={arcPath(arc.centre, arc.radius, arc.from, arc.sweep)}
+  />
   <circle class="prick" cx={arc.centre.x} cy={arc.centre.y} r="0.45" />
 {/each}
 
@@ -17,6 +21,9 @@
     stroke: var(--pencil);
     stroke-width: 0.7;
     stroke-linecap: round;
+  }
+  .blunt {
+    stroke-width: 1.6;
   }
   .marking {
     stroke: var(--marking);

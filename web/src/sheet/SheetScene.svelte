@@ -5,6 +5,7 @@
   import AngleFigure from './AngleFigure.svelte'
   import ArmHandles from './ArmHandles.svelte'
   import Compass from './Compass.svelte'
+  import type { CompassPose } from './compass'
   import CompassArcs from './CompassArcs.svelte'
   import Lettering from './Lettering.svelte'
   import OpeningMark from './OpeningMark.svelte'
@@ -28,6 +29,10 @@
     /** Let go of: an instrument, by its id on the sheet, or without one the straightedge. */
     ondrop?: (id?: string) => void
     onstraightedge?: (laid: Schema['LaidStraightedge'] | null) => void
+    /** The compass is carried, opened or turned, put down elsewhere, or draws: as its arc grows, and when the pencil is lifted. */
+    oncompass?: (pose: CompassPose) => void
+    oncarried?: () => void
+    onsweep?: (points: Point[], isDone: boolean) => void
     onarm?: (id: string, which: 'start' | 'end', to: Point) => void
     onthing?: (id: string, by: Point) => void
     onremove?: (id: string) => void
@@ -41,6 +46,9 @@
     places,
     ondrop,
     onstraightedge,
+    oncompass,
+    oncarried,
+    onsweep,
     onarm,
     onthing,
     onremove,
@@ -76,6 +84,7 @@
       endExtendedTo={figure.endExtendedTo}
       spotlight={figure.spotlight}
       vertexSpotlight={figure.vertexSpotlight}
+      openingSpotlight={figure.openingSpotlight}
     />
   {/each}
 </g>
@@ -126,7 +135,9 @@
   {/each}
 </g>
 {#if scene.compass}
-  <g data-name="compass" class="appearing"><Compass pose={scene.compass} /></g>
+  <g data-name="compass" class="appearing"
+    ><Compass pose={scene.compass} onmove={oncompass} {oncarried} {onsweep} {places} /></g
+  >
 {/if}
 {#if scene.straightedge}
   <g data-name="straightedge" class="appearing">

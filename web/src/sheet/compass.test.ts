@@ -1,5 +1,16 @@
 import { expect, it } from 'vitest'
-import { carried, leastOpening, mostOpening, openedBy, openedTo, openingOf, traced, turned } from './compass'
+import {
+  arcOf,
+  carried,
+  distanceToCompassArc,
+  leastOpening,
+  mostOpening,
+  openedBy,
+  openedTo,
+  openingOf,
+  traced,
+  turned,
+} from './compass'
 import { directionOf, distanceOf } from './geometry'
 
 const pose = { needle: { x: 10, y: -5 }, pencil: { x: 40, y: -5 } }
@@ -17,6 +28,23 @@ it('takes a distance between two points, as far as it opens', () => {
   expect(openingOf(openedTo(pose, { x: 10.1, y: -5 }))).toBeCloseTo(leastOpening)
   expect(openingOf(openedBy(pose, 400))).toBeCloseTo(mostOpening)
   expect(openedBy(pose, 42).pencil.x).toBeCloseTo(52)
+})
+
+it('leaves an arc from where it began to where it ended, either way round, and once round at most', () => {
+  for (const degrees of [120, -120, 350]) {
+    const arc = arcOf(pose.needle, [pose.pencil, ...traced(pose, degrees)])
+    expect(arc.radius).toBeCloseTo(30)
+    expect(arc.from).toBeCloseTo(0)
+    expect(arc.sweep).toBeCloseTo(degrees)
+  }
+  expect(arcOf(pose.needle, [pose.pencil, ...traced(pose, 800)]).sweep).toBeLessThan(360)
+})
+
+it('knows how far a point lies from an arc', () => {
+  const arc = { id: 'a', centre: { x: 0, y: 0 }, radius: 10, from: 90, sweep: -90 }
+  expect(distanceToCompassArc(arc, { x: 8, y: 8 })).toBeCloseTo(Math.hypot(8, 8) - 10)
+  expect(distanceToCompassArc(arc, { x: 10, y: -3 })).toBeCloseTo(3)
+  expect(distanceToCompassArc(arc, { x: -10, y: 0 })).toBeCloseTo(Math.hypot(10, 10))
 })
 
 it('passes points on its circle, close enough to make an arc, either way round', () => {

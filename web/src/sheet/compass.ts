@@ -1,6 +1,6 @@
 /** A compass in the hand: where its needle and its pencil point stand, and how it is carried, opened and turned. In mm and degrees. */
-import type { Point } from '../api/client'
-import { directionOf, distanceOf, towards } from './geometry'
+import type { Point, Schema } from '../api/client'
+import { directionOf, distanceOf, reduced, towards, turnBetween } from './geometry'
 
 export interface CompassPose {
   needle: Point
@@ -41,6 +41,34 @@ export const turned = (pose: CompassPose, degrees: number): CompassPose => ({
   needle: pose.needle,
   pencil: towards(pose.needle, directionOf(pose.needle, pose.pencil) + degrees, openingOf(pose)),
 })
+
+/** An arc from the points that the pencil passed. */
+export function arcOf(
+  needle: Point,
+  points: readonly Point[],
+): Pick<Schema['CompassArc'], 'centre' | 'radius' | 'from' | 'sweep'> {
+  const directions = points.map((point) => directionOf(needle, point))
+  const sweep = directions.slice(1).reduce((sum, to, i) => sum + turnBetween(directions[i]!, to), 0)
+  return {
+    centre: needle,
+    radius: distanceOf(needle, points[0]!),
+    from: reduced(directions[0]!),
+    // Round and round is once round.
+    sweep: Math.max(-fullTurn, Math.min(fullTurn, sweep)),
+  }
+}
+/** A circle that ends where it begins has no beginning to draw from. */
+const fullTurn = 359.9
+
+/** How far a point lies from an arc, in mm; beyond its ends from the nearer one. */
+export function distanceToCompassArc(arc: Schema['CompassArc'], at: Point): number {
+  const way = directionOf(arc.centre, at)
+  const into = arc.sweep >= 0 ? reduced(way - arc.from) : reduced(arc.from - way)
+  if (into <= Math.abs(arc.sweep)) return Math.abs(distanceOf(arc.centre, at) - arc.radius)
+  return Math.min(
+    ...[arc.from, arc.from + arc.sweep].map((end) => distanceOf(towards(arc.centre, end, arc.radius), at)),
+  )
+}
 
 /** The points that the pencil passes while the compass is turned, without the first. */
 export function traced(pose: CompassPose, degrees: number): Point[] {

@@ -38,6 +38,7 @@ export function stateAt(script: Script, beat: Beat): SheetState {
           written: figure.written?.id.endsWith('-question') ? figure.written : null,
           spotlight: null,
           vertexSpotlight: false,
+          openingSpotlight: false,
         })),
       }
 }

@@ -102,11 +102,56 @@ public sealed class PartsByAlgebra()
             _ => Text.Demonstrations.Algebra.WholeTurn(360),
         };
 
-    // Line by line, each with what it means. Tells how many lines there are.
+    // The parts that a step is about.
+    private static void Light(Storyboard board, AngleParts parts, Func<int, bool> isLit)
+    {
+        for (int i = 0; i < parts.Expressions.Count; i++)
+        {
+            bool lit = isLit(i);
+            board.Change(PartsSheet.Id(i), f => f with { OpeningSpotlight = lit });
+        }
+    }
+
+    // One part after the other is laid onto the whole, and written beside it.
+    private static void LayOn(Storyboard board, AngleParts parts)
+    {
+        for (int i = 0; i < parts.Expressions.Count; i++)
+        {
+            int now = i;
+            string part = parts.Expressions[i].ToString();
+            Light(board, parts, each => each == now);
+            WriteLine(
+                board,
+                0,
+                string.Join(parts.AreEqual ? ", " : " + ", parts.Expressions.Take(i + 1))
+            );
+            board.Step(
+                "part",
+                Text.Demonstrations.Labels.Part,
+                i == 0
+                    ? Text.Demonstrations.Algebra.FirstPart(part)
+                    : Text.Demonstrations.Algebra.NextPart(part)
+            );
+        }
+    }
+
+    // All the x that the parts hold, and what they hold beside.
+    private static Message Collected(LinearExpression together)
+    {
+        string x = new LinearExpression(together.X, 0).ToString();
+        string rest = ExactNumber.Write(together.Constant.Abs());
+        return together.Constant.IsZero ? Text.Demonstrations.Algebra.CollectOnly(x)
+            : together.Constant.IsPositive ? Text.Demonstrations.Algebra.CollectMore(x, rest)
+            : Text.Demonstrations.Algebra.CollectLess(x, rest);
+    }
+
+    // Line by line, each with what it means on the sheet. Tells how many lines there are.
     private static int Solve(Storyboard board, AngleParts parts)
     {
+        LayOn(board, parts);
         LinearEquation equation = parts.Equation;
         int line = 0;
+        Light(board, parts, _ => true);
         Line(
             "equation",
             Text.Demonstrations.Labels.Equation,
@@ -126,9 +171,9 @@ public sealed class PartsByAlgebra()
             "collect",
             Text.Demonstrations.Labels.Collect,
             equation.ToString(),
-            taken.HasX
-                ? Text.Demonstrations.Algebra.TakeX(taken.ToString())
-                : Text.Demonstrations.Algebra.Collect
+            taken.HasX ? Text.Demonstrations.Algebra.TakeX(taken.ToString())
+                : parts.AreEqual ? Text.Demonstrations.Algebra.Collect
+                : Collected(equation.Left)
         );
         Fraction constant = equation.Left.Constant;
         if (!constant.IsZero)
@@ -141,7 +186,9 @@ public sealed class PartsByAlgebra()
                 Text.Demonstrations.Labels.BothSides,
                 equation.ToString(),
                 constant.IsPositive
-                    ? Text.Demonstrations.Algebra.TakeAway(size)
+                    ? parts.AreEqual
+                        ? Text.Demonstrations.Algebra.TakeAway(size)
+                        : Text.Demonstrations.Algebra.TakeAwayFromWhole(size)
                     : Text.Demonstrations.Algebra.Add(size)
             );
         }
@@ -154,6 +201,7 @@ public sealed class PartsByAlgebra()
                 Text.Demonstrations.Algebra.Divide(ExactNumber.Write(equation.Left.X))
             );
         }
+        Light(board, parts, _ => false);
         return line;
 
         void Line(string key, Message label, string written, Message caption)
@@ -181,6 +229,8 @@ public sealed class PartsByAlgebra()
             string measure = ExactNumber.Write(part.At(x));
             Written note = board.Sheet.Notes.First(n => n.Id == id);
             board.Write(note with { Text = Text.Algebra.Measure(measure) });
+            int now = i;
+            Light(board, sheet.Parts, each => each == now);
             board.Step(
                 "put-back",
                 Text.Demonstrations.Labels.PutBack,
@@ -191,6 +241,7 @@ public sealed class PartsByAlgebra()
 
     private static void Check(Storyboard board, AngleParts parts, Fraction x, int line)
     {
+        Light(board, parts, _ => true);
         string[] measures = [.. parts.At(x).Select(ExactNumber.Write)];
         WriteLine(
             board,

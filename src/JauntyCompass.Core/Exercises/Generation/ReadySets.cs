@@ -126,6 +126,15 @@ public static class ReadySets
             Of([("parts", 6)])
         ),
         new(
+            "right-angle-parts",
+            Text.Sets.Ready.RightAngleParts.Title,
+            Text.Sets.Ready.RightAngleParts.Summary,
+            Of([("parts", 5)]) with
+            {
+                AngleKinds = [AngleKind.Right],
+            }
+        ),
+        new(
             "detectives",
             Text.Sets.Ready.Detectives.Title,
             Text.Sets.Ready.Detectives.Summary,

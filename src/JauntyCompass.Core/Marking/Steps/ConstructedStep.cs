@@ -62,7 +62,15 @@ public sealed class ConstructedStep(ConstructionAim aim, ConstructionReading? re
             Parts = new ErrorParts(0, 0, 0, error),
             Causes = unsteady is null
                 ? []
-                : [new Cause(unsteady.Mistake.Key, unsteady.Mistake.Name, 1, Evidence.Sheet)],
+                :
+                [
+                    new Cause(
+                        unsteady.Mistake.Key,
+                        unsteady.Mistake.Name,
+                        ConstructionFlaws.SeenRightly,
+                        Evidence.Sheet
+                    ),
+                ],
             LikelyCause =
                 verdict == Verdict.Accepted ? null
                 : unsteady is null ? Diagnosis.NotExplained

@@ -12,6 +12,9 @@ internal static class ConstructionFlaws
     private const double Slipped = 3;
     private const double Unlike = 9;
 
+    /// <summary>How likely a flaw is what it is taken for: of ten that simulated hands made, nine at least were.</summary>
+    internal const double SeenRightly = 0.9;
+
     internal static ConstructionMistake? MistakeOf(ConstructionFlaw flaw) =>
         flaw switch
         {

@@ -31,7 +31,10 @@ public sealed class ConstructionStageStep(
             MistakeInContext named = MistakeInContext.Of(flaw, reading);
             return new Judgement(IsSmall(rules) ? Verdict.Near : Verdict.NotYet, named.Explain())
             {
-                Causes = [new Cause(flaw.Key, flaw.Name, 1, Evidence.Sheet)],
+                Causes =
+                [
+                    new Cause(flaw.Key, flaw.Name, ConstructionFlaws.SeenRightly, Evidence.Sheet),
+                ],
                 Value = reading.Turn,
                 Error = reading.Turn - reading.Aim.Degrees,
                 Parts = reading.Turn is double turn

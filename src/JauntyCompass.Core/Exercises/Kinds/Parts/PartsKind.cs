@@ -1,5 +1,6 @@
 using Fractions;
 using JauntyCompass.Core.Algebra;
+using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Answers;
 using JauntyCompass.Core.Demonstrations;
 using JauntyCompass.Core.Demonstrations.Algebra;
@@ -27,6 +28,7 @@ public sealed class PartsKind()
             Difficulty = 5,
             Varieties = Enum.GetValues<PartsNumbers>().Length,
             IsMeasured = false,
+            OfAnyKind = true,
             LeastMeasure = FirstMeasure,
             MostMeasure = FirstMeasure + Figures.Length - 1,
         }
@@ -52,8 +54,9 @@ public sealed class PartsKind()
     /// <inheritdoc/>
     public override Item Propose(ItemPlan plan)
     {
-        (PartsFigure figure, int count) = Figures[
-            ((int)plan.Angle.Measure.Degrees - FirstMeasure) % Figures.Length
+        (PartsFigure Figure, int Count)[] wanted = Wanted(plan.Kinds);
+        (PartsFigure figure, int count) = wanted[
+            ((int)plan.Angle.Measure.Degrees - FirstMeasure) % wanted.Length
         ];
         PartsNumbers numbers = plan.InTurn(Enum.GetValues<PartsNumbers>());
         bool toScale = plan.Random.Chance(0.6);
@@ -79,6 +82,27 @@ public sealed class PartsKind()
             asked
         );
     }
+
+    // Parts of an angle of a kind that is wanted; where there are none, any.
+    private static (PartsFigure Figure, int Count)[] Wanted(IReadOnlyList<AngleKind>? kinds)
+    {
+        (PartsFigure, int)[] wanted =
+        [
+            .. Figures.Where(f =>
+                KindOf(f.Figure) is AngleKind kind && kinds?.Contains(kind) == true
+            ),
+        ];
+        return wanted.Length > 0 ? wanted : Figures;
+    }
+
+    private static AngleKind? KindOf(PartsFigure figure) =>
+        figure switch
+        {
+            PartsFigure.RightAngle => AngleKind.Right,
+            PartsFigure.StraightLine => AngleKind.Straight,
+            PartsFigure.Reflex => AngleKind.Reflex,
+            _ => null,
+        };
 
     private static double Tilted(PartsFigure figure, ItemPlan plan) =>
         figure == PartsFigure.StraightLine ? 0 : 15 * plan.Own.Below(24);

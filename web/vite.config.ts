@@ -124,5 +124,11 @@ export default defineConfig({
       },
     },
   },
-  test: { environment: 'jsdom', include: ['src/**/*.test.ts'], setupFiles: ['src/said/english.setup.ts'] },
+  test: {
+    environment: 'jsdom',
+    // One document for all: each puts back what it changes, and making one anew takes longer than the tests.
+    isolate: false,
+    include: ['src/**/*.test.ts'],
+    setupFiles: ['src/said/english.setup.ts'],
+  },
 } as Parameters<typeof defineConfig>[0])

@@ -53,16 +53,27 @@ public sealed record AngleParts(PartsFigure Figure, IReadOnlyList<LinearExpressi
 
     /// <summary>All of them together.</summary>
     [JsonIgnore]
-    public LinearExpression Sum => Expressions.Aggregate((a, b) => a + b);
+    public LinearExpression Sum { get; } = SumOf(Expressions);
 
     /// <summary>The equation that holds between them.</summary>
     [JsonIgnore]
-    public LinearEquation Equation =>
-        Whole is int whole ? MakingUp(whole) : new(Expressions[0], Expressions[1]);
+    public LinearEquation Equation { get; } = EquationOf(Figure, Expressions);
 
     /// <summary>x; null where no x, or any, would do.</summary>
     [JsonIgnore]
-    public Fraction? X => Equation.Solution;
+    public Fraction? X { get; } = EquationOf(Figure, Expressions).Solution;
+
+    // Exact numbers are slow, and every step of an item asks for these: they are worked out once. Of what is no item there are none.
+    private static LinearExpression SumOf(IReadOnlyList<LinearExpression>? expressions) =>
+        expressions is { Count: > 0 } ? expressions.Aggregate((a, b) => a + b) : default;
+
+    private static LinearEquation EquationOf(
+        PartsFigure figure,
+        IReadOnlyList<LinearExpression>? expressions
+    ) =>
+        expressions is not { Count: > 1 } ? default
+        : WholeOf(figure) is int whole ? new(SumOf(expressions), LinearExpression.Of(whole))
+        : new(expressions[0], expressions[1]);
 
     /// <summary>The equation that would hold if they made up a whole.</summary>
     public LinearEquation MakingUp(int whole) => new(Sum, LinearExpression.Of(whole));

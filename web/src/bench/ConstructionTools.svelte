@@ -30,8 +30,8 @@
 
 {#if !isCautioned}
   <div class="caution" role="note">
-    <p>{t('bench.compass.caution')}</p>
-    <button type="button" onclick={understood}>{t('bench.compass.understood')}</button>
+    <p>{t('sheet.compass.caution')}</p>
+    <button type="button" onclick={understood}>{t('sheet.compass.understood')}</button>
   </div>
 {/if}
 <Choices tools={['compass', 'ray']} {tool} {onpick} />

@@ -50,8 +50,8 @@
         >{t('board.free.put-compass-away')}</button
       >
       {#if !isCautioned}
-        <span>{t('bench.compass.caution')}</span>
-        <button type="button" class="as-link" onclick={understood}>{t('bench.compass.understood')}</button>
+        <span>{t('sheet.compass.caution')}</span>
+        <button type="button" class="as-link" onclick={understood}>{t('sheet.compass.understood')}</button>
       {/if}
     {/if}
     <button type="button" class="as-link" onclick={() => stage.rejoin()}>{t('board.free.back')}</button>
@@ -66,6 +66,7 @@
     align-items: center;
     gap: 0 0.25rem;
     min-height: 2.25rem;
+    max-width: calc(100% - 3.5rem);
     padding: 2px 1rem;
     background: var(--panel);
     color: var(--ink);

@@ -234,7 +234,7 @@ public sealed class PartsByAlgebra()
             board.Step(
                 "put-back",
                 Text.Demonstrations.Labels.PutBack,
-                Text.Demonstrations.Algebra.PutBack(ExactNumber.Write(x), part.ToString(), measure)
+                Text.Demonstrations.Algebra.PutBack(part.ToString(), ExactNumber.Write(x), measure)
             );
         }
     }

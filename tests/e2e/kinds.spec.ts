@@ -380,3 +380,27 @@ test('an arm too short is drawn on with the straightedge, and rubbed out again',
   await expect(bench.getByTestId('feedback')).toContainText('Not yet')
   await bench.context().close()
 })
+
+for (const keys of [false, true]) {
+  test(`60° and 30° are built with the compass ${keys ? 'by keys' : 'by pointer'}`, async ({
+    page,
+    browser,
+    baseURL,
+  }) => {
+    await signIn(page)
+    const name = keys ? 'Woad' : 'Madder'
+    const pin = await addStudent(page, name)
+    const own = await (
+      await browser.newContext({ baseURL, viewport: { width: 1280, height: 900 } })
+    ).newPage()
+    await join(own, name, pin)
+    for (const measure of [60, 30]) {
+      const { id, items } = await give(page, ['build'], { from: measure, to: measure })
+      await own.goto(`/bench#${id}`)
+      await own.reload()
+      await work(own, items[0]!, true, keys, 'en')
+      await expect(own.getByTestId('feedback')).toHaveClass(/accepted/)
+    }
+    await own.context().close()
+  })
+}

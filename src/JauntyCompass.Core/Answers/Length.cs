@@ -65,6 +65,8 @@ public readonly record struct RatioRange(double Least, double Most)
     // Nothing that is drawn is shorter, in mm.
     private const double LeastLength = 1;
 
+    private const double Hundredths = 100;
+
     /// <summary>The range of the ratio of two lengths.</summary>
     /// <param name="one">One length, in mm; at least 1.</param>
     /// <param name="other">The length it is divided by, in mm; at least 1.</param>
@@ -76,6 +78,13 @@ public readonly record struct RatioRange(double Least, double Most)
         ArgumentOutOfRangeException.ThrowIfGreaterThanOrEqual(error, LeastLength);
         return new((one - error) / (other + error), (one + error) / (other - error));
     }
+
+    /// <summary>As it is written: to a hundredth, and never narrower than it is.</summary>
+    public RatioRange Written =>
+        new(
+            Math.Floor(Least * Hundredths) / Hundredths,
+            Math.Ceiling(Most * Hundredths) / Hundredths
+        );
 
     /// <summary>Whether some ratios may be one and the same.</summary>
     public static bool Agree(IReadOnlyList<RatioRange> ratios) =>

@@ -23,7 +23,7 @@
   import { Crossings } from './crossings.svelte'
   import Answered from './Answered.svelte'
   import Feedback from './Feedback.svelte'
-  import { Hearing, namedPoints, nearest, toPencil, withLines } from './hearing.svelte'
+  import Heard from './Heard.svelte'
   import Layout from './Layout.svelte'
   import Loupe from './Loupe.svelte'
   import NearButtons from './NearButtons.svelte'
@@ -136,20 +136,10 @@
     ...sceneOf(view.sheet),
     ...(isAside && !marked ? { instruments: [] } : {}),
   })
-  const told = $derived(
-    [...view.told.sentences, ...(isAside ? [] : view.told.laid)].map(({ text }) => text).join(' '),
-  )
   /** How many things are drawn. */
   function madeOf({ drawing }: SheetWork): number {
     return drawing.strokes.length + drawing.dots.length + drawing.sweeps.length + (drawing.arc ? 1 : 0)
   }
-  const drawn = $derived(
-    t('bench.heard.drawn', {
-      count: work.drawing.strokes.length,
-      number: work.drawing.dots.length,
-      least: work.drawing.sweeps.length + (work.drawing.arc ? 1 : 0),
-    }),
-  )
   const isDrawing = $derived(work.asked.some(isDrawn) || view.drawing !== null)
   /** Where an angle is measured, the straightedge helps: an arm too short is drawn on. Such lines are not handed in. */
   const mayExtend = $derived(Boolean(instrument && inHand && !isDrawing && !marked))
@@ -165,7 +155,7 @@
       ? constructionPlaces.map(({ at }) => at)
       : view.drawing
         ? endsOf(work.drawing, view.drawing)
-        : scene.figures.flatMap(({ angle }) => [angle.vertex, ...tipsOf(angle)]),
+        : [...placesOn(scene).map(({ at }) => at), ...scene.figures.flatMap(({ angle }) => tipsOf(angle))],
   )
   /** Where keys may bring the instrument at once, if the class allows it; the pencil also to its own dots. */
   const places = $derived(rules.placingKeys === false ? [] : placesOn(scene, view.drawing?.baseRay))
@@ -195,36 +185,6 @@
   /** Where a finger hides the paper. */
   let finger: Point | null = $state.raw(null)
 
-  // Who moves things with keys may not see them: then they are told.
-  const hearing = new Hearing()
-  const withKeys = (): boolean => document.activeElement?.matches('.sheet :focus-visible') === true
-  $effect(() => {
-    const { placement, pencil, tool } = work
-    if (!instrument || marked || !work.laid || !withKeys()) return
-    const draws = work.asked.some(isDrawn) && tool !== 'protractor'
-    const place = nearest(view, placement)
-    const lines = isDrawing && place ? withLines(place, work.drawing.strokes) : place
-    hearing.follow(draws ? toPencil(place, pencil) : lines, placement, instrument)
-  })
-
-  $effect(() => {
-    const placement = work.ruler
-    if (ruler && withKeys())
-      hearing.followRuler(ruler, placement, [...namedPoints(view), ...crossings.points])
-  })
-  // What was drawn may be measured from where its lines cross.
-  $effect(() => {
-    if (ruler && isDrawing) void crossings.follow(work.drawing, false)
-  })
-
-  let sweeps = work.drawing.sweeps.length
-  $effect(() => {
-    if (!isConstructing) return
-    const now = work.drawing.sweeps.length
-    void crossings.follow(work.drawing, now > sweeps && withKeys())
-    sweeps = now
-  })
-
   let made = madeOf(work)
   $effect(() => {
     const now = madeOf(work)
@@ -252,6 +212,22 @@
       stroke={work.stroke}
       sweep={work.sweep}
       preview={making}
+    />
+  {/if}
+{/snippet}
+{#snippet ruled(onfinger?: (at: Point | null) => void)}
+  {#if ruler}
+    <Straightedge
+      isRuler
+      laid={{
+        from: work.ruler.centre,
+        direction: work.ruler.turn,
+        length: ruler.length,
+        inset: ruler.inset,
+      }}
+      onmove={onfinger && (({ from, direction }) => (work.ruler = { centre: from, turn: direction }))}
+      {onfinger}
+      places={rules.placingKeys === false ? [] : rulerPlaces}
     />
   {/if}
 {/snippet}
@@ -294,20 +270,7 @@
           />
         </g>
       {/if}
-      {#if ruler}
-        <Straightedge
-          isRuler
-          laid={{
-            from: work.ruler.centre,
-            direction: work.ruler.turn,
-            length: ruler.length,
-            inset: ruler.inset,
-          }}
-          onmove={({ from, direction }) => (work.ruler = { centre: from, turn: direction })}
-          onfinger={(at) => (finger = at)}
-          places={rules.placingKeys === false ? [] : rulerPlaces}
-        />
-      {/if}
+      {@render ruled((at) => (finger = at))}
       {#if isConstructing && work.tool === 'compass'}
         <Compass
           pose={work.compass}
@@ -339,6 +302,7 @@
           {#if instrument && inHand && isOut}
             <Protractor {instrument} placement={work.placement} />
           {/if}
+          {@render ruled()}
           <circle class="here" cx={finger.x} cy={finger.y} r="1" />
         </Loupe>
       {/if}
@@ -351,11 +315,16 @@
   {#snippet panel()}
     <h1 tabindex="-1" bind:this={heading}>{view.prompt.text}</h1>
     {#if !marked}
-      <p class="visually-hidden">{t('bench.sheet.described', { sentence: told })}</p>
-      <p class="visually-hidden" role="status" data-testid="heard">
-        {isConstructing ? crossings.said : hearing.said}
-      </p>
-      {#if isDrawing}<p class="visually-hidden" role="status">{drawn}</p>{/if}
+      <Heard
+        {view}
+        {work}
+        tellsLaid={!isAside}
+        {instrument}
+        {ruler}
+        {isConstructing}
+        {isDrawing}
+        {crossings}
+      />
     {/if}
     {#if marked}
       <Feedback {marked} {onagain} {onnext} {nextIs} {onshow} {ontwin} arrives={arrives === 'feedback'} />

@@ -3,6 +3,7 @@
   import type { Schema } from '../api/client'
   import { cautionUnderstood, isCompassCautioned } from '../shared/compassCaution'
   import { openingOf } from '../sheet/compass'
+  import { standCompass } from './compassHand'
   import * as hand from './hand'
   import type { Stage } from '../sheet/stage.svelte'
   import type { Tool } from './Tray.svelte'
@@ -46,7 +47,7 @@
     {/if}
     {#if compass}
       <span>{t('board.free.opening', { distance: Math.round(openingOf(compass) * 10) / 10 })}</span>
-      <button type="button" class="as-link" onclick={() => stage.touch((s) => hand.standCompass(s, null))}
+      <button type="button" class="as-link" onclick={() => stage.touch((s) => standCompass(s, null))}
         >{t('board.free.put-compass-away')}</button
       >
       {#if !isCautioned}
@@ -66,12 +67,17 @@
     align-items: center;
     gap: 0 0.25rem;
     min-height: 2.25rem;
-    max-width: calc(100% - 3.5rem);
     padding: 2px 1rem;
     background: var(--panel);
     color: var(--ink);
     border: 1px solid var(--brass);
     font-size: var(--type-2);
+  }
+  /* Beside the name of the Board, which a small screen has no room for. */
+  @media (width >= 64rem) {
+    .free {
+      max-width: calc(100% - 3.5rem);
+    }
   }
   button {
     font-size: var(--type-2);

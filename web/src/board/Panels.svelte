@@ -4,6 +4,7 @@
   import AngleForm from './AngleForm.svelte'
   import ClassPanel from './ClassPanel.svelte'
   import DemonstrationList from './DemonstrationList.svelte'
+  import { takeCompass } from './compassHand'
   import * as hand from './hand'
   import InstrumentList from './InstrumentList.svelte'
   import OrderPanel from './OrderPanel.svelte'
@@ -73,7 +74,7 @@
       bind:blunt
       bind:worn
       oncompass={() => {
-        session.stage.touch(hand.takeCompass)
+        session.stage.touch(takeCompass)
         close()
       }}
       onpick={(id) => session.take(id)}

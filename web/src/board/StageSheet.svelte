@@ -8,6 +8,7 @@
   import Sheet from '../sheet/Sheet.svelte'
   import SheetScene from '../sheet/SheetScene.svelte'
   import Straightedge from '../sheet/Straightedge.svelte'
+  import * as compassHand from './compassHand'
   import * as hand from './hand'
   import Lens from './Lens.svelte'
   import { drawArc, openingAt, type Opening } from './openings'
@@ -78,14 +79,14 @@
 
   function sweepTo(points: Point[], isDone: boolean): void {
     sweep = isDone ? null : points
-    if (isDone) stage.touch((s) => hand.drawCompassArc(s, points, blunt))
+    if (isDone) stage.touch((s) => compassHand.drawCompassArc(s, points, blunt))
   }
 
   function putDown(): void {
     // Never so little that a class would not see it, in mm.
     const slip = worn ? (Math.random() < 0.5 ? -1 : 1) * (1.5 + 1.5 * Math.random()) : 0
     const points = [...places.map(({ at }) => at), ...stage.settled.dots.map(({ at }) => at)]
-    stage.touch((s) => hand.putDownCompass(s, points, snap, slip), 'compass')
+    stage.touch((s) => compassHand.putDownCompass(s, points, snap, slip), 'compass')
     stage.letGo()
   }
 
@@ -211,7 +212,7 @@
         }}
         ondrop={drop}
         onstraightedge={(edge) => stage.touch((s) => hand.layStraightedge(s, edge), 'straightedge')}
-        oncompass={(pose) => stage.touch((s) => hand.standCompass(s, pose), 'compass')}
+        oncompass={(pose) => stage.touch((s) => compassHand.standCompass(s, pose), 'compass')}
         oncarried={putDown}
         onsweep={sweepTo}
         onarm={(id, which, to) => stage.touch((s) => hand.dragArm(s, id, which, to), `arm:${id}:${which}`)}

@@ -3,23 +3,21 @@ import type { Scene } from '../api/client'
 import { emptyScene, mix } from '../sheet/scene'
 import {
   dragArm,
-  drawCompassArc,
   drawLine,
   layStraightedge,
   makeDot,
   moveThing,
   onEdge,
   place,
-  putDownCompass,
   rayFrom,
   rubOut,
   snap,
   snapStraightedge,
   take,
-  takeCompass,
   takeStraightedge,
 } from './hand'
 import { openingOf } from '../sheet/compass'
+import { drawCompassArc, putDownCompass, takeCompass } from './compassHand'
 import { rubAt } from './rubber'
 import { begin, change, letGo, redo, undo } from '../sheet/history'
 import { closeUp, fromMiddle, moved, wholeSheet, windowAt } from '../sheet/view'

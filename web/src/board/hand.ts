@@ -9,7 +9,6 @@ import {
   towards,
   turnBetween,
 } from '../sheet/geometry'
-import { arcOf, carried, openedBy, openingOf } from '../sheet/compass'
 import { changed, freeId } from '../sheet/scene'
 
 const shortestArm = 10
@@ -197,7 +196,7 @@ export function lookAt(
 }
 
 /** How near is near enough to be helped, in mm and degrees. */
-const helpWithin = { slide: 2.5, turn: 2 }
+export const helpWithin = { slide: 2.5, turn: 2 }
 
 /** A placement helped in its last millimetre: the centre onto a vertex near it, and the line through it along an arm. */
 function helpedPlacement(scene: Scene, placement: Placement): Placement {
@@ -252,46 +251,6 @@ export function snapStraightedge(scene: Scene): Scene {
   return helped === asLaid
     ? scene
     : layStraightedge(scene, { ...laid, from: helped.centre, direction: helped.turn })
-}
-
-/** Takes the compass out of the tray: it stands beside the angle, for the hand to take. */
-export function takeCompass(scene: Scene): Scene {
-  const vertex = scene.figures[0]?.angle.vertex ?? { x: 0, y: 0 }
-  const needle = { x: vertex.x - 24, y: vertex.y - 20 }
-  return { ...scene, compass: { needle, pencil: { x: needle.x + 34, y: needle.y } } }
-}
-
-export const standCompass = (scene: Scene, compass: Schema['LaidCompass'] | null): Scene => ({
-  ...scene,
-  compass,
-})
-
-/** Draws an arc with the compass. */
-export const drawCompassArc = (scene: Scene, points: readonly Point[], blunt = false): Scene =>
-  scene.compass && points.length > 1
-    ? {
-        ...scene,
-        compassArcs: [
-          ...scene.compassArcs,
-          {
-            id: freeId(scene, 'own-compass-arc'),
-            ...arcOf(scene.compass.needle, points),
-            ink: 'pencil',
-            blunt,
-          },
-        ],
-      }
-    : scene
-
-/**
- * The compass put down elsewhere: its needle let go near a point comes to stand on it; a worn hinge gives a little each time, in mm.
- */
-export function putDownCompass(scene: Scene, places: readonly Point[], snaps: boolean, slip: number): Scene {
-  if (!scene.compass) return scene
-  const { needle } = scene.compass
-  const near = snaps ? places.find((at) => distanceOf(at, needle) <= helpWithin.slide) : undefined
-  const pose = carried(scene.compass, near ?? needle)
-  return standCompass(scene, slip === 0 ? pose : openedBy(pose, openingOf(pose) + slip))
 }
 
 /** A line drawn with the pencil begins at a vertex when it is begun near one. */

@@ -83,8 +83,8 @@ public sealed class CompareRatios()
                 Text.Demonstrations.Triangles.RatiosLine(
                     otherName,
                     name,
-                    Down(range.Least),
-                    Up(range.Most)
+                    range.Written.Least,
+                    range.Written.Most
                 )
             );
             board.Step(
@@ -94,8 +94,8 @@ public sealed class CompareRatios()
                     otherName,
                     larger,
                     Math.Round(larger / length, 2),
-                    Down(range.Least),
-                    Up(range.Most)
+                    range.Written.Least,
+                    range.Written.Most
                 ),
                 side == 0 ? Question.Open(Text.Demonstrations.Triangles.RatiosWhichSide) : null
             );
@@ -115,8 +115,4 @@ public sealed class CompareRatios()
             Text.Demonstrations.Triangles.RatiosNotDifferences
         );
     }
-
-    private static double Down(double number) => Math.Floor(number * 100) / 100;
-
-    private static double Up(double number) => Math.Ceiling(number * 100) / 100;
 }

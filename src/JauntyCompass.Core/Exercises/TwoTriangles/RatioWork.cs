@@ -65,8 +65,12 @@ internal sealed class RatioWork(TrianglePair pair, Ruler ruler, IMeasuredSides? 
                 AskType.ExactNumber,
                 Text.Kinds.TwoTriangles.AskRatio(TrianglePair.SideName(second: false, side))
             )),
-            CommonAsks.Choice("similar", Text.Kinds.TwoTriangles.AskSimilar, Decisions()),
-            CommonAsks.Choice("reason", Text.Kinds.TwoTriangles.AskReason, Reasons()),
+            CommonAsks.Choice(
+                "similar",
+                Text.Kinds.TwoTriangles.AskSimilar,
+                Conclusion.Decisions()
+            ),
+            CommonAsks.Choice("reason", Text.Kinds.TwoTriangles.AskReason, Conclusion.Reasons()),
         ];
 
     /// <summary>The steps, with what was answered to them.</summary>
@@ -77,7 +81,7 @@ internal sealed class RatioWork(TrianglePair pair, Ruler ruler, IMeasuredSides? 
             new ChoiceStep(
                 "similar",
                 Text.Kinds.Steps.Similar,
-                Decisions(),
+                Conclusion.Decisions(),
                 given?.Similar,
                 Text.Kinds.TwoTriangles.SimilarRight,
                 Text.Kinds.TwoTriangles.SimilarLook
@@ -85,7 +89,7 @@ internal sealed class RatioWork(TrianglePair pair, Ruler ruler, IMeasuredSides? 
             new ChoiceStep(
                 "reason",
                 Text.Kinds.Steps.Reason,
-                Reasons(),
+                Conclusion.Reasons(),
                 given?.Reason,
                 Text.Kinds.TwoTriangles.ReasonRight,
                 Text.Kinds.TwoTriangles.ReasonLook
@@ -153,7 +157,7 @@ internal sealed class RatioWork(TrianglePair pair, Ruler ruler, IMeasuredSides? 
                     range
                 ),
             ],
-            Text.Kinds.TwoTriangles.RatioRight(Down(range.Least), Up(range.Most)),
+            Text.Kinds.TwoTriangles.RatioRight(range.Written.Least, range.Written.Most),
             Text.Kinds.TwoTriangles.RatioLook
         )
         {
@@ -184,81 +188,7 @@ internal sealed class RatioWork(TrianglePair pair, Ruler ruler, IMeasuredSides? 
         : given?.Length(second, side) is double own ? Math.Max(1, own)
         : Of(second).Side(side);
 
-    private bool OwnAgree => Agree(Own);
-
-    private bool Agrees => Agree((second, side) => Of(second).Side(side));
-
-    private bool Agree(Func<bool, int, double> length) =>
-        RatioRange.Agree([
-            .. Sides.Select(side =>
-                RatioRange.Of(length(true, Corresponding(side)), length(false, side))
-            ),
-        ]);
-
-    private double Difference(int side) =>
-        pair.Second.Side(Corresponding(side)) - pair.First.Side(side);
-
-    // As a hand measures them.
-    private bool DifferencesAreEqual =>
-        Sides.Max(Difference) - Sides.Min(Difference) <= 2 * RatioRange.RulerError;
-
-    private bool LookAlike
-    {
-        get
-        {
-            double ratio = pair.Second.Longest / pair.First.Longest;
-            return ratio is > 0.9 and < 1.1;
-        }
-    }
-
-    private IReadOnlyList<Option> Decisions()
-    {
-        bool truth = Agrees;
-        return
-        [
-            Decided("yes", Text.Units.Yes, similar: true),
-            Decided("no", Text.Units.No, similar: false),
-        ];
-
-        Option Decided(string key, Message text, bool similar) =>
-            new(key, text, similar == truth || similar == OwnAgree)
-            {
-                Causes =
-                    similar == truth
-                        ? []
-                        :
-                        [
-                            .. similar == DifferencesAreEqual
-                                ? [MistakeInContext.Of<ComparedDifferences>()]
-                                : (MistakeInContext[])[],
-                            .. similar == LookAlike
-                                ? [MistakeInContext.Of<LooksSimilar>()]
-                                : (MistakeInContext[])[],
-                        ],
-            };
-    }
-
-    private IReadOnlyList<Option> Reasons()
-    {
-        bool truth = Agrees;
-        return
-        [
-            new Option("agree", Text.Kinds.TwoTriangles.BecauseAgree, truth || OwnAgree),
-            new Option("differ", Text.Kinds.TwoTriangles.BecauseDiffer, !truth || !OwnAgree),
-            new Option("differences", Text.Kinds.TwoTriangles.BecauseDifferences)
-            {
-                Causes = [MistakeInContext.Of<ComparedDifferences>()],
-            },
-            new Option("looks", Text.Kinds.TwoTriangles.BecauseLooks)
-            {
-                Causes = [MistakeInContext.Of<LooksSimilar>()],
-            },
-        ];
-    }
-
-    private static double Down(double number) => Math.Floor(number * 100) / 100;
-
-    private static double Up(double number) => Math.Ceiling(number * 100) / 100;
+    private RatioConclusion Conclusion => new(pair, Corresponding, Own);
 
     /// <summary>Measures and decides as a simulated student does.</summary>
     internal SimulatedSides Attempt(Attempt attempt)
@@ -300,8 +230,8 @@ internal sealed class RatioWork(TrianglePair pair, Ruler ruler, IMeasuredSides? 
     /// <summary>Says whether they are similar, and why, as a simulated student does after having measured.</summary>
     internal (string Similar, string Reason) Decide(Attempt attempt)
     {
-        string similar = attempt.Choose(Decisions());
-        return (similar, attempt.Choose(Reasons()));
+        string similar = attempt.Choose(Conclusion.Decisions());
+        return (similar, attempt.Choose(Conclusion.Reasons()));
     }
 }
 

@@ -1,0 +1,46 @@
+/** What the teacher's hand does with a compass: each a change from one scene to the next. */
+import type { Point, Scene, Schema } from '../api/client'
+import { arcOf, carried, openedBy, openingOf } from '../sheet/compass'
+import { distanceOf } from '../sheet/geometry'
+import { freeId } from '../sheet/scene'
+import { helpWithin } from './hand'
+
+/** Takes the compass out of the tray: it stands beside the angle, for the hand to take. */
+export function takeCompass(scene: Scene): Scene {
+  const vertex = scene.figures[0]?.angle.vertex ?? { x: 0, y: 0 }
+  const needle = { x: vertex.x - 24, y: vertex.y - 20 }
+  return { ...scene, compass: { needle, pencil: { x: needle.x + 34, y: needle.y } } }
+}
+
+export const standCompass = (scene: Scene, compass: Schema['LaidCompass'] | null): Scene => ({
+  ...scene,
+  compass,
+})
+
+/** Draws an arc with the compass. */
+export const drawCompassArc = (scene: Scene, points: readonly Point[], blunt = false): Scene =>
+  scene.compass && points.length > 1
+    ? {
+        ...scene,
+        compassArcs: [
+          ...scene.compassArcs,
+          {
+            id: freeId(scene, 'own-compass-arc'),
+            ...arcOf(scene.compass.needle, points),
+            ink: 'pencil',
+            blunt,
+          },
+        ],
+      }
+    : scene
+
+/**
+ * The compass put down elsewhere: its needle let go near a point comes to stand on it; a worn hinge gives a little each time, in mm.
+ */
+export function putDownCompass(scene: Scene, places: readonly Point[], snaps: boolean, slip: number): Scene {
+  if (!scene.compass) return scene
+  const { needle } = scene.compass
+  const near = snaps ? places.find((at) => distanceOf(at, needle) <= helpWithin.slide) : undefined
+  const pose = carried(scene.compass, near ?? needle)
+  return standCompass(scene, slip === 0 ? pose : openedBy(pose, openingOf(pose) + slip))
+}

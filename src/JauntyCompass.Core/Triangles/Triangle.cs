@@ -36,16 +36,56 @@ public sealed record Triangle(IReadOnlyList<Point> Corners) : IValidatable
     public static Triangle OfAngles(double first, double second, double longest) =>
         new(Angles.Corners.OfTriangle(first, second, longest));
 
+    /// <summary>A triangle on a side that is given, by the angles at its ends (law of sines): side 0 is that side.</summary>
+    /// <param name="from">One end of it: corner 0.</param>
+    /// <param name="way">Which way it runs from there.</param>
+    /// <param name="length">Its length, in mm.</param>
+    /// <param name="opening">On which side of it the triangle stands: as the angle at that end opens.</param>
+    /// <param name="first">The angle at that end, in degrees.</param>
+    /// <param name="second">The angle at the other end, in degrees; both together less than 180.</param>
+    public static Triangle OnBase(
+        Point from,
+        Direction way,
+        double length,
+        TurnDirection opening,
+        double first,
+        double second
+    )
+    {
+        double side = length * Sin(second) / Sin(first + second);
+        return new([
+            from,
+            from.Towards(way, length),
+            from.Towards(way.Turned(opening.Sign() * first), side),
+        ]);
+    }
+
+    private static double Sin(double degrees) => Math.Sin(degrees * (Math.PI / 180));
+
+    /// <summary>The angle at a corner, from the side to the next corner; its arms are the sides.</summary>
+    /// <param name="corner">Which corner, from 0.</param>
+    /// <param name="next">The corner at the end of its start arm; the one after it where none is said.</param>
+    public Angle At(int corner, int? next = null)
+    {
+        int start = next ?? Next(corner);
+        int end = Count - corner - start;
+        Direction towards = Direction.Between(Corners[corner], Corners[start]);
+        double turn = towards.ShorterTurnTo(Direction.Between(Corners[corner], Corners[end]));
+        return new Angle(
+            Corners[corner],
+            towards,
+            new Measure(Math.Abs(turn)),
+            turn >= 0 ? TurnDirection.Anticlockwise : TurnDirection.Clockwise,
+            Corners[corner].DistanceTo(Corners[start]),
+            Corners[corner].DistanceTo(Corners[end])
+        );
+    }
+
     /// <summary>The length of a side, in mm.</summary>
     public double Side(int side) => Corners[side].DistanceTo(Corners[Next(side)]);
 
     /// <summary>The angle at a corner, in degrees.</summary>
-    public double AngleAt(int corner) =>
-        Math.Abs(
-            Direction
-                .Between(Corners[corner], Corners[Next(corner)])
-                .ShorterTurnTo(Direction.Between(Corners[corner], Corners[Before(corner)]))
-        );
+    public double AngleAt(int corner) => At(corner).Measure.Degrees;
 
     /// <summary>The longest side, in mm.</summary>
     public double Longest => Enumerable.Range(0, Count).Max(Side);

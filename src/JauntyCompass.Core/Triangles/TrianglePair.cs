@@ -10,6 +10,16 @@ public sealed record TrianglePair(Triangle First, Triangle Second)
     private static readonly string[] OfFirst = ["A", "B", "C"];
     private static readonly string[] OfSecond = ["P", "Q", "R"];
 
+    // As large as each other, as far as an eye can tell.
+    private const double LeastAlike = 0.9;
+    private const double MostAlike = 1.1;
+
+    /// <summary>Whether sides correspond by their letters, since the triangles were drawn so; else by what they are.</summary>
+    public bool ByLetters { get; init; }
+
+    /// <summary>Whether an eye takes them for as large as each other.</summary>
+    public bool LookAsLarge => Second.Longest / First.Longest is > LeastAlike and < MostAlike;
+
     /// <summary>The letter at a corner.</summary>
     /// <param name="second">Whether it is a corner of the second triangle.</param>
     /// <param name="corner">Which corner, from 0.</param>
@@ -26,7 +36,8 @@ public sealed record TrianglePair(Triangle First, Triangle Second)
     /// the shortest (in similar triangles the sides opposite equal angles, Euclid VI.4).
     /// </summary>
     /// <param name="side">A side of the first triangle, from 0.</param>
-    public int Corresponding(int side) => ByLength(Second)[Array.IndexOf(ByLength(First), side)];
+    public int Corresponding(int side) =>
+        ByLetters ? side : ByLength(Second)[Array.IndexOf(ByLength(First), side)];
 
     /// <summary>How many times a side of the first triangle goes into the side that corresponds to it: what it may be when both are measured.</summary>
     /// <param name="side">A side of the first triangle, from 0.</param>

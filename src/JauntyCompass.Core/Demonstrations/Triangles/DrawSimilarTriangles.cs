@@ -29,7 +29,7 @@ public sealed class DrawSimilarTriangles()
     private const double SecondBase = 84;
     private const double Gap = 34;
     private const double Beyond = 6;
-    private const double RightAngleAt = 65;
+    private const double AngleAtRight = 65;
 
     /// <inheritdoc/>
     public override Script Build(DemonstrationTask task)
@@ -39,19 +39,25 @@ public sealed class DrawSimilarTriangles()
             new TrianglePair(
                 OnBase(left, FirstBase, -(FirstBase + Gap + SecondBase) / 2),
                 OnBase(left, SecondBase, (FirstBase + Gap - SecondBase) / 2)
-            ),
+            )
+            {
+                ByLetters = true,
+            },
             task.Instrument,
             Ruler.School,
             task.Rules
         );
     }
 
-    private static Triangle OnBase(double left, double length, double at)
-    {
-        Triangle triangle = Triangle.OfAngles(left, RightAngleAt, length);
-        double scale = length / triangle.Side(0);
-        return new([.. triangle.Corners.Select(p => new Point(at + p.X * scale, p.Y * scale))]);
-    }
+    private static Triangle OnBase(double left, double length, double at) =>
+        Triangle.OnBase(
+            new Point(at, 0),
+            default,
+            length,
+            TurnDirection.Anticlockwise,
+            left,
+            AngleAtRight
+        );
 
     /// <summary>How an item is worked.</summary>
     internal static WorkedExample Example(
@@ -73,19 +79,8 @@ public sealed class DrawSimilarTriangles()
         HouseRules rules
     )
     {
-        SheetState whole = TriangleSheet.Of(pair);
-        var board = new Storyboard(rules);
+        var board = new Storyboard(rules) { Sheet = TriangleSheet.Bases(pair) };
         TriangleBoard.KeepTableInView(board);
-        foreach (bool second in new[] { false, true })
-        {
-            board.Rule(whole.Lines.Single(l => l.Id == TriangleSheet.Id("side", second, 0)));
-            foreach (int corner in new[] { 0, 1 })
-            {
-                board.Write(
-                    whole.Notes.Single(n => n.Id == TriangleSheet.Id("corner", second, corner))
-                );
-            }
-        }
         board.Step(
             "bases",
             Text.Demonstrations.Labels.Bases,
@@ -97,7 +92,7 @@ public sealed class DrawSimilarTriangles()
         foreach (bool second in new[] { false, true })
         {
             DrawArms(board, pair, protractor, second);
-            board.Write(whole.Notes.Single(n => n.Id == TriangleSheet.Id("corner", second, 2)));
+            board.Write(TriangleSheet.Letter(second ? pair.Second : pair.First, second, 2));
             board.Step(
                 "meet",
                 Text.Demonstrations.Labels.TheyMeet,
@@ -124,16 +119,12 @@ public sealed class DrawSimilarTriangles()
         foreach (int corner in new[] { 0, 1 })
         {
             Point at = triangle.Corners[corner];
-            Direction along = Direction.Between(at, triangle.Corners[1 - corner]);
             double measure = Math.Round(triangle.AngleAt(corner));
-            var asked = new Angle(
-                at,
-                along,
-                new Measure(measure),
-                corner == 0 ? TurnDirection.Anticlockwise : TurnDirection.Clockwise,
-                triangle.Side(0),
-                protractor.EdgeRadius
-            );
+            Angle asked = triangle.At(corner, next: 1 - corner) with
+            {
+                Measure = new Measure(measure),
+                EndLength = protractor.EdgeRadius,
+            };
             board.Lay(
                 new LaidInstrument("protractor", protractor.Id, WellLaid.Over(asked, protractor))
             );

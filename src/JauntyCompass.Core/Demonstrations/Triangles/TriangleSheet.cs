@@ -39,6 +39,20 @@ public static class TriangleSheet
             Notes = [.. Letters(pair.First, second: false), .. Letters(pair.Second, second: true)],
         };
 
+    /// <summary>The first side of each, with the letters at its ends: what triangles are drawn on.</summary>
+    public static SheetState Bases(TrianglePair pair) =>
+        new()
+        {
+            Lines = [Side(pair.First, second: false, 0), Side(pair.Second, second: true, 0)],
+            Notes =
+            [
+                Letter(pair.First, second: false, 0),
+                Letter(pair.First, second: false, 1),
+                Letter(pair.Second, second: true, 0),
+                Letter(pair.Second, second: true, 1),
+            ],
+        };
+
     /// <summary>One triangle alone.</summary>
     public static SheetState Of(Triangle triangle) =>
         new()
@@ -88,18 +102,25 @@ public static class TriangleSheet
     }
 
     private static IEnumerable<DrawnLine> Sides(Triangle triangle, bool second) =>
-        triangle.Corners.Select(
-            (p, i) => new DrawnLine(Id("side", second, i), p, triangle.Corners[Triangle.Next(i)])
+        Enumerable.Range(0, Triangle.Count).Select(side => Side(triangle, second, side));
+
+    private static DrawnLine Side(Triangle triangle, bool second, int side) =>
+        new(
+            Id("side", second, side),
+            triangle.Corners[side],
+            triangle.Corners[Triangle.Next(side)]
         );
 
     private static IEnumerable<Written> Letters(Triangle triangle, bool second) =>
-        triangle.Corners.Select(
-            (p, i) =>
-                new Written(
-                    Id("corner", second, i),
-                    Text.Units.AsWritten(TrianglePair.Letter(second, i)),
-                    p.Towards(Direction.Between(MiddleOf(triangle), p), LetterAt)
-                )
+        Enumerable.Range(0, Triangle.Count).Select(corner => Letter(triangle, second, corner));
+
+    internal static Written Letter(Triangle triangle, bool second, int corner) =>
+        new(
+            Id("corner", second, corner),
+            Text.Units.AsWritten(TrianglePair.Letter(second, corner)),
+            triangle
+                .Corners[corner]
+                .Towards(Direction.Between(MiddleOf(triangle), triangle.Corners[corner]), LetterAt)
         );
 
     internal static string Id(string what, bool second, int index) =>

@@ -32,11 +32,6 @@ internal sealed class RatioWork(TrianglePair pair, Ruler ruler, IMeasuredSides? 
     /// <summary>Sides whose length is told, and need not be measured.</summary>
     public IReadOnlyList<int> Told { get; init; } = [];
 
-    /// <summary>Whether sides correspond by their letters, since the triangles were drawn so; else by what they are.</summary>
-    public bool ByLetters { get; init; }
-
-    private int Corresponding(int side) => ByLetters ? side : pair.Corresponding(side);
-
     private Triangle Of(bool second) => second ? pair.Second : pair.First;
 
     private static readonly bool[] Both = [false, true];
@@ -127,7 +122,7 @@ internal sealed class RatioWork(TrianglePair pair, Ruler ruler, IMeasuredSides? 
 
     private RulerStep<Ratio> Ratio(int side)
     {
-        int other = Corresponding(side);
+        int other = pair.Corresponding(side);
         (double length, double larger) = (Own(false, side), Own(true, other));
         double truth = larger / length;
         var range = RatioRange.Of(larger, length);
@@ -188,7 +183,7 @@ internal sealed class RatioWork(TrianglePair pair, Ruler ruler, IMeasuredSides? 
         : given?.Length(second, side) is double own ? Math.Max(1, own)
         : Of(second).Side(side);
 
-    private RatioConclusion Conclusion => new(pair, Corresponding, Own);
+    private RatioConclusion Conclusion => new(pair, Own);
 
     /// <summary>Measures and decides as a simulated student does.</summary>
     internal SimulatedSides Attempt(Attempt attempt)
@@ -208,7 +203,7 @@ internal sealed class RatioWork(TrianglePair pair, Ruler ruler, IMeasuredSides? 
         [
             .. Sides.Select(side =>
             {
-                int other = Corresponding(side);
+                int other = pair.Corresponding(side);
                 if (attempt.Shows<SidesOutOfOrder>())
                 {
                     int[] wrong = [.. OtherSides(side, other)];

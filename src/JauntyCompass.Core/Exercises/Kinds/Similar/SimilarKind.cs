@@ -205,8 +205,6 @@ public sealed class SimilarKind()
     private static IReadOnlyList<Option> Decisions(SimilarItem item, SimilarResponse? response)
     {
         bool follows = FollowsSimilar(item, response);
-        double ratio = item.Second.Triangle.Longest / item.First.Triangle.Longest;
-        bool alike = ratio is > 0.9 and < 1.1;
         return
         [
             Decided("yes", Text.Units.Yes, similar: true),
@@ -217,7 +215,7 @@ public sealed class SimilarKind()
             new(key, text, similar == item.AreSimilar || similar == follows)
             {
                 Causes =
-                    similar != item.AreSimilar && similar == alike
+                    similar != item.AreSimilar && similar == item.Pair.LookAsLarge
                         ? [MistakeInContext.Of<LooksSimilar>()]
                         : [],
             };

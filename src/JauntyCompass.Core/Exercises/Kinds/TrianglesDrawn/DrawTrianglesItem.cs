@@ -24,20 +24,11 @@ public sealed record TriangleBase(
     private const double Shortest = 30;
     private const double Longest = 100;
 
-    /// <summary>Its other end.</summary>
-    internal Point To => From.Towards(Direction, Length);
-
     /// <summary>The triangle that stands on it.</summary>
     /// <param name="left">The angle at its left end, in degrees.</param>
     /// <param name="right">The angle at its right end, in degrees.</param>
-    internal Triangle With(double left, double right)
-    {
-        // Law of sines.
-        double side = Length * Sin(right) / Sin(left + right);
-        return new([From, To, From.Towards(Direction.Turned(Opening.Sign() * left), side)]);
-    }
-
-    private static double Sin(double degrees) => Math.Sin(degrees * Math.PI / 180);
+    internal Triangle With(double left, double right) =>
+        Triangle.OnBase(From, Direction, Length, Opening, left, right);
 
     /// <inheritdoc/>
     public void Validate(ValidationErrors errors)
@@ -72,26 +63,21 @@ public sealed record DrawTrianglesItem(
     private const int MostTogether = 145;
 
     /// <summary>The triangles as they shall be.</summary>
-    internal TrianglePair Pair => new(FirstBase.With(Left, Right), SecondBase.With(Left, Right));
+    internal TrianglePair Pair =>
+        new(FirstBase.With(Left, Right), SecondBase.With(Left, Right)) { ByLetters = true };
 
     /// <summary>The angle to be drawn at an end of a base, from the base.</summary>
     /// <param name="second">Whether it is of the second triangle.</param>
     /// <param name="right">Whether it is at the right end.</param>
     internal Angle Asked(bool second, bool right)
     {
-        TriangleBase on = second ? SecondBase : FirstBase;
-        Triangle triangle = on.With(Left, Right);
-        (Point at, Point other) = right
-            ? (triangle.Corners[1], triangle.Corners[0])
-            : (triangle.Corners[0], triangle.Corners[1]);
-        return new Angle(
-            at,
-            Direction.Between(at, other),
-            new Measure(right ? Right : Left),
-            right ? on.Opening.Reversed() : on.Opening,
-            at.DistanceTo(other),
-            at.DistanceTo(triangle.Corners[2])
-        );
+        Triangle triangle = second ? Pair.Second : Pair.First;
+        int corner = right ? 1 : 0;
+        // Of what is asked, not of the corners to a hundredth.
+        return triangle.At(corner, next: 1 - corner) with
+        {
+            Measure = new Measure(right ? Right : Left),
+        };
     }
 
     /// <inheritdoc/>

@@ -87,7 +87,7 @@ public sealed class DrawTrianglesKind()
         DrawTrianglesItem item,
         TrianglePair pair,
         DrawTrianglesResponse? response
-    ) => new(pair, item.Ruler, response) { Told = Bases, ByLetters = true };
+    ) => new(pair, item.Ruler, response) { Told = Bases };
 
     /// <inheritdoc/>
     protected override ItemView Present(DrawTrianglesItem item, HouseRules rules)
@@ -110,13 +110,12 @@ public sealed class DrawTrianglesKind()
     // The bases, with the letters at their ends and their lengths.
     private static SheetState Sheet(DrawTrianglesItem item)
     {
-        SheetState whole = TriangleSheet.Of(item.Pair);
-        return new SheetState
+        SheetState bases = TriangleSheet.Bases(item.Pair);
+        return bases with
         {
-            Lines = [.. whole.Lines.Where(l => l.Id.EndsWith("-0", StringComparison.Ordinal))],
             Notes =
             [
-                .. whole.Notes.Where(n => !n.Id.EndsWith("-2", StringComparison.Ordinal)),
+                .. bases.Notes,
                 Told("base-1", item.Pair.First),
                 Told("base-2", item.Pair.Second),
             ],

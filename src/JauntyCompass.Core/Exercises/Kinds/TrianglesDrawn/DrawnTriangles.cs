@@ -1,4 +1,5 @@
 using JauntyCompass.Core.Angles;
+using JauntyCompass.Core.Constructions;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Recognition;
@@ -9,9 +10,8 @@ namespace JauntyCompass.Core.Exercises.Kinds.TrianglesDrawn;
 /// <summary>Two triangles as a student drew them on their bases: an arm at each end, and where the arms meet.</summary>
 internal sealed class DrawnTriangles
 {
-    // Sides that no sheet holds, in mm, and angles between arms that do not meet, in degrees.
+    // What no sheet holds, in mm.
     private const double LongestSide = 400;
-    private const double FlattestMeeting = 4;
 
     private readonly DrawTrianglesItem _item;
     private readonly DrawTrianglesResponse? _response;
@@ -29,7 +29,7 @@ internal sealed class DrawnTriangles
         ];
         Pair =
             Meeting(second: false) is Triangle first && Meeting(second: true) is Triangle second
-                ? new TrianglePair(first, second)
+                ? new TrianglePair(first, second) { ByLetters = true }
                 : null;
     }
 
@@ -67,18 +67,17 @@ internal sealed class DrawnTriangles
         if (
             At((second, false))?.Ray.Value is not StrokeLine left
             || At((second, true))?.Ray.Value is not StrokeLine right
-            || Math.Abs(left.Direction.ShorterTurnTo(right.Direction)) < FlattestMeeting
+            || Curve
+                .Line(left.Near, left.Direction)
+                .CrossingNear(Curve.Line(right.Near, right.Direction), asked.Corners[2])
+                is not Point apex
         )
         {
             return null;
         }
-        // Where the line from the left end crosses the line from the right end.
-        (double sinLeft, double cosLeft) = left.Direction.SinCos();
-        (double sinRight, double cosRight) = right.Direction.SinCos();
-        (double x, double y) = (right.Near.X - left.Near.X, right.Near.Y - left.Near.Y);
-        double along = (x * sinRight - y * cosRight) / (cosLeft * sinRight - sinLeft * cosRight);
-        Point apex = left.Near.Towards(left.Direction, along);
         var drawn = new Triangle([asked.Corners[0], asked.Corners[1], apex]);
-        return along > 0 && drawn.Longest < LongestSide && drawn.Shortest >= 1 ? drawn : null;
+        return left.Along(apex) > 0 && drawn.Longest < LongestSide && drawn.Shortest >= 1
+            ? drawn
+            : null;
     }
 }

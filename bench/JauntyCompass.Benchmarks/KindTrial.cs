@@ -18,6 +18,14 @@ internal static class KindTrial
     private const int Items = 5;
     private const double Share = 0.6;
 
+    // Twice as far astray as the hands that the marker was made for.
+    private static readonly Hand Unsteady = new(
+        2 * Hand.Careful.CentreMillimetres,
+        2 * Hand.Careful.TurnDegrees,
+        2 * Hand.Careful.EyeDegrees,
+        2 * Hand.Careful.PencilMillimetres
+    );
+
     private static readonly string[] Kinds =
     [
         "parts",
@@ -39,11 +47,22 @@ internal static class KindTrial
             ExerciseKind kind = ExerciseKinds.Find(key)!;
             Mistake[] known = [.. kind.Mistakes.Where(m => m.CanBeHabit && IsOfKind(m))];
             output.WriteLine();
-            output.WriteLine($"{key}: {Accused(kind, known):0.0} % of careful students accused");
+            output.WriteLine(
+                string.Create(
+                    CultureInfo.InvariantCulture,
+                    $"{key}: {Accused(kind, known, Hand.Careful):0.0} % of careful students accused, {Accused(kind, known, Unsteady):0.0} % of unsteady ones"
+                )
+            );
+            double unsteady = known.Average(h => Named(kind, known, h, Unsteady).Likeliest);
             double all = 0;
             foreach (Mistake habit in known)
             {
-                (double likeliest, double stated, string other) = Named(kind, known, habit);
+                (double likeliest, double stated, string other) = Named(
+                    kind,
+                    known,
+                    habit,
+                    Hand.Careful
+                );
                 all += likeliest;
                 output.WriteLine(
                     string.Create(
@@ -55,7 +74,7 @@ internal static class KindTrial
             output.WriteLine(
                 string.Create(
                     CultureInfo.InvariantCulture,
-                    $"  {"all of them", -24} {all / known.Length, 6:0.0}"
+                    $"  {"all of them", -24} {all / known.Length, 6:0.0}  with unsteady hands {unsteady:0.0}"
                 )
             );
         }
@@ -67,7 +86,8 @@ internal static class KindTrial
     private static (double Likeliest, double Stated, string Other) Named(
         ExerciseKind kind,
         Mistake[] known,
-        Mistake habit
+        Mistake habit,
+        Hand hand
     )
     {
         int shown = 0;
@@ -76,7 +96,7 @@ internal static class KindTrial
         var others = new Dictionary<string, int>();
         for (int s = 0; s < Students; s++)
         {
-            if (Believed(kind, known, [new Habit(habit, Share)], s) is not Beliefs found)
+            if (Believed(kind, known, [new Habit(habit, Share)], s, hand) is not Beliefs found)
             {
                 continue;
             }
@@ -108,9 +128,9 @@ internal static class KindTrial
         );
     }
 
-    private static double Accused(ExerciseKind kind, Mistake[] known) =>
+    private static double Accused(ExerciseKind kind, Mistake[] known, Hand hand) =>
         100.0
-        * Enumerable.Range(0, Students).Count(s => Believed(kind, known, [], s)!.Named.Any())
+        * Enumerable.Range(0, Students).Count(s => Believed(kind, known, [], s, hand)!.Named.Any())
         / Students;
 
     // Null where a habit never showed: nobody could name it.
@@ -118,14 +138,15 @@ internal static class KindTrial
         ExerciseKind kind,
         Mistake[] known,
         IReadOnlyList<Habit> habits,
-        int seed
+        int seed,
+        Hand hand
     )
     {
         var spec = new SetSpecification(
             [new KindCount(kind.Key, Items)],
             Mistakes: [.. known.Select(m => m.Key)]
         );
-        var student = new SimulatedStudent("Bo", habits, Hand.Careful);
+        var student = new SimulatedStudent("Bo", habits, hand);
         var random = new SeededRandom(seed, stream: 9);
         var evidence = new List<AnswerEvidence>();
         bool shows = habits.Count == 0;

@@ -244,3 +244,15 @@ test('the Board is blanked, zoomed and projected from the keyboard', async ({ pa
   const size = await page.locator('.said').evaluate((e) => parseFloat(getComputedStyle(e).fontSize))
   expect(size).toBeGreaterThanOrEqual(28)
 })
+
+test('an address that leaves the measure open is shown as the list opens it', async ({ page }) => {
+  for (const [show, measure] of [
+    ['build', 60],
+    ['third-angle', 48],
+  ] as const) {
+    await page.goto(`/board?show=${show}`)
+    await expect(page).toHaveURL(new RegExp(`measure=${measure}`))
+    await expect(page.getByTestId('caption')).toBeVisible()
+    await expect(page.getByRole('alert')).toHaveCount(0)
+  }
+})

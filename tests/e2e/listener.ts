@@ -285,12 +285,12 @@ export class Listener {
     for (let corner = 0; corner < 8; corner++) {
       await this.press('KeyJ')
       for (let way = 0; way < 2; way++) {
-        // It may be the same again: told once nothing has moved for a while.
+        // It may be the same again, so the words are waited for that belong to this way of lying.
         const told = this.#page.waitForResponse((reply) => reply.url().endsWith('/rulers/readings'))
         await this.press('KeyL')
-        await (await told).finished()
-        await this.#page.waitForTimeout(100)
-        const heard = await said.innerText()
+        const { standing } = (await (await told).json()) as { standing: { text: string }[] }
+        const heard = standing.map(({ text }) => text).join(' ')
+        if (heard) await expect(said).toHaveText(heard)
         const [, from, to, length] = /At (\w): 0 mm\. At (\w): ([\d.]+) mm/.exec(heard) ?? []
         if (from && [from + to!, to! + from].includes(name)) return Number(length)
       }

@@ -1,6 +1,7 @@
 using Fractions;
 using FsCheck.Xunit;
 using JauntyCompass.Core.Algebra;
+using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Demonstrations.Algebra;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
@@ -180,5 +181,41 @@ public class PartsKindTests
                 drawn[0].ShouldBe(drawn[1]);
             }
         }
+    }
+
+    [Theory]
+    [InlineData(AngleKind.Right, PartsFigure.RightAngle)]
+    [InlineData(AngleKind.Straight, PartsFigure.StraightLine)]
+    [InlineData(AngleKind.Reflex, PartsFigure.Reflex)]
+    public void A_set_that_wishes_angles_of_a_kind_has_parts_of_those_alone(
+        AngleKind kind,
+        PartsFigure figure
+    )
+    {
+        for (int seed = 0; seed < 8; seed++)
+        {
+            var spec = new SetSpecification([new KindCount("parts", 5)], AngleKinds: [kind]);
+            SetGenerator
+                .Generate(spec, seed)
+                .Items.ShouldAllBe(i => ((PartsItem)i.Item).Sheet.Parts.Figure == figure);
+        }
+    }
+
+    [Fact]
+    public void Each_line_of_the_demonstration_lights_the_parts_that_it_is_about()
+    {
+        Core.Demonstrations.Script script = Kind.Work(Thirds, HouseRules.Usual)!.Script;
+        (string Caption, int Lit)[] told =
+        [
+            .. script.Steps.Select(s =>
+                (s.Caption.Said(), s.State.Figures.Count(f => f.OpeningSpotlight))
+            ),
+        ];
+        told.ShouldContain(("Here is one part of it: 2x + 7.", 1));
+        told.ShouldContain(("Beside it lies the next one: x + 40.", 1));
+        told.ShouldContain(("All the parts together hold 3x, and 47 degrees more.", 2));
+        told.ShouldContain(("In this part stands 2x + 7. With x = 14⅓ it is 35⅔ degrees.", 1));
+        told.ShouldContain(("In this part stands x + 40. With x = 14⅓ it is 54⅓ degrees.", 1));
+        told[0].Lit.ShouldBe(0);
     }
 }

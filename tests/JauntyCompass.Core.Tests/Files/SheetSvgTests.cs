@@ -62,4 +62,39 @@ public class SheetSvgTests
         var item = new ReadLaidItem(Any.Prompt, own, angle, Names, WellLaid.Over(angle, own));
         DrawnOf(item).Descendants(Svg + "g").ShouldContain(g => g.Attribute("id")!.Value == own.Id);
     }
+
+    // Above its centre or below: in a picture y runs down, and sweep 0 is anticlockwise.
+    [Theory]
+    [InlineData(180, "0 0 0")]
+    [InlineData(-180, "0 0 1")]
+    [InlineData(270, "0 1 0")]
+    public void Arcs_of_the_compass_run_as_they_were_drawn(double sweep, string flags)
+    {
+        var item = new DrawItem(
+            Any.Prompt,
+            InstrumentCatalogue.DeskHalfCircle,
+            new Measure(64),
+            new BaseRay(default, default, 83),
+            TurnDirection.Anticlockwise,
+            Names
+        );
+        XElement drawn = XElement.Parse(
+            SheetSvg.Of(
+                ExerciseKinds.Of(item).Present(item, HouseRules.Usual) with
+                {
+                    Sheet = new SheetState
+                    {
+                        CompassArcs = [new CompassArc("a", new Point(0, 5), 30, default, sweep)],
+                    },
+                },
+                Phrasing.Usual
+            )
+        );
+        XElement arc = drawn
+            .Elements(Svg + "g")
+            .Single(g => (string?)g.Attribute("id") == "compass-arcs")
+            .Elements(Svg + "path")
+            .Single();
+        ((string?)arc.Attribute("d")).ShouldStartWith($"M30 -5A30 30 {flags} ");
+    }
 }

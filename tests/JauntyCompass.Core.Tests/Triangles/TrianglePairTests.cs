@@ -65,6 +65,34 @@ public class TrianglePairTests
         ).ToProperty();
     }
 
+    [Theory]
+    [InlineData(TurnDirection.Anticlockwise)]
+    [InlineData(TurnDirection.Clockwise)]
+    public void A_triangle_stands_on_either_side_of_its_base_with_the_angles_that_are_asked(
+        TurnDirection opening
+    )
+    {
+        var triangle = Triangle.OnBase(new Point(3, -4), new Direction(25), 60, opening, 40, 75);
+        triangle.Side(0).ShouldBe(60, 1e-9);
+        triangle.AngleAt(0).ShouldBe(40, 1e-9);
+        triangle.AngleAt(1).ShouldBe(75, 1e-9);
+        triangle.At(0).Opening.ShouldBe(opening);
+        triangle.At(1, next: 0).Opening.ShouldBe(opening.Reversed());
+        triangle
+            .At(1, next: 0)
+            .End.ShorterTurnTo(Direction.Between(triangle.Corners[1], triangle.Corners[2]))
+            .ShouldBe(0, 1e-9);
+        // By their letters, though two sides are as long as each other.
+        var isosceles = new TrianglePair(
+            Triangle.OnBase(default, default, 50, opening, 50, 65),
+            Triangle.OnBase(default, default, 75, opening, 50, 65)
+        )
+        {
+            ByLetters = true,
+        };
+        Enumerable.Range(0, 3).Select(isosceles.Corresponding).ShouldBe([0, 1, 2]);
+    }
+
     // The worst that two readings of half a millimetre can do to a ratio.
     [Theory]
     [InlineData(60, 40, 1.469, 1.532)]

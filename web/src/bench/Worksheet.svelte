@@ -148,11 +148,11 @@
   )
   // svelte-ignore state_referenced_locally
   const crossings = new Crossings(view)
-  const rulerPlaces = $derived([...placesOn(scene), ...crossings.places])
-  const constructionPlaces = $derived([...placesOn(scene, view.drawing?.baseRay), ...crossings.places])
+  /** Where something begins, ends or crosses. */
+  const allPlaces = $derived([...placesOn(scene, view.drawing?.baseRay), ...crossings.places])
   const ends = $derived(
     isConstructed
-      ? constructionPlaces.map(({ at }) => at)
+      ? allPlaces.map(({ at }) => at)
       : view.drawing
         ? endsOf(work.drawing, view.drawing)
         : [...placesOn(scene).map(({ at }) => at), ...scene.figures.flatMap(({ angle }) => tipsOf(angle))],
@@ -162,7 +162,7 @@
   const pencilPlaces = $derived(
     isConstructed
       ? places.length > 0
-        ? constructionPlaces
+        ? allPlaces
         : []
       : places.length > 0
         ? [...places, ...work.drawing.dots.map((at) => ({ at, arms: [] }))]
@@ -227,7 +227,7 @@
       }}
       onmove={onfinger && (({ from, direction }) => (work.ruler = { centre: from, turn: direction }))}
       {onfinger}
-      places={rules.placingKeys === false ? [] : rulerPlaces}
+      places={rules.placingKeys === false ? [] : allPlaces}
     />
   {/if}
 {/snippet}
@@ -274,7 +274,7 @@
       {#if isConstructing && work.tool === 'compass'}
         <Compass
           pose={work.compass}
-          places={constructionPlaces}
+          places={allPlaces}
           onmove={(next) => (work.compass = next)}
           onsweep={(points, isDone) => work.sweepTo(points, isDone)}
           onfinger={(at) => (finger = at)}

@@ -1,6 +1,7 @@
 import 'fake-indexeddb/auto'
 import { IDBFactory } from 'fake-indexeddb'
 import { afterEach, beforeEach, expect, it, vi } from 'vitest'
+import type { Schema } from '../../api/client'
 import { nothingFilled } from '../../shared/response'
 import { Drafts, type Draft } from './drafts'
 import { Shelf } from './shelf'
@@ -39,6 +40,32 @@ it('tells the server of every item that was left, not of the last one alone', as
   expect(told.map((t) => t[0])).toEqual(['0', '1'])
   expect(told[0]).toContain('"47"')
   expect(drafts.of(0)?.filled.values.reading).toBe('47')
+})
+
+it('takes a construction to another device, with its arcs and how the compass stands', async () => {
+  const sweeps = [
+    {
+      needle: { x: 0, y: 0 },
+      points: [
+        { x: 30, y: 0 },
+        { x: 29, y: 8 },
+      ],
+    },
+  ]
+  const compass = { needle: { x: 30, y: 0 }, pencil: { x: 51, y: 21 } }
+  const drafts = await open()
+  const made = draft('')
+  drafts.keep(0, {
+    ...made,
+    compass,
+    filled: { ...made.filled, drawing: { ...made.filled.drawing, sweeps } },
+  })
+  await vi.advanceTimersByTimeAsync(5000)
+  const sent = JSON.parse(told[0]!.slice(3)) as Schema['BenchDraft']
+  globalThis.indexedDB = new IDBFactory()
+  const elsewhere = await open([{ itemIndex: 0, savedAt: '2026-03-02T10:05:00Z', draft: sent }])
+  expect(elsewhere.of(0)?.filled.drawing.sweeps).toEqual(sweeps)
+  expect(elsewhere.of(0)?.compass).toEqual(compass)
 })
 
 it('takes the later of what was left here and elsewhere, and offers nothing that was handed in', async () => {

@@ -8,7 +8,7 @@
   import ConstructionTools from './ConstructionTools.svelte'
   import DrawingTools from './DrawingTools.svelte'
   import { openedBy, openingOf } from '../sheet/compass'
-  import { isAlgebra, isDrawn, type Ask, type ItemView, type Response } from '../shared/response'
+  import { isAlgebra, isDrawn, isNumber, type ItemView, type Response } from '../shared/response'
   import type { SheetWork } from './sheetWork.svelte'
   import { t } from '../said/said.svelte'
 
@@ -25,8 +25,6 @@
   let { view, work, busy, mayExtend, dots, onhandin }: Props = $props()
 
   // The numbers of a figure's many corners stand two by two, so that nobody scrolls for the button.
-  const numbers = ['reading', 'degrees', 'count', 'length']
-  const isNumber = (ask: Ask): boolean => numbers.includes(ask.type)
   const many = $derived(work.asked.filter(isNumber).length > 3)
 
   function submit(event: SubmitEvent): void {

@@ -83,8 +83,7 @@
   }
 
   function putDown(): void {
-    // Never so little that a class would not see it, in mm.
-    const slip = worn ? (Math.random() < 0.5 ? -1 : 1) * (1.5 + 1.5 * Math.random()) : 0
+    const slip = worn ? compassHand.wornSlip() : 0
     const points = [...places.map(({ at }) => at), ...stage.settled.dots.map(({ at }) => at)]
     stage.touch((s) => compassHand.putDownCompass(s, points, snap, slip), 'compass')
     stage.letGo()

@@ -34,6 +34,9 @@ export const drawCompassArc = (scene: Scene, points: readonly Point[], blunt = f
       }
     : scene
 
+/** What a worn hinge gives once, in mm: never so little that a class would not see it. */
+export const wornSlip = (): number => (Math.random() < 0.5 ? -1 : 1) * (1.5 + 1.5 * Math.random())
+
 /**
  * The compass put down elsewhere: its needle let go near a point comes to stand on it; a worn hinge gives a little each time, in mm.
  */

@@ -17,7 +17,9 @@ export interface Filled {
 
 export const nothingFilled: Filled = { values: {}, placements: {}, drawing: empty }
 
-const isNumber = (ask: Ask): boolean => ['degrees', 'reading', 'fan', 'count', 'length'].includes(ask.type)
+/** Whether a plain number stands in its box. */
+export const isNumber = (ask: Ask): boolean =>
+  ['degrees', 'reading', 'fan', 'count', 'length'].includes(ask.type)
 
 /** Whether it is answered with what stands on the sheet. */
 export const isDrawn = (ask: Ask): boolean => ask.type === 'drawing' || ask.type === 'construction'

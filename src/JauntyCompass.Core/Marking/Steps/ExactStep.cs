@@ -24,8 +24,6 @@ public abstract class ExactStep<TAnswer>(string key, Message title)
     // Of the wrong answers so many come of none of the mistakes that a step knows. Common practice, no source.
     private const double Unknown = 0.25;
 
-    private const double LeastListed = 0.005;
-
     /// <summary>What was answered; null while nothing is.</summary>
     protected abstract TAnswer? Given { get; }
 
@@ -92,29 +90,12 @@ public abstract class ExactStep<TAnswer>(string key, Message title)
             : judged;
 
     // A wrong answer came of one of the mistakes that lead to a wrong one here, or by guessing.
-    private List<Cause> Causes(TAnswer given)
-    {
-        double shared = Leads.Sum(l => l.By.Mistake.Prior);
-        double unknown = Unknown / Wrong;
-        double[] weights =
-        [
-            .. Leads.Select(l =>
-                IsOf(l, given) ? (1 - Unknown) * l.By.Mistake.Prior / shared / l.Answers.Count : 0
-            ),
-        ];
-        double sum = unknown + weights.Sum();
-        List<Cause> causes =
-        [
-            .. Leads.Select((l, i) => Of(l.By.Mistake.Key, l.By.Mistake.Name, weights[i] / sum)),
-            Of(Diagnosis.NotExplained, Diagnosis.NotExplainedName, unknown / sum),
-        ];
-        causes.RemoveAll(c => c.Likelihood < LeastListed);
-        causes.Sort(static (a, b) => b.Likelihood.CompareTo(a.Likelihood));
-        return causes;
-
-        static Cause Of(string key, Message name, double likelihood) =>
-            new(key, name, likelihood, Evidence.Choice);
-    }
+    private List<Cause> Causes(TAnswer given) =>
+        LikelyCauses.Of(
+            [.. Leads.Select(l => (l.By.Mistake, IsOf(l, given) ? 1.0 / l.Answers.Count : 0))],
+            1.0 / Wrong,
+            Unknown
+        );
 
     /// <inheritdoc/>
     public sealed override AnswerEvidence? Weigh(double tolerance)

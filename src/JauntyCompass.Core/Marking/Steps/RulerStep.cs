@@ -42,8 +42,6 @@ public sealed class RulerStep<TAnswer>(
     // Of the answers so many come of none of the mistakes that are known here. Common practice, no source.
     private const double Unknown = 0.08;
 
-    private const double LeastListed = 0.005;
-
     /// <summary>What is told while there is no number, or none that could be read.</summary>
     public Message Missing { get; init; } = Text.Marks.Number.Missing;
 
@@ -63,7 +61,11 @@ public sealed class RulerStep<TAnswer>(
         {
             return new Judgement(Verdict.Accepted, new Feedback(null, right));
         }
-        List<Cause> causes = Causes(number);
+        List<Cause> causes = LikelyCauses.Of(
+            [.. leads.Select(l => (l.By.Mistake, Likelihood(l, number)))],
+            1 / accepted.Room,
+            Unknown
+        );
         MistakeInContext? named =
             causes[0].Likelihood >= Diagnosis.NamedFrom
                 ? leads.FirstOrDefault(l => l.By.Mistake.Key == causes[0].Mistake)?.By
@@ -76,28 +78,6 @@ public sealed class RulerStep<TAnswer>(
             Causes = causes,
             LikelyCause = named?.Mistake.Key ?? Diagnosis.NotExplained,
         };
-    }
-
-    private List<Cause> Causes(double number)
-    {
-        double unknown = Unknown / accepted.Room;
-        double[] weights =
-        [
-            .. leads.Select(l => (1 - Unknown) * l.By.Mistake.Prior * Likelihood(l, number)),
-        ];
-        double priors = Math.Max(leads.Sum(l => l.By.Mistake.Prior), double.Epsilon);
-        double sum = unknown + weights.Sum() / priors;
-        List<Cause> causes =
-        [
-            .. leads.Select((l, i) => Of(l.By.Mistake.Key, l.By.Mistake.Name, weights[i] / priors)),
-            Of(Diagnosis.NotExplained, Diagnosis.NotExplainedName, unknown),
-        ];
-        causes.RemoveAll(c => c.Likelihood < LeastListed);
-        causes.Sort(static (a, b) => b.Likelihood.CompareTo(a.Likelihood));
-        return causes;
-
-        Cause Of(string cause, Message name, double weight) =>
-            new(cause, name, weight / sum, Evidence.Choice);
     }
 
     /// <inheritdoc/>

@@ -14,6 +14,9 @@ internal static class ArcStrokes
     private const double Better = 2.2;
     private const double LeastBend = 0.5;
 
+    // Fewer points show no bend.
+    private const int LeastPoints = 5;
+
     // An opening of the compass, in mm.
     private const double LeastOpening = 6;
     private const double MostOpening = 160;
@@ -75,21 +78,33 @@ internal static class ArcStrokes
         return found;
     }
 
-    private static SeenArc? Bent(IReadOnlyList<Point> stroke)
-    {
-        if (stroke.Count < 5)
-        {
-            return null;
-        }
-        double shake = LineFit.Of(LineFit.Ink(stroke)).Shake;
-        return
-            SeenArc.Free(stroke) is SeenArc free
-            && free.Off * Better < shake
-            && shake > LeastBend / 2
-            && IsOpening(free.Opening)
+    private static SeenArc? Bent(IReadOnlyList<Point> stroke) =>
+        stroke.Count >= LeastPoints
+        && Bends(stroke)
+        && Shake(stroke) is > LeastBend / 2 and double shake
+        && SeenArc.Free(stroke) is SeenArc free
+        && free.Off * Better < shake
+        && IsOpening(free.Opening)
             ? free
             : null;
+
+    // Whether a point lies so far beside the way from the first to the last that the stroke may be bent: most lines are told by this alone.
+    private static bool Bends(IReadOnlyList<Point> stroke)
+    {
+        var straight = new StrokeLine(stroke[0], stroke[^1]);
+        foreach (Point point in stroke)
+        {
+            if (straight.DistanceAcross(point) > LeastBend / 2)
+            {
+                return true;
+            }
+        }
+        return false;
     }
+
+    // How far the points lie beside a straight line, in mm.
+    private static double Shake(IReadOnlyList<Point> stroke) =>
+        LineFit.Of(LineFit.Ink(stroke)).Shake;
 
     // A short arc is hardly bent. It is one where it runs round a given point as well as along a line, across the way from there.
     private static SeenArc? ShortArc(IReadOnlyList<Point> stroke, ConstructionAim aim)
@@ -98,11 +113,10 @@ internal static class ArcStrokes
         const double MostSweep = 70;
         const double AsFar = 0.1;
         const double AsWell = 1.05;
-        if (stroke.Count < 5)
+        if (stroke.Count < LeastPoints)
         {
             return null;
         }
-        double shake = LineFit.Of(LineFit.Ink(stroke)).Shake;
         foreach (BaseRay ray in aim.Rays)
         {
             double one = ray.Vertex.DistanceTo(stroke[0]);
@@ -111,7 +125,7 @@ internal static class ArcStrokes
                 Math.Abs(one - other) <= AsFar * Math.Max(one, other)
                 && SeenArc.Of(stroke, ray.Vertex) is { Sweep: >= LeastSweep and <= MostSweep } arc
                 && IsOpening(arc.Opening)
-                && arc.Off <= AsWell * shake + HeldMore
+                && arc.Off <= AsWell * Shake(stroke) + HeldMore
             )
             {
                 return arc;

@@ -10,8 +10,8 @@ namespace JauntyCompass.Core.Constructions;
 /// </summary>
 internal static class ConstructionReader
 {
-    // What a perfect hand comes to is exact but for rounding; in degrees.
-    private const double Exact = 0.25;
+    // What a perfect hand comes to is exact but for rounding: the sine of a quarter of a degree.
+    private const double Exact = 0.00436;
 
     // A line this near to a crossing was drawn to it; nearer to the vertex than that, a crossing gives no direction. In mm.
     private const double DrawnTo = 2.5;
@@ -52,14 +52,15 @@ internal static class ConstructionReader
         {
             return made.With(ConstructionFlaw.Unknown);
         }
-        var asItStands = Retracing.Of(aim, circles, others, Relaxed.None);
-        KnownPoint? meeting = Meeting(circles, asItStands, aim, ray);
+        var seen = new SeenConstruction(aim, circles, others);
+        var asItStands = Retracing.AsItStands(seen);
+        SeenPoint? meeting = Meeting(seen, asItStands, ray);
         if (ray is not StrokeLine line)
         {
             return made.With(meeting is null ? ConstructionFlaw.Unknown : ConstructionFlaw.None);
         }
-        return (meeting is KnownPoint there ? Joined(made, circles, line, asItStands, there) : null)
-            ?? Otherwise(made, circles, others, line, asItStands)
+        return (meeting is SeenPoint there ? Joined(made, seen, line, there) : null)
+            ?? Otherwise(made, seen, line, asItStands)
             ?? made.With(ConstructionFlaw.Unknown);
     }
 
@@ -91,35 +92,33 @@ internal static class ConstructionReader
     // leads there only by arcs that nobody meant to draw so far.
     private static ConstructionReading? Joined(
         Made made,
-        IReadOnlyList<DrawnCircle> arcs,
+        SeenConstruction seen,
         StrokeLine line,
-        Retracing retracing,
-        in KnownPoint meeting
+        in SeenPoint meeting
     )
     {
-        double before = Before(arcs, retracing, meeting);
-        if (before > MostTooShort)
+        if (meeting.EndsBefore > MostTooShort)
         {
             return null;
         }
-        if (before > Reaches)
+        if (meeting.EndsBefore > Reaches)
         {
-            return made.With(ConstructionFlaw.ArcsTooShort, before, meeting.Seen);
+            return made.With(ConstructionFlaw.ArcsTooShort, meeting.EndsBefore, meeting.At);
         }
         // Beside it: to another crossing, or just not well.
-        bool isWrong = line.DistanceAcross(meeting.Seen) > DrawnTo;
-        foreach (KnownPoint other in retracing.Points)
+        bool isWrong = line.DistanceAcross(meeting.At) > DrawnTo;
+        foreach (SeenPoint other in seen.Points)
         {
             if (
                 isWrong
-                && other.Other >= 0
-                && other.Seen.DistanceTo(meeting.Seen) > 2 * DrawnTo
-                && other.Seen.DistanceTo(made.Aim.Vertex) >= LeastFromVertex
-                && line.DistanceFrom(other.Seen) <= DrawnTo
-                && Before(arcs, retracing, other) <= Reaches
+                && other.Other >= seen.Rays
+                && other.EndsBefore <= Reaches
+                && other.At.DistanceTo(meeting.At) > 2 * DrawnTo
+                && other.At.DistanceTo(made.Aim.Vertex) >= LeastFromVertex
+                && line.DistanceFrom(other.At) <= DrawnTo
             )
             {
-                return made.With(ConstructionFlaw.WrongCrossing, place: meeting.Seen);
+                return made.With(ConstructionFlaw.WrongCrossing, place: meeting.At);
             }
         }
         return made.With(ConstructionFlaw.None);
@@ -129,8 +128,7 @@ internal static class ConstructionReader
     // such as an opening that another arc has, counts for farther off.
     private static ConstructionReading? Otherwise(
         Made made,
-        IReadOnlyList<DrawnCircle> arcs,
-        IReadOnlyList<StrokeLine> others,
+        SeenConstruction seen,
         StrokeLine line,
         Retracing asItStands
     )
@@ -139,41 +137,37 @@ internal static class ConstructionReader
         (Relaxed Relaxed, Retracing Retraced)? best = null;
         double least = double.MaxValue;
         // The nearest of what each may have been meant for comes first.
-        int tries = Math.Min(MostTries, 2 * MostRanks * arcs.Count);
+        int circles = seen.Circles.Count;
+        int tries = Math.Min(MostTries, 2 * MostRanks * circles);
         for (int i = 0; i < tries; i++)
         {
-            int arc = i / 2 % arcs.Count;
-            var relaxed = new Relaxed(arc, IsCentre: i % 2 == 1, i / (2 * arcs.Count));
-            var retraced = Retracing.Of(made.Aim, arcs, others, relaxed);
-            double far =
-                Math.Abs(retraced.Strayed ?? double.MaxValue)
-                * (asItStands.IsPlain(arc, relaxed.IsCentre) ? TimesWherePlain : 1);
-            if (far < least && LeadsThere(made.Aim, arcs, retraced, line))
+            int circle = i / 2 % circles;
+            var relaxed = new Relaxed(circle, IsCentre: i % 2 == 1, i / (2 * circles));
+            double times = asItStands.IsPlain(circle, relaxed.IsCentre) ? TimesWherePlain : 1;
+            if (
+                Retracing.Of(seen, relaxed, least / times) is Retracing retraced
+                && Meeting(seen, retraced, line) is SeenPoint meeting
+                && meeting.EndsBefore <= Reaches
+                && line.DistanceAcross(meeting.At) <= DrawnTo
+            )
             {
-                (best, least) = ((relaxed, retraced), far);
+                (best, least) = (
+                    (relaxed, retraced),
+                    times * Math.Abs(retraced.Strayed ?? double.MaxValue)
+                );
             }
         }
         return best is var (found, how)
-            ? Strayed(made, arcs[found.Arc].First, found.IsCentre, how, arcs)
+            ? Strayed(made, seen.Circles[found.Arc].First, found.IsCentre, how, seen)
             : null;
     }
-
-    private static bool LeadsThere(
-        ConstructionAim aim,
-        IReadOnlyList<DrawnCircle> arcs,
-        Retracing retraced,
-        StrokeLine line
-    ) =>
-        Meeting(arcs, retraced, aim, line) is KnownPoint meeting
-        && Before(arcs, retraced, meeting) <= Reaches
-        && line.DistanceAcross(meeting.Seen) <= DrawnTo;
 
     private static ConstructionReading Strayed(
         Made made,
         in SeenArc arc,
         bool isCentre,
         Retracing retraced,
-        IReadOnlyList<DrawnCircle> arcs
+        SeenConstruction seen
     )
     {
         double by = Math.Abs(retraced.Strayed ?? 0);
@@ -186,64 +180,37 @@ internal static class ConstructionReader
                 by,
                 arc.Middle,
                 arc,
-                retraced.MeantAs < 0 ? null : arcs[retraced.MeantAs].First
+                retraced.MeantAs < 0 ? null : seen.Circles[retraced.MeantAs].First
             );
     }
 
     // Where two arcs cross on the line that was asked for: of several the one that the arcs reach best and the line comes nearest to.
-    private static KnownPoint? Meeting(
-        IReadOnlyList<DrawnCircle> arcs,
-        Retracing retracing,
-        ConstructionAim aim,
-        StrokeLine? line
-    )
+    private static SeenPoint? Meeting(SeenConstruction seen, Retracing retracing, StrokeLine? line)
     {
-        KnownPoint? meeting = null;
+        var wanted = Curve.Line(seen.Aim.Vertex, seen.Aim.Wanted);
+        SeenPoint? meeting = null;
         double least = double.MaxValue;
-        foreach (KnownPoint point in retracing.Points)
+        for (int i = seen.Given; i < seen.Points.Count; i++)
         {
+            SeenPoint point = seen.Points[i];
             if (
-                retracing.ArcOf(point.One) < 0
-                || retracing.ArcOf(point.Other) < 0
-                || aim.Vertex.DistanceTo(point.Ideal) < LeastFromVertex
+                !point.IsOfCircles
+                || retracing.IdealOf(i) is not Point ideal
+                || ideal.DistanceTo(seen.Aim.Vertex) is not (>= LeastFromVertex and double away)
+                || wanted.DistanceFrom(ideal) > away * Exact
             )
             {
                 continue;
             }
-            double off = Math.Abs(
-                aim.Wanted.ShorterTurnTo(Direction.Between(aim.Vertex, point.Ideal))
-            );
-            if (off > Exact && 180 - off > Exact)
-            {
-                continue;
-            }
             double far =
-                Math.Max(Reaches, Before(arcs, retracing, point))
-                + (line is StrokeLine drawn ? drawn.DistanceAcross(point.Seen) : 0);
+                Math.Max(Reaches, point.EndsBefore)
+                + (line is StrokeLine drawn ? drawn.DistanceAcross(point.At) : 0);
             if (far < least)
             {
                 (meeting, least) = (point, far);
             }
         }
         return meeting;
-    }
-
-    // How far the arcs end before their crossing, in mm; 0 where they reach it.
-    private static double Before(
-        IReadOnlyList<DrawnCircle> arcs,
-        Retracing retracing,
-        in KnownPoint point
-    )
-    {
-        double before = 0;
-        foreach (int arc in new[] { retracing.ArcOf(point.One), retracing.ArcOf(point.Other) })
-        {
-            if (arc >= 0)
-            {
-                before = Math.Max(before, arcs[arc].EndsBefore(point.Seen));
-            }
-        }
-        return before;
     }
 
     // The line that comes out: it begins at the vertex, and is no ray that was given, drawn over or drawn on. Where none begins there, the

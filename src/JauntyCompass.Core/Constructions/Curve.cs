@@ -8,32 +8,56 @@ namespace JauntyCompass.Core.Constructions;
 /// </summary>
 internal readonly record struct Curve
 {
-    private Curve(Point at, Direction direction, double radius) =>
-        (At, Direction, Radius) = (at, direction, radius);
+    private Curve(Point at, double sin, double cos, double radius) =>
+        (At, Sin, Cos, Radius) = (at, sin, cos, radius);
 
     /// <summary>The centre of a circle, a point of a line.</summary>
     internal Point At { get; }
 
-    /// <summary>Which way a line runs.</summary>
-    internal Direction Direction { get; }
+    /// <summary>The sine of the direction in which a line runs.</summary>
+    internal double Sin { get; }
+
+    /// <summary>The cosine of the direction in which a line runs.</summary>
+    internal double Cos { get; }
 
     /// <summary>The radius of a circle, in mm; 0 of a line.</summary>
     internal double Radius { get; }
 
     internal bool IsCircle => Radius > 0;
 
-    internal static Curve Line(Point at, Direction direction) => new(at, direction, 0);
+    internal static Curve Line(Point at, Direction direction)
+    {
+        (double sin, double cos) = direction.SinCos();
+        return new Curve(at, sin, cos, 0);
+    }
 
-    internal static Curve Circle(Point centre, double radius) => new(centre, default, radius);
+    /// <summary>The line from one point through another, which lies elsewhere.</summary>
+    internal static Curve Line(Point at, Point through)
+    {
+        double apart = at.DistanceTo(through);
+        return new Curve(at, (through.Y - at.Y) / apart, (through.X - at.X) / apart, 0);
+    }
+
+    internal static Curve Circle(Point centre, double radius) => new(centre, 0, 1, radius);
+
+    /// <summary>A line that runs like this one, through another point.</summary>
+    internal Curve MovedTo(Point at) => new(at, Sin, Cos, Radius);
+
+    /// <summary>This line, the same way round as another runs.</summary>
+    internal Curve RunningAs(in Curve other) =>
+        Cos * other.Cos + Sin * other.Sin < 0 ? new Curve(At, -Sin, -Cos, Radius) : this;
+
+    /// <summary>How far along a line a point lies, in mm from the point by which the line is given.</summary>
+    internal double Along(Point point) => (point.X - At.X) * Cos + (point.Y - At.Y) * Sin;
+
+    /// <summary>The point so far along a line, in mm.</summary>
+    internal Point PointAt(double along) => new(At.X + along * Cos, At.Y + along * Sin);
 
     /// <summary>The shortest distance from a point, in mm.</summary>
     internal double DistanceFrom(Point point) =>
         IsCircle
             ? Math.Abs(At.DistanceTo(point) - Radius)
-            : Math.Abs(
-                (point.Y - At.Y) * Direction.SinCos().Cos
-                    - (point.X - At.X) * Direction.SinCos().Sin
-            );
+            : Math.Abs((point.Y - At.Y) * Cos - (point.X - At.X) * Sin);
 
     /// <summary>
     /// Where two curves cross, in an order that small changes of either do not change: of a line first the crossing farther along it, of
@@ -70,39 +94,29 @@ internal readonly record struct Curve
     {
         // Lines that run almost alike cross nowhere that a hand could tell.
         const double LeastSine = 0.05;
-        (double sin1, double cos1) = one.Direction.SinCos();
-        (double sin2, double cos2) = other.Direction.SinCos();
-        double cross = cos1 * sin2 - sin1 * cos2;
+        double cross = one.Cos * other.Sin - one.Sin * other.Cos;
         if (Math.Abs(cross) < LeastSine)
         {
             return 0;
         }
-        double along = ((other.At.X - one.At.X) * sin2 - (other.At.Y - one.At.Y) * cos2) / cross;
-        crossings[0] = new Point(one.At.X + along * cos1, one.At.Y + along * sin1);
+        double along =
+            ((other.At.X - one.At.X) * other.Sin - (other.At.Y - one.At.Y) * other.Cos) / cross;
+        crossings[0] = one.PointAt(along);
         return 1;
     }
 
     private static int OfLineAndCircle(in Curve line, in Curve circle, Span<Point> crossings)
     {
-        (double sin, double cos) = line.Direction.SinCos();
-        double dx = circle.At.X - line.At.X;
-        double dy = circle.At.Y - line.At.Y;
-        double along = dx * cos + dy * sin;
-        double across = dy * cos - dx * sin;
+        double along = line.Along(circle.At);
+        double across = line.DistanceFrom(circle.At);
         double square = circle.Radius * circle.Radius - across * across;
         if (square <= 0)
         {
             return 0;
         }
         double half = Math.Sqrt(square);
-        crossings[0] = new Point(
-            line.At.X + (along + half) * cos,
-            line.At.Y + (along + half) * sin
-        );
-        crossings[1] = new Point(
-            line.At.X + (along - half) * cos,
-            line.At.Y + (along - half) * sin
-        );
+        crossings[0] = line.PointAt(along + half);
+        crossings[1] = line.PointAt(along - half);
         return 2;
     }
 

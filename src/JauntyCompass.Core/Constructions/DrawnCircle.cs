@@ -18,13 +18,15 @@ internal sealed record DrawnCircle(IReadOnlyList<SeenArc> Arcs)
 
     internal Curve Curve => Curve.Circle(Centre, Opening);
 
-    /// <summary>How far the nearest of its arcs ends before a point, in mm; 0 where one reaches it.</summary>
+    private readonly ArcReach[] _reaches = [.. Arcs.Select(a => new ArcReach(a))];
+
+    /// <summary>How far the nearest of its arcs ends before a point, in mm along it; 0 where one reaches it.</summary>
     internal double EndsBefore(Point point)
     {
         double least = double.MaxValue;
-        foreach (SeenArc arc in Arcs)
+        foreach (ref readonly ArcReach reach in _reaches.AsSpan())
         {
-            least = Math.Min(least, arc.EndsBefore(point));
+            least = Math.Min(least, reach.EndsBefore(point));
         }
         return least;
     }

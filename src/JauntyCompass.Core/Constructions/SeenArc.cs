@@ -24,12 +24,7 @@ public readonly record struct SeenArc(
     internal Curve Curve => Curve.Circle(Centre, Opening);
 
     /// <summary>How far the drawn arc ends before a point of its circle, in mm along it; 0 where it reaches it.</summary>
-    public double EndsBefore(Point point)
-    {
-        double along = From.AnticlockwiseTo(Direction.Between(Centre, point));
-        double beyond = along <= Sweep ? 0 : Math.Min(along - Sweep, 360 - along);
-        return beyond * (Math.PI / 180) * Opening;
-    }
+    public double EndsBefore(Point point) => new ArcReach(this).EndsBefore(point);
 
     /// <summary>The arc of a stroke whose needle is known; null where there is hardly anything of it.</summary>
     public static SeenArc? Of(CompassStroke stroke) => Of(stroke.Points, stroke.Needle);
@@ -43,38 +38,59 @@ public readonly record struct SeenArc(
         {
             return null;
         }
-        var circle = Circle.About(needle, LineFit.Ink(points));
-        return circle.Radius < Least ? null : Of(circle, points);
+        Point[] drawn = [.. points];
+        var circle = Circle.About(needle, drawn);
+        return circle.Radius < Least ? null : Of(circle, drawn);
     }
 
     /// <summary>The arc of a stroke of which nobody saw the needle; null where it is not bent enough to have a centre.</summary>
-    public static SeenArc? Free(IReadOnlyList<Point> points) =>
-        points.Count >= 3 && Circle.Nearest(LineFit.Ink(points)) is Circle circle
-            ? Of(circle, points)
-            : null;
-
-    private static SeenArc Of(in Circle circle, IReadOnlyList<Point> points)
+    public static SeenArc? Free(IReadOnlyList<Point> points)
     {
-        // The pencil may go to and fro: what counts is how far it came either way from where it began.
+        Point[] drawn = [.. points];
+        return drawn.Length >= 3 && Circle.Nearest(drawn) is Circle circle
+            ? Of(circle, drawn)
+            : null;
+    }
+
+    private static SeenArc Of(in Circle circle, ReadOnlySpan<Point> points)
+    {
+        // The pencil may go to and fro: what counts is how far it came either way from where it began. In radians.
         double least = 0;
         double most = 0;
         double turned = 0;
-        var before = Direction.Between(circle.Centre, points[0]);
-        Direction from = before;
-        for (int i = 1; i < points.Count; i++)
+        for (int i = 1; i < points.Length; i++)
         {
-            var now = Direction.Between(circle.Centre, points[i]);
-            turned += before.ShorterTurnTo(now);
-            before = now;
+            turned += Turn(circle.Centre, points[i - 1], points[i]);
             least = Math.Min(least, turned);
             most = Math.Max(most, turned);
         }
+        const double Degree = Math.PI / 180;
         return new SeenArc(
             circle.Centre,
             circle.Radius,
-            from.Turned(least),
-            Math.Min(360, most - least),
+            Direction.Between(circle.Centre, points[0]).Turned(least / Degree),
+            Math.Min(360, (most - least) / Degree),
             circle.Off
         );
+    }
+
+    // The turn from one point to the next about a centre, in radians: by the first terms of the arctangent where it is small, as it is
+    // between almost all points that a hand leaves, else by the arctangent itself.
+    private static double Turn(Point centre, Point from, Point to)
+    {
+        const double Small = 0.2;
+        double x = from.X - centre.X;
+        double y = from.Y - centre.Y;
+        double nextX = to.X - centre.X;
+        double nextY = to.Y - centre.Y;
+        double cross = x * nextY - y * nextX;
+        double dot = x * nextX + y * nextY;
+        if (Math.Abs(cross) >= Small * dot)
+        {
+            return Math.Atan2(cross, dot);
+        }
+        double tangent = cross / dot;
+        double square = tangent * tangent;
+        return tangent * (1 - square / 3 + square * square / 5);
     }
 }

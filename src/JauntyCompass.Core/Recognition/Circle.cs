@@ -2,7 +2,7 @@ using JauntyCompass.Core.Angles;
 
 namespace JauntyCompass.Core.Recognition;
 
-/// <summary>A circle through inked points.</summary>
+/// <summary>A circle through points.</summary>
 /// <param name="Centre">Its centre.</param>
 /// <param name="Radius">Its radius, in mm.</param>
 /// <param name="Off">How far the points lie off it, as a root mean square in mm.</param>
@@ -15,19 +15,19 @@ internal readonly record struct Circle(Point Centre, double Radius, double Off)
     /// The circle by algebraic least squares (Kåsa's method, from memory), or null where the points lie on a line: good enough to tell an
     /// arc from a corner, and a little too small where the arc is short.
     /// </summary>
-    internal static Circle? Through(ReadOnlySpan<Inked> points)
+    internal static Circle? Through(ReadOnlySpan<Point> points)
     {
         (double mx, double my) = (0, 0);
-        foreach (ref readonly Inked point in points)
+        foreach (ref readonly Point point in points)
         {
-            mx += point.At.X / points.Length;
-            my += point.At.Y / points.Length;
+            mx += point.X / points.Length;
+            my += point.Y / points.Length;
         }
         (double uu, double uv, double vv, double uq, double vq, double q) = (0, 0, 0, 0, 0, 0);
-        foreach (ref readonly Inked point in points)
+        foreach (ref readonly Point point in points)
         {
-            double u = point.At.X - mx;
-            double v = point.At.Y - my;
+            double u = point.X - mx;
+            double v = point.Y - my;
             double square = u * u + v * v;
             uu += u * u;
             uv += u * v;
@@ -52,7 +52,7 @@ internal readonly record struct Circle(Point Centre, double Radius, double Off)
     /// The circle to which the points are nearest: the sum of the squared distances to it is least (Gauss–Newton from the algebraic one).
     /// Null where the points lie on a line.
     /// </summary>
-    internal static Circle? Nearest(ReadOnlySpan<Inked> points)
+    internal static Circle? Nearest(ReadOnlySpan<Point> points)
     {
         if (Through(points) is not Circle circle)
         {
@@ -75,30 +75,34 @@ internal readonly record struct Circle(Point Centre, double Radius, double Off)
     }
 
     /// <summary>The circle about a known centre to which the points are nearest.</summary>
-    internal static Circle About(Point centre, ReadOnlySpan<Inked> points)
+    internal static Circle About(Point centre, ReadOnlySpan<Point> points)
     {
-        double radius = 0;
-        foreach (ref readonly Inked point in points)
+        (double sum, double squares) = (0, 0);
+        foreach (ref readonly Point point in points)
         {
-            radius += centre.DistanceTo(point.At) / points.Length;
+            double distance = centre.DistanceTo(point);
+            sum += distance;
+            squares += distance * distance;
         }
-        return new Circle(centre, radius, OffOf(points, centre, radius));
+        double radius = sum / points.Length;
+        double off = squares / points.Length - radius * radius;
+        return new Circle(centre, radius, Math.Sqrt(Math.Max(0, off)));
     }
 
     // One step: the distances to the circle are taken for linear in its centre and radius.
-    private Circle? Nearer(ReadOnlySpan<Inked> points)
+    private Circle? Nearer(ReadOnlySpan<Point> points)
     {
         (double c, double s, double cc, double cs, double ss) = (0, 0, 0, 0, 0);
         (double d, double cd, double sd) = (0, 0, 0);
-        foreach (ref readonly Inked point in points)
+        foreach (ref readonly Point point in points)
         {
-            double distance = Centre.DistanceTo(point.At);
+            double distance = Centre.DistanceTo(point);
             if (distance < 1e-6)
             {
                 return null;
             }
-            double cos = (point.At.X - Centre.X) / distance;
-            double sin = (point.At.Y - Centre.Y) / distance;
+            double cos = (point.X - Centre.X) / distance;
+            double sin = (point.Y - Centre.Y) / distance;
             c += cos;
             s += sin;
             cc += cos * cos;
@@ -127,12 +131,12 @@ internal readonly record struct Circle(Point Centre, double Radius, double Off)
         return new Circle(centre, radius, OffOf(points, centre, radius));
     }
 
-    private static double OffOf(ReadOnlySpan<Inked> points, Point centre, double radius)
+    private static double OffOf(ReadOnlySpan<Point> points, Point centre, double radius)
     {
         double off = 0;
-        foreach (ref readonly Inked point in points)
+        foreach (ref readonly Point point in points)
         {
-            double beside = centre.DistanceTo(point.At) - radius;
+            double beside = centre.DistanceTo(point) - radius;
             off += beside * beside / points.Length;
         }
         return Math.Sqrt(off);

@@ -61,7 +61,7 @@ internal sealed class SortedStrokes(IReadOnlyList<Point> dots)
         LineFit first = LineFit.Of(ink.AsSpan(0, corner + 1));
         LineFit second = LineFit.Of(ink.AsSpan(corner));
         double bent = Math.Max(first.Shake, second.Shake);
-        if (Circle.Through(ink) is { Radius: <= LargestArc } circle && circle.Off < bent)
+        if (Circle.Through([.. stroke]) is { Radius: <= LargestArc } circle && circle.Off < bent)
         {
             Arcs.Add(
                 new PencilArc(stroke[stroke.Count / 2], circle.Centre, circle.Radius, circle.Off)

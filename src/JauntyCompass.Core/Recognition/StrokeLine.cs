@@ -25,8 +25,12 @@ public readonly record struct StrokeLine(Point Near, Point Far)
     /// <summary>The shortest distance from a point to the line prolonged both ways, in mm.</summary>
     public double DistanceAcross(Point point)
     {
-        double off = Direction.ShorterTurnTo(Direction.Between(Near, point));
-        return Math.Abs(Near.DistanceTo(point) * Math.Sin(off * (Math.PI / 180)));
+        double dx = Far.X - Near.X;
+        double dy = Far.Y - Near.Y;
+        double length = Length;
+        return length == 0
+            ? Near.DistanceTo(point)
+            : Math.Abs(dx * (point.Y - Near.Y) - dy * (point.X - Near.X)) / length;
     }
 
     /// <summary>The point of the drawn line that is nearest to a point.</summary>

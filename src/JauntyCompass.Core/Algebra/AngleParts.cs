@@ -63,6 +63,13 @@ public sealed record AngleParts(PartsFigure Figure, IReadOnlyList<LinearExpressi
     [JsonIgnore]
     public Fraction? X { get; } = EquationOf(Figure, Expressions).Solution;
 
+    /// <summary>Their measures in degrees; empty where no x, or any, would do.</summary>
+    [JsonIgnore]
+    public IReadOnlyList<Fraction> Measures { get; } =
+        EquationOf(Figure, Expressions).Solution is Fraction x
+            ? [.. Expressions.Select(e => e.At(x))]
+            : [];
+
     // Exact numbers are slow, and every step of an item asks for these: they are worked out once. Of what is no item there are none.
     private static LinearExpression SumOf(IReadOnlyList<LinearExpression>? expressions) =>
         expressions is { Count: > 0 } ? expressions.Aggregate((a, b) => a + b) : default;
@@ -85,5 +92,6 @@ public sealed record AngleParts(PartsFigure Figure, IReadOnlyList<LinearExpressi
             : equation.ToString();
 
     /// <summary>Their measures in degrees where x has a value.</summary>
-    public IReadOnlyList<Fraction> At(Fraction x) => [.. Expressions.Select(e => e.At(x))];
+    public IReadOnlyList<Fraction> At(Fraction x) =>
+        x == X ? Measures : [.. Expressions.Select(e => e.At(x))];
 }

@@ -8,6 +8,9 @@ namespace JauntyCompass.Core.Answers;
 /// <param name="Equation">The equation.</param>
 public sealed record EquationAnswer(LinearEquation Equation) : ExactAnswer
 {
+    // Exact numbers are slow, and answers are compared with each other many times.
+    private readonly Fraction? _solution = Equation.Solution;
+
     /// <inheritdoc/>
     public override Message Text => Locales.Text.Units.AsWritten(Equation.ToString());
 
@@ -18,10 +21,14 @@ public sealed record EquationAnswer(LinearEquation Equation) : ExactAnswer
     /// <inheritdoc/>
     public bool Equals(EquationAnswer? other) =>
         other is not null
-        && (Equation == other.Equation || Equation.IsEquivalentTo(other.Equation));
+        && (
+            _solution is Fraction own
+                ? other._solution is Fraction its && own == its
+                : Equation == other.Equation
+        );
 
     /// <inheritdoc/>
-    public override int GetHashCode() => Equation.Solution.GetHashCode();
+    public override int GetHashCode() => _solution.GetHashCode();
 }
 
 /// <summary>What x stands for.</summary>

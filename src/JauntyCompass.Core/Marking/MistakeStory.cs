@@ -35,7 +35,14 @@ public sealed class MistakeInContext
 
     /// <summary>The mistake of a type that needs no context.</summary>
     public static MistakeInContext Of<TMistake>()
-        where TMistake : Mistake<NoContext> => Of(MistakeCatalogue.Get<TMistake>());
+        where TMistake : Mistake<NoContext> => OfType<TMistake>.InContext;
+
+    // Where there is no context, one will do for all.
+    private static class OfType<TMistake>
+        where TMistake : Mistake<NoContext>
+    {
+        internal static readonly MistakeInContext InContext = Of(MistakeCatalogue.Get<TMistake>());
+    }
 
     /// <summary>A mistake with its context.</summary>
     public static MistakeInContext Of<TContext>(Mistake<TContext> mistake, TContext context)

@@ -29,7 +29,7 @@ public sealed record PartsSheet(
 
     /// <summary>Parts as large as they are, the first arm level.</summary>
     public static PartsSheet ToScale(AngleParts parts) =>
-        new(parts, [.. parts.At(parts.X!.Value).Select(m => (double)m)], 0, EqualMarks: false);
+        new(parts, [.. parts.Measures.Select(m => (double)m)], 0, EqualMarks: false);
 
     private double Whole => Parts.Figure == PartsFigure.Opposite ? 360 : Drawn.Sum();
 

@@ -76,8 +76,8 @@ internal sealed class Candidates
         _all.First(a => a.Key.Kind == kind.Key && a.Key.Instrument == instrument.Id).Value;
 
     /// <summary>What an item is worth as it was made: what each targeted mistake would answer at it, step by step.</summary>
-    internal Candidate AsMade(int measure, Item item) =>
-        ItemPredictions.Of(measure, item, _tolerance).Against(_targets, _tolerance);
+    internal Candidate AsMade(int measure, PredictedItem item) =>
+        ItemPredictions.Of(measure, item).Against(_targets, _tolerance);
 
     /// <summary>How many measures are neither alike nor supplementary.</summary>
     internal static int Room(IEnumerable<Candidate> candidates) =>

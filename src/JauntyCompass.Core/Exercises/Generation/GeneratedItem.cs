@@ -47,14 +47,16 @@ public sealed record GeneratedItem(
     /// <summary>Computes the predictions of an item.</summary>
     /// <param name="item">The item.</param>
     /// <param name="tolerance">Tolerance in degrees.</param>
-    public static GeneratedItem Of(Item item, double tolerance)
+    public static GeneratedItem Of(Item item, double tolerance) =>
+        Of(PredictedItem.Of(item, tolerance));
+
+    internal static GeneratedItem Of(PredictedItem predicted)
     {
-        ExerciseKind kind = ExerciseKinds.Of(item);
-        IReadOnlyList<AnsweredStep> steps = kind.Steps(item, null);
+        List<AnsweredStep> steps = [.. predicted.Steps.Select(s => s.Step)];
         List<MistakePrediction> predictions =
         [
-            .. steps
-                .SelectMany(s => s.Predict(tolerance))
+            .. predicted
+                .Steps.SelectMany(s => s.Predictions)
                 .GroupBy(f => f.Mistake.Key)
                 .Select(g => new MistakePrediction(
                     g.Key,
@@ -69,8 +71,8 @@ public sealed record GeneratedItem(
         ];
         AnsweredStep last = steps.Last(s => s.Decides);
         return new GeneratedItem(
-            item,
-            kind.Present(item, HouseRules.Usual),
+            predicted.Item,
+            ExerciseKinds.Of(predicted.Item).Present(predicted.Item, HouseRules.Usual),
             last.Answer,
             last.Degrees,
             [.. steps.Select(s => new StepAnswer(s.Key, s.Title, s.Answer))],

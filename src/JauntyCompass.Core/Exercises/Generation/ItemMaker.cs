@@ -6,9 +6,12 @@ using JauntyCompass.Core.Wording;
 namespace JauntyCompass.Core.Exercises.Generation;
 
 /// <summary>An item as it was made, with what it is worth.</summary>
-/// <param name="Item">The item.</param>
+/// <param name="Predicted">The item with what every mistake would answer at it.</param>
 /// <param name="AsMade">What each targeted mistake would answer at it.</param>
-internal sealed record MadeItem(Item Item, Candidate AsMade);
+internal sealed record MadeItem(PredictedItem Predicted, Candidate AsMade)
+{
+    internal Item Item => Predicted.Item;
+}
 
 /// <summary>Makes the items of a set in their places.</summary>
 internal sealed class ItemMaker
@@ -63,7 +66,8 @@ internal sealed class ItemMaker
                 SeededRandom.Named(_seed, "form and place", form, position.Number, t),
                 t
             );
-            var made = new MadeItem(item, _candidates.AsMade(chosen.Measure, item));
+            var predicted = PredictedItem.Of(item, _specification.Tolerance);
+            var made = new MadeItem(predicted, _candidates.AsMade(chosen.Measure, predicted));
             // One that is there already is worse than any other.
             int lost = chosen.LostAt(made.AsMade) + (there.Has(item) ? _candidates.Targets + 1 : 0);
             best = lost < best.Lost ? (made, lost) : best;

@@ -111,23 +111,23 @@ internal sealed record ItemPredictions(int Measure, IReadOnlyList<StepPrediction
     private static ItemPredictions Predict(int measure, ProposalSettings settings)
     {
         Item item = settings.Kind.Propose(Plan(measure, settings));
-        return Of(measure, item, settings.Tolerance);
+        return Of(measure, PredictedItem.Of(item, settings.Tolerance));
     }
 
-    /// <summary>Predicts what every mistake would answer at an item.</summary>
-    internal static ItemPredictions Of(int measure, Item item, double tolerance)
+    /// <summary>What every mistake that shows at an item would answer there.</summary>
+    internal static ItemPredictions Of(int measure, PredictedItem item)
     {
         var steps = new List<StepPredictions>();
-        foreach (AnsweredStep step in ExerciseKinds.Of(item).Steps(item, null))
+        foreach (PredictedStep step in item.Steps)
         {
             var answers = new Dictionary<Mistake, Answer[]>();
-            foreach (Prediction predicted in step.Predict(tolerance).Where(p => p.Shows))
+            foreach (Prediction predicted in step.Predictions.Where(p => p.Shows))
             {
                 answers[predicted.Mistake] = [.. predicted.Answers];
             }
             if (answers.Count > 0)
             {
-                steps.Add(new StepPredictions([.. step.Right], answers));
+                steps.Add(new StepPredictions([.. step.Step.Right], answers));
             }
         }
         return new ItemPredictions(measure, steps);

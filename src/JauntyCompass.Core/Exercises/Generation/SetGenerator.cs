@@ -62,14 +62,11 @@ public static class SetGenerator
             }
             forms.Add(own);
         }
-        List<GeneratedItem> items =
-        [
-            .. positions.Select(p => GeneratedItem.Of(p.First!.Item, specification.Tolerance)),
-        ];
+        List<PredictedItem> items = [.. positions.Select(p => p.First!.Predicted)];
         return new GeneratedSet(
             Version,
             seed,
-            items,
+            [.. items.Select(GeneratedItem.Of)],
             forms,
             SetReport.Of(
                 items,

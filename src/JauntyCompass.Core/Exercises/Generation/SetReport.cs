@@ -33,8 +33,8 @@ public sealed record SetReport(
     /// <param name="targets">The mistakes it is aimed at.</param>
     /// <param name="tolerance">Tolerance, in degrees.</param>
     /// <param name="otherInstruments">Kinds that are worked with another instrument than those that were chosen.</param>
-    public static SetReport Of(
-        IReadOnlyList<GeneratedItem> items,
+    internal static SetReport Of(
+        IReadOnlyList<PredictedItem> items,
         IReadOnlyList<Mistake> targets,
         double tolerance,
         IReadOnlyList<Message> otherInstruments
@@ -42,13 +42,7 @@ public sealed record SetReport(
     {
         IReadOnlyList<Prediction>[][] predictions =
         [
-            .. items.Select(i =>
-                ExerciseKinds
-                    .Of(i.Item)
-                    .Steps(i.Item, null)
-                    .Select(step => (IReadOnlyList<Prediction>)[.. step.Predict(tolerance)])
-                    .ToArray()
-            ),
+            .. items.Select(i => i.Steps.Select(step => step.Predictions).ToArray()),
         ];
         var shown = new List<ShownMistake>();
         var seen = new List<ShownMistake>();
@@ -107,7 +101,7 @@ public sealed record SetReport(
         return new SetReport(shown, seen, cannot, otherInstruments);
     }
 
-    private static int SeenAt(IReadOnlyList<GeneratedItem> items, Mistake mistake) =>
+    private static int SeenAt(IReadOnlyList<PredictedItem> items, Mistake mistake) =>
         mistake is InstrumentMistake { IsOfPlacing: true }
         || MistakeCatalogue.DrawingOnly.Contains(mistake)
             ? items.Count(i => ExerciseKinds.Of(i.Item).Mistakes.Contains(mistake))

@@ -44,7 +44,7 @@ public sealed record PartsItem(Message Prompt, PartsSheet Sheet, int Asked) : It
         {
             errors.Range("sheet.drawn", measure, LeastDrawn, MostDrawn, Unit.Degrees);
         }
-        if (parts.X is not Fractions.Fraction x || parts.At(x).Any(m => !m.IsPositive))
+        if (parts.X is null || parts.Measures.Any(m => !m.IsPositive))
         {
             errors.Add("sheet.parts.expressions", Text.Validation.PartsPositive);
         }

@@ -216,7 +216,7 @@ internal static class PartsProposal
     /// <summary>The measures as they are drawn: true ones, or ones that nothing can be told from.</summary>
     internal static IReadOnlyList<double> Drawn(AngleParts parts, bool toScale, SeededRandom random)
     {
-        double[] exact = [.. parts.At(parts.X!.Value).Select(m => (double)m)];
+        double[] exact = [.. parts.Measures.Select(m => (double)m)];
         double[] drawn = Shapes(parts, exact, toScale, random);
         for (int i = 0; i < drawn.Length; i++)
         {

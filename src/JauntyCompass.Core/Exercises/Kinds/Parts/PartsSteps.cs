@@ -45,12 +45,12 @@ internal sealed class PartsSteps(PartsItem item, PartsResponse? response)
 
     /// <summary>Equations that slips lead to.</summary>
     internal IReadOnlyList<Lead<EquationAnswer>> WrongEquations =>
-        [
-            .. Leads<SetEqual, EquationAnswer>(Equations(AlgebraSlips.SetEqual(Parts))),
-            .. Leads<AddedEqual, EquationAnswer>(Equations(AlgebraSlips.AddedEqual(Parts))),
-            .. Leads<WrongWhole, EquationAnswer>(Equations(AlgebraSlips.WrongWhole(Parts))),
-            .. Leads<LooksRight, EquationAnswer>(Equations(AlgebraSlips.AssumedRightAngle(Parts))),
-        ];
+        Led(
+            (MistakeInContext.Of<SetEqual>(), Equations(AlgebraSlips.SetEqual(Parts))),
+            (MistakeInContext.Of<AddedEqual>(), Equations(AlgebraSlips.AddedEqual(Parts))),
+            (MistakeInContext.Of<WrongWhole>(), Equations(AlgebraSlips.WrongWhole(Parts))),
+            (MistakeInContext.Of<LooksRight>(), Equations(AlgebraSlips.AssumedRightAngle(Parts)))
+        );
 
     internal EquationStep Equation() =>
         new("equation", Text.Kinds.Steps.Equation, Parts, _equation, WrongEquations);
@@ -72,22 +72,27 @@ internal sealed class PartsSteps(PartsItem item, PartsResponse? response)
         return new(
             key,
             Text.Kinds.Steps.Part(part.ToString()),
-            Either(part.At(Truth), OwnX is Fraction x ? part.At(x) : null),
+            Either(Parts.Measures[index], OwnX is Fraction x ? part.At(x) : null),
             _parts[index],
             value => new ExactDegrees(value),
-            [
-                .. WrongParts(item, index, OwnX ?? Truth)
-                    .Concat(response is { X: null, Equation: null } ? FromBefore(part) : [])
-                    // One mistake may lead to several numbers.
-                    .GroupBy(l => l.By.Mistake)
-                    .Select(g => new Lead<ExactDegrees>(
-                        g.First().By,
-                        [.. g.SelectMany(l => l.Answers).Distinct()]
-                    )),
-            ],
+            response is { X: null, Equation: null }
+                ? Alone(part, index)
+                : WrongParts(item, index, OwnX ?? Truth),
             Text.Algebra.Number.LookPart
         );
     }
+
+    // Where only the angle is asked, what went wrong in the lines before shows in it: one mistake may lead to several numbers.
+    private Lead<ExactDegrees>[] Alone(LinearExpression part, int index) =>
+        [
+            .. WrongParts(item, index, Truth)
+                .Concat(FromBefore(part, Parts.Measures[index]))
+                .GroupBy(l => l.By.Mistake)
+                .Select(g => new Lead<ExactDegrees>(
+                    g.First().By,
+                    [.. g.SelectMany(l => l.Answers).Distinct()]
+                )),
+        ];
 
     internal WrittenNumberStep<ExactDegrees> Sum() =>
         new(
@@ -103,33 +108,27 @@ internal sealed class PartsSteps(PartsItem item, PartsResponse? response)
             Weight = 0.5,
         };
 
-    // Where only the angle is asked, what went wrong in the lines before shows in it.
-    private IEnumerable<Lead<ExactDegrees>> FromBefore(LinearExpression part)
+    private IEnumerable<Lead<ExactDegrees>> FromBefore(LinearExpression part, Fraction right)
     {
-        Fraction right = part.At(Truth);
         return WrongEquations
             .Select(l => (l.By, X: l.Answers.Select(a => a.Equation.Solution)))
             .Concat(WrongX(Parts).Select(l => (l.By, X: l.Answers.Select(a => (Fraction?)a.Value))))
-            .SelectMany(l =>
-                Leads(
-                    l.By,
-                    l.X.OfType<Fraction>()
-                        .Select(part.At)
-                        .Where(m => m.IsPositive && m != right)
-                        .Select(m => new ExactDegrees(m))
-                )
-            );
+            .SelectMany(l => Led((l.By, Degrees(l.X.OfType<Fraction>()))));
+
+        IEnumerable<ExactDegrees> Degrees(IEnumerable<Fraction> xs) =>
+            xs.Select(part.At)
+                .Where(m => m.IsPositive && m != right)
+                .Select(m => new ExactDegrees(m));
     }
 
     /// <summary>Numbers that slips lead to where the equation is right.</summary>
     internal static IReadOnlyList<Lead<UnknownValue>> WrongX(AngleParts parts)
     {
-        return
-        [
-            .. Leads<SignKept, UnknownValue>(Values(AlgebraSlips.SignKept(parts))),
-            .. Leads<DividedWrongWay, UnknownValue>(Values(AlgebraSlips.DividedWrongWay(parts))),
-            .. Leads<CutOff, UnknownValue>(Values(AlgebraSlips.CutOff(parts.X!.Value))),
-        ];
+        return Led(
+            (MistakeInContext.Of<SignKept>(), Values(AlgebraSlips.SignKept(parts))),
+            (MistakeInContext.Of<DividedWrongWay>(), Values(AlgebraSlips.DividedWrongWay(parts))),
+            (MistakeInContext.Of<CutOff>(), Values(AlgebraSlips.CutOff(parts.X!.Value)))
+        );
 
         static IEnumerable<UnknownValue> Values(IEnumerable<Fraction> found) =>
             found.Select(x => new UnknownValue(x));
@@ -144,20 +143,19 @@ internal sealed class PartsSteps(PartsItem item, PartsResponse? response)
     {
         AngleParts parts = item.Sheet.Parts;
         LinearExpression part = parts.Expressions[index];
-        Fraction measure = part.At(x);
+        IReadOnlyList<Fraction> measures = parts.At(x);
+        Fraction measure = measures[index];
         bool asked = index == item.Asked;
-        IEnumerable<Fraction> others = parts
-            .At(x)
-            .Where(m => m != measure && m.IsPositive && m != x);
-        return
-        [
-            .. Leads<GaveX, ExactDegrees>(Degrees(asked && x != measure ? [x] : [])),
-            .. Leads<OtherPart, ExactDegrees>(Degrees(asked ? others : [])),
-            .. Leads<NotPutBack, ExactDegrees>(
+        IEnumerable<Fraction> others = measures.Where(m => m != measure && m.IsPositive && m != x);
+        return Led(
+            (MistakeInContext.Of<GaveX>(), Degrees(asked && x != measure ? [x] : [])),
+            (MistakeInContext.Of<OtherPart>(), Degrees(asked ? others : [])),
+            (
+                MistakeInContext.Of<NotPutBack>(),
                 Degrees(asked ? [] : AlgebraSlips.NotPutBack(part, measure))
             ),
-            .. Leads<CutOff, ExactDegrees>(Degrees(AlgebraSlips.CutOff(measure))),
-        ];
+            (MistakeInContext.Of<CutOff>(), Degrees(AlgebraSlips.CutOff(measure)))
+        );
 
         static IEnumerable<ExactDegrees> Degrees(IEnumerable<Fraction> found) =>
             found.Select(m => new ExactDegrees(m));
@@ -166,18 +164,21 @@ internal sealed class PartsSteps(PartsItem item, PartsResponse? response)
     private static IEnumerable<EquationAnswer> Equations(IEnumerable<LinearEquation> found) =>
         found.Select(e => new EquationAnswer(e));
 
-    private static IEnumerable<Lead<TAnswer>> Leads<TMistake, TAnswer>(IEnumerable<TAnswer> answers)
-        where TMistake : Mistake<NoContext>
-        where TAnswer : ExactAnswer => Leads(MistakeInContext.Of<TMistake>(), answers);
-
     // A mistake that leads to nothing here cannot be made here.
-    private static IEnumerable<Lead<TAnswer>> Leads<TAnswer>(
-        MistakeInContext by,
-        IEnumerable<TAnswer> answers
+    private static List<Lead<TAnswer>> Led<TAnswer>(
+        params IReadOnlyList<(MistakeInContext By, IEnumerable<TAnswer> Answers)> mistakes
     )
         where TAnswer : ExactAnswer
     {
-        TAnswer[] unlike = [.. answers.Distinct()];
-        return unlike.Length > 0 ? [new Lead<TAnswer>(by, unlike)] : [];
+        var leads = new List<Lead<TAnswer>>(mistakes.Count);
+        foreach ((MistakeInContext by, IEnumerable<TAnswer> answers) in mistakes)
+        {
+            TAnswer[] unlike = [.. answers.Distinct()];
+            if (unlike.Length > 0)
+            {
+                leads.Add(new Lead<TAnswer>(by, unlike));
+            }
+        }
+        return leads;
     }
 }

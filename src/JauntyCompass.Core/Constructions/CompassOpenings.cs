@@ -21,13 +21,16 @@ internal sealed class CompassOpenings(int arcs)
 
     /// <summary>
     /// What the opening of an arc was meant to be, and how far off it is as a share of what may be: that of another arc, or else a
-    /// distance that happens to be as long; itself and 1 where it is neither.
+    /// distance that happens to be as long, or the other way round; itself and 1 where it is neither.
     /// </summary>
-    internal (double Ideal, double Off) Kept(int arc, double seen)
+    /// <param name="arc">The arc.</param>
+    /// <param name="seen">Its opening as it is on the sheet, in mm.</param>
+    /// <param name="distanceFirst">Whether a distance is likelier.</param>
+    internal (double Ideal, double Off) Kept(int arc, double seen, bool distanceFirst)
     {
         double ideal = seen;
         double least = 1;
-        bool isKept = false;
+        bool isLikelier = false;
         foreach (CompassOpening opening in _all)
         {
             double off = Math.Abs(opening.Seen - seen) / opening.Same;
@@ -35,26 +38,30 @@ internal sealed class CompassOpenings(int arcs)
             {
                 continue;
             }
-            bool isArc = opening.Arc >= 0;
-            if (isArc)
+            if (opening.Arc >= 0)
             {
                 _kept[arc] = _kept[opening.Arc] = true;
             }
-            if (isArc == isKept ? off < least : isArc)
+            bool likelier = opening.Arc < 0 == distanceFirst;
+            if (likelier == isLikelier ? off < least : likelier)
             {
-                (ideal, least, isKept) = (opening.Ideal, off, isArc);
+                (ideal, least, isLikelier) = (opening.Ideal, off, likelier);
             }
         }
         return (ideal, least);
     }
 
-    /// <summary>Of the openings that differ from one by more than a hand strays, by rank: those of arcs first, then the nearest.</summary>
+    /// <summary>
+    /// Of the openings that differ from one by more than a hand strays, by rank: those of arcs first, then the nearest. Distances that
+    /// differ by less are among them: an arc of another one that happens to be as long is taken before those.
+    /// </summary>
     internal CompassOpening? Near(double seen, int rank)
     {
         CompassOpening[] near =
         [
             .. _all.Where(o =>
-                    Math.Abs(o.Seen - seen) is > Retracing.SameOpening and <= Relaxed.Farthest
+                    Math.Abs(o.Seen - seen) is double off and <= Relaxed.Farthest
+                    && (o.Arc < 0 || off > Retracing.SameOpening)
                 )
                 .OrderBy(o => o.Arc < 0)
                 .ThenBy(o => Math.Abs(o.Seen - seen)),

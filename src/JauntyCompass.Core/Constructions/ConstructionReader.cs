@@ -17,6 +17,9 @@ internal static class ConstructionReader
     private const double DrawnTo = 2.5;
     private const double LeastFromVertex = 8;
 
+    // Where arcs cross almost alike, nobody sees exactly where: what counts for near grows with it, as if their sine were no less than this.
+    private const double LeastSine = 0.35;
+
     // An arc that ends no more than this before a crossing was meant to reach it, and a pencil makes up for it. In mm.
     private const double Reaches = 1.5;
 
@@ -39,7 +42,7 @@ internal static class ConstructionReader
         IReadOnlyList<SeenArc> arcs
     )
     {
-        (PencilLine? outcome, IReadOnlyList<StrokeLine> others) = Outcome(aim, marks);
+        (PencilLine? outcome, IReadOnlyList<StrokeLine> others) = Outcome(aim, marks, arcs);
         StrokeLine? ray = outcome is null ? null : RayOf(aim, outcome);
         var made = new Made(aim, arcs, ray);
         if (arcs.Count == 0)
@@ -106,7 +109,7 @@ internal static class ConstructionReader
             return made.With(ConstructionFlaw.ArcsTooShort, meeting.EndsBefore, meeting.At);
         }
         // Beside it: to another crossing, or just not well.
-        bool isWrong = line.DistanceAcross(meeting.At) > DrawnTo;
+        bool isWrong = !IsDrawnTo(line, meeting);
         foreach (SeenPoint other in seen.Points)
         {
             if (
@@ -148,7 +151,7 @@ internal static class ConstructionReader
                 Retracing.Of(seen, relaxed, least / times) is Retracing retraced
                 && Meeting(seen, retraced, line) is SeenPoint meeting
                 && meeting.EndsBefore <= Reaches
-                && line.DistanceAcross(meeting.At) <= DrawnTo
+                && IsDrawnTo(line, meeting)
             )
             {
                 (best, least) = (
@@ -162,6 +165,9 @@ internal static class ConstructionReader
             : null;
     }
 
+    private static bool IsDrawnTo(StrokeLine line, in SeenPoint meeting) =>
+        line.DistanceAcross(meeting.At) <= DrawnTo / Math.Max(LeastSine, meeting.Sine);
+
     private static ConstructionReading Strayed(
         Made made,
         in SeenArc arc,
@@ -171,6 +177,11 @@ internal static class ConstructionReader
     )
     {
         double by = Math.Abs(retraced.Strayed ?? 0);
+        // A distance that was set as near as a hand can, where another opening is as long.
+        if (!isCentre && retraced.MeantAs < 0 && by <= Retracing.SameDistance)
+        {
+            return made.With(ConstructionFlaw.None);
+        }
         return isCentre
             ? made.With(ConstructionFlaw.NeedleOff, by, retraced.MeantAt, arc)
             : made.With(
@@ -217,29 +228,37 @@ internal static class ConstructionReader
     // longest that is none of those.
     private static (PencilLine? Outcome, IReadOnlyList<StrokeLine> Others) Outcome(
         ConstructionAim aim,
-        PencilMarks marks
+        PencilMarks marks,
+        IReadOnlyList<SeenArc> arcs
     )
     {
         const double AtVertex = 4;
+        // Any other line comes before one that was there already, and that before one that helped.
+        const double IsGiven = 180;
+        const double HasHelped = 360;
         PencilLine? outcome = null;
         double best = double.MaxValue;
         foreach (PencilLine line in marks.Lines)
         {
-            // Of the lines at the vertex the one nearest to what was asked: the others helped.
+            // Of the lines at the vertex the one nearest to what was asked; one on which a needle stood afterwards only helped.
             double gap = line.GapTo(aim.Vertex);
-            // One that begins there may well run where a ray of the other angle lies, too.
-            if (
-                aim.Rays.Any(ray =>
-                    (gap > AtVertex || ray.Vertex == aim.Vertex) && RunsAlong(ray, line)
-                )
-            )
+            // One that begins there may well run where a ray of the other angle lies, too; where arcs led to it, even where its own lies.
+            bool isAlong = aim.Rays.Any(ray =>
+                (gap > AtVertex || ray.Vertex == aim.Vertex) && RunsAlong(ray, line)
+            );
+            if (isAlong && (gap > AtVertex || arcs.Count == 0))
             {
                 continue;
             }
             double off =
                 gap <= AtVertex
                     ? Math.Abs(aim.Wanted.ShorterTurnTo(RayOf(aim, line).Direction))
-                    : 360 + gap;
+                        + (
+                            isAlong ? IsGiven
+                            : Helped(aim, line, arcs) ? HasHelped
+                            : 0
+                        )
+                    : 720 + gap;
             if (off < best)
             {
                 (outcome, best) = (line, off);
@@ -255,11 +274,31 @@ internal static class ConstructionReader
         );
     }
 
+    private static bool Helped(ConstructionAim aim, PencilLine line, IReadOnlyList<SeenArc> arcs)
+    {
+        const double Beside = 2;
+        var drawn = new StrokeLine(line.One, line.Other);
+        foreach (SeenArc arc in arcs)
+        {
+            if (
+                arc.Centre.DistanceTo(aim.Vertex) >= LeastFromVertex
+                && drawn.DistanceFrom(arc.Centre) <= Beside
+            )
+            {
+                return true;
+            }
+        }
+        return false;
+    }
+
     private static bool RunsAlong(BaseRay ray, PencilLine line)
     {
         const double Beside = 2;
         var along = Curve.Line(ray.Vertex, ray.Direction);
-        return along.DistanceFrom(line.One) <= Beside && along.DistanceFrom(line.Other) <= Beside;
+        return along.DistanceFrom(line.One) <= Beside
+            && along.DistanceFrom(line.Other) <= Beside
+            // A line that leaves the vertex the other way is one of its own: the construction may have come to that.
+            && Math.Max(along.Along(line.One), along.Along(line.Other)) > Beside;
     }
 
     // A line that runs on behind the vertex is taken on the side that was asked for, if there is some of it.

@@ -90,6 +90,39 @@ internal readonly record struct Curve
         };
     }
 
+    /// <summary>The sine of the angle at which this curve and another one cross in a point: small where they run almost alike.</summary>
+    internal double SineAt(in Curve other, Point crossing)
+    {
+        (double oneX, double oneY) = RunsAt(crossing);
+        (double otherX, double otherY) = other.RunsAt(crossing);
+        return Math.Abs(oneX * otherY - oneY * otherX);
+    }
+
+    // Which way it runs in a point, as a step of 1.
+    private (double X, double Y) RunsAt(Point point) =>
+        IsCircle ? ((At.Y - point.Y) / Radius, (point.X - At.X) / Radius) : (Cos, Sin);
+
+    /// <summary>
+    /// Where this circle comes nearest to another one that it does not cross, and by how much they miss each other, in mm; not for circles
+    /// about one point.
+    /// </summary>
+    internal (Point At, double Gap) NearestTo(in Curve other)
+    {
+        double apart = At.DistanceTo(other.At);
+        // Beside each other, or one within the other: then on the side away from the centre of the larger one.
+        double along =
+            apart > Radius + other.Radius ? (apart + Radius - other.Radius) / 2
+            : Radius > other.Radius ? (Radius + apart + other.Radius) / 2
+            : -(Radius + other.Radius - apart) / 2;
+        double share = along / apart;
+        return (
+            new Point(At.X + share * (other.At.X - At.X), At.Y + share * (other.At.Y - At.Y)),
+            apart > Radius + other.Radius
+                ? apart - Radius - other.Radius
+                : Math.Abs(Radius - other.Radius) - apart
+        );
+    }
+
     private static int OfLines(in Curve one, in Curve other, Span<Point> crossings)
     {
         // Lines that run almost alike cross nowhere that a hand could tell.

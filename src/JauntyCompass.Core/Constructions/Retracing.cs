@@ -326,7 +326,17 @@ internal sealed class Retracing
             (Strayed, MeantAs) = (drawn.Opening - meant.Seen, meant.Arc);
             return meant.Ideal;
         }
-        (double ideal, double off) = _openings.Kept(circle, drawn.Opening);
+        (double ideal, double off) = _openings.Kept(
+            circle,
+            drawn.Opening,
+            // Of a copy a distance is stepped off from a crossing; about a vertex an opening is kept.
+            distanceFirst: _onPoint[circle]
+                && !Enumerable
+                    .Range(0, _seen.Given)
+                    .Any(p =>
+                        _seen.Points[p].At.DistanceTo(drawn.Centre) < SeenConstruction.SamePoint
+                    )
+        );
         // An arc that runs through a given point was opened to it.
         for (int given = 0; given < _seen.Given; given++)
         {

@@ -20,6 +20,10 @@ internal sealed class SeenConstruction
     // An arc that ends no farther before a point than this can be taken for reaching it.
     private const double PencilReaches = 4;
 
+    // Arcs that miss each other by no more than an opening slips were meant to cross; not those about one point, nearer than this.
+    private const double MostMissed = 5;
+    private const double OtherCentre = 8;
+
     private readonly Curve[] _curves;
     private readonly List<SeenPoint> _points = [];
     private readonly int _rays;
@@ -97,6 +101,10 @@ internal sealed class SeenConstruction
     {
         Span<Point> crossings = stackalloc Point[2];
         int count = _curves[one].Crossings(_curves[other], crossings);
+        if (count == 0)
+        {
+            Miss(one, other);
+        }
         for (int which = 0; which < count; which++)
         {
             Point at = crossings[which];
@@ -105,9 +113,35 @@ internal sealed class SeenConstruction
                 new SeenPoint(at, one, other, which, count)
                 {
                     EndsBefore = before,
+                    Sine = _curves[one].SineAt(_curves[other], at),
                     IsDrawn = before <= PencilReaches,
                     IsOfCircles = one >= Straight,
                     IsOnLine = one < Straight && other >= Straight,
+                }
+            );
+        }
+    }
+
+    // Where two circles only come near each other a perfect hand may have two crossings; there is none to be seen.
+    private void Miss(int one, int other)
+    {
+        if (
+            one < Straight
+            || _curves[one].At.DistanceTo(_curves[other].At) < OtherCentre
+            || _curves[one].NearestTo(_curves[other]) is not (Point at, <= MostMissed)
+        )
+        {
+            return;
+        }
+        for (int which = 0; which < 2; which++)
+        {
+            _points.Add(
+                new SeenPoint(at, one, other, which, 2)
+                {
+                    EndsBefore = Math.Max(Before(one, at), Before(other, at)),
+                    Sine = 0,
+                    IsDrawn = false,
+                    IsOfCircles = true,
                 }
             );
         }

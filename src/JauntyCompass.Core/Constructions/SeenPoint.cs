@@ -19,6 +19,9 @@ internal readonly record struct SeenPoint(
     /// <summary>How far the arcs end before it, in mm; 0 where they reach it.</summary>
     internal double EndsBefore { get; init; }
 
+    /// <summary>The sine of the angle at which the curves cross: the smaller, the less sure it is where. 0 where they only come near each other.</summary>
+    internal double Sine { get; init; } = 1;
+
     /// <summary>Whether it is to be seen: both curves were drawn there.</summary>
     internal bool IsDrawn { get; init; } = true;
 

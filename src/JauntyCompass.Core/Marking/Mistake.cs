@@ -38,6 +38,9 @@ public abstract class Mistake
     /// <summary>Whether its answers lie so near the right ones that the noise of a hand may look like it.</summary>
     public virtual bool IsWithinNoise => false;
 
+    /// <summary>Whether it is seen on the sheet itself, whatever is answered: in what was drawn, or in how an instrument lay.</summary>
+    public virtual bool IsSeenOnSheet => false;
+
     /// <summary>Whether it can be made with an instrument.</summary>
     internal virtual bool CanBeMadeOn(Protractor instrument) => true;
 
@@ -65,6 +68,10 @@ public abstract class InstrumentMistake : Mistake<MistakeStory>
 
     /// <summary>Whether it is made in laying the instrument on, so that none who never did can make it.</summary>
     public virtual bool IsOfPlacing => false;
+
+    /// <inheritdoc/>
+    public sealed override bool IsSeenOnSheet =>
+        IsOfPlacing || MistakeCatalogue.DrawingOnly.Contains(this);
 
     /// <summary>Whether it leaves the centre mark off the vertex.</summary>
     public virtual bool LeavesCentreOff => false;
@@ -108,6 +115,9 @@ public abstract class ChoiceMistake(string key, Message name, double prior) : Mi
 public abstract class ConstructionMistake(string key, Message name, double prior)
     : Mistake<ConstructionReading>
 {
+    /// <inheritdoc/>
+    public sealed override bool IsSeenOnSheet => true;
+
     /// <inheritdoc/>
     public sealed override string Key => key;
 

@@ -61,7 +61,7 @@ internal sealed class CompassHand(Attempt attempt)
         return new SweptCircle(needle, opening);
     }
 
-    /// <summary>Where two circles cross, nearer to where it is looked for; where they do not, a point between.</summary>
+    /// <summary>Where two circles cross, nearer to where it is looked for; where they do not, they are taken to meet where they come nearest.</summary>
     internal static Point Nearer(
         Point one,
         double opening,
@@ -70,7 +70,7 @@ internal sealed class CompassHand(Attempt attempt)
         Point towards
     ) =>
         Curve.Circle(one, opening).CrossingNear(Curve.Circle(other, second), towards)
-        ?? one.Towards(Direction.Between(one, other), opening);
+        ?? Curve.Circle(one, opening).NearestTo(Curve.Circle(other, second)).At;
 }
 
 /// <summary>A circle of which an arc was drawn.</summary>

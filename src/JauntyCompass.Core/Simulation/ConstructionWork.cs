@@ -36,15 +36,7 @@ internal sealed class ConstructionWork
     private Direction Ray { get; set; }
 
     /// <summary>The angle that came out.</summary>
-    internal Angle Own =>
-        new(
-            _aim.Vertex,
-            _aim.Start,
-            new Measure(Math.Clamp(_aim.TurnTo(Ray), 0, 360)),
-            _aim.Opening,
-            60,
-            60
-        );
+    internal Angle Own => _aim.AngleTo(Ray, 60, 60);
 
     /// <summary>Constructs.</summary>
     internal static ConstructionWork Of(Attempt attempt, ConstructionAim aim)

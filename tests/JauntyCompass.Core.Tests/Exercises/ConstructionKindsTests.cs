@@ -68,7 +68,8 @@ public class ConstructionKindsTests
                 .Where(c => MistakeCatalogue.OfConstruction.Any(m => m.Key == c && m.CanBeHabit)),
         ];
         told.Length.ShouldBeLessThanOrEqualTo(marks.Length / 50, string.Join(", ", told));
-        marks.Count(m => m.Verdict == Verdict.Accepted).ShouldBeGreaterThan(marks.Length * 3 / 4);
+        // Of obtuse angles one careful copy in four is more than 2° off.
+        marks.Count(m => m.Verdict == Verdict.Accepted).ShouldBeGreaterThan(marks.Length * 2 / 3);
     }
 
     [Theory]

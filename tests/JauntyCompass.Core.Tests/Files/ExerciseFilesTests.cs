@@ -101,7 +101,7 @@ public class ExerciseFilesTests
         "not a file of the right kind"
     )]
     [InlineData("\"seed\": 5", "\"seed\": -5", "(seed)")]
-    [InlineData("\"generatorVersion\": 9", "\"generatorVersion\": 10", "(generatorVersion)")]
+    [InlineData("\"generatorVersion\": 10", "\"generatorVersion\": 11", "(generatorVersion)")]
     [InlineData("\"kind\": \"compare\"", "\"kind\": \"juggle\"", "a kind of exercise that exists")]
     [InlineData(
         "\"forms\": [",

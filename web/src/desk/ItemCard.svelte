@@ -2,7 +2,7 @@
 <script lang="ts">
   import type { Instrument, Schema } from '../api/client'
   import ItemPicture from './ItemPicture.svelte'
-  import { eitherOf, t } from '../said/said.svelte'
+  import { eitherOf, listed, t } from '../said/said.svelte'
 
   interface Props {
     generated: Schema['GeneratedItem']
@@ -31,6 +31,12 @@
         <li><b>{eitherOf(entry.answers.map((a) => a.text.text))}</b> {entry.name.text}</li>
       {/each}
     </ul>
+    {#if generated.seen.length > 0}
+      <details>
+        <summary>{t('desk.item.seen', { count: generated.seen.length })}</summary>
+        <p class="quiet small">{listed(generated.seen.map(({ name }) => name.text))}</p>
+      </details>
+    {/if}
     {#if hidden > 0}
       <p class="quiet small">{t('desk.item.hidden', { count: hidden })}</p>
     {/if}
@@ -68,6 +74,12 @@
     padding: 2px 8px;
     background: #f4efe0;
     font-size: var(--type-1);
+  }
+  summary {
+    min-height: 44px;
+    font-size: var(--type-1);
+    line-height: 44px;
+    cursor: pointer;
   }
   b {
     font-weight: 600;

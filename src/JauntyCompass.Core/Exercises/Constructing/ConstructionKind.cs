@@ -91,18 +91,14 @@ public abstract class ConstructionKind<TItem, TResponse>(KindFacts facts)
     // What is measured is what came out.
     private static Angle Own(ConstructionAim aim, ConstructionReading? reading)
     {
-        double turn = Math.Clamp(reading?.Turn ?? aim.Degrees, 0, 360);
-        double length = reading?.Ray is StrokeLine ray
-            ? Math.Clamp(ray.Far.DistanceTo(aim.Vertex), Angle.ShortestArm, Angle.LongestArm)
-            : Angle.LongestArm;
-        double start = aim.Rays[^1].Length;
-        return new Angle(
-            aim.Vertex,
-            aim.Start,
-            new Measure(turn),
-            aim.Opening,
-            aim.Task == ConstructionTask.Bisect ? aim.Given!.StartLength : start,
-            length
-        );
+        double start =
+            aim.Task == ConstructionTask.Bisect ? aim.Given!.StartLength : aim.Rays[^1].Length;
+        return reading?.Ray is StrokeLine ray
+            ? aim.AngleTo(
+                ray.Direction,
+                start,
+                Math.Clamp(ray.Far.DistanceTo(aim.Vertex), Angle.ShortestArm, Angle.LongestArm)
+            )
+            : aim.AngleTo(aim.Wanted, start, Angle.LongestArm);
     }
 }

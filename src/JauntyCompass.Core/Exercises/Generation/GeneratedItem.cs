@@ -22,6 +22,11 @@ public sealed record MistakePrediction(
     bool Shows
 );
 
+/// <summary>A mistake that is seen on the sheet itself, whatever is answered.</summary>
+/// <param name="Mistake">Key of the mistake.</param>
+/// <param name="Name">Its name.</param>
+public sealed record SeenMistake(string Mistake, Message Name);
+
 /// <summary>The right answer of a step.</summary>
 /// <param name="Step">Key of the step.</param>
 /// <param name="Title">What it is called.</param>
@@ -35,13 +40,15 @@ public sealed record StepAnswer(string Step, Message Title, Message Answer);
 /// <param name="Degrees">The right answer in degrees, or null when it is no number of degrees.</param>
 /// <param name="Key">The right answer of every step, for the teacher.</param>
 /// <param name="Predictions">What each mistake that fixes its answer would give.</param>
+/// <param name="Seen">Mistakes that fix no answer and are seen on the sheet itself.</param>
 public sealed record GeneratedItem(
     Item Item,
     ItemView View,
     Message Answer,
     double? Degrees,
     IReadOnlyList<StepAnswer> Key,
-    IReadOnlyList<MistakePrediction> Predictions
+    IReadOnlyList<MistakePrediction> Predictions,
+    IReadOnlyList<SeenMistake> Seen
 )
 {
     /// <summary>Computes the predictions of an item.</summary>
@@ -52,6 +59,7 @@ public sealed record GeneratedItem(
 
     internal static GeneratedItem Of(PredictedItem predicted)
     {
+        ExerciseKind kind = ExerciseKinds.Of(predicted.Item);
         List<AnsweredStep> steps = [.. predicted.Steps.Select(s => s.Step)];
         List<MistakePrediction> predictions =
         [
@@ -72,11 +80,18 @@ public sealed record GeneratedItem(
         AnsweredStep last = steps.Last(s => s.Decides);
         return new GeneratedItem(
             predicted.Item,
-            ExerciseKinds.Of(predicted.Item).Present(predicted.Item, HouseRules.Usual),
+            kind.Present(predicted.Item, HouseRules.Usual),
             last.Answer,
             last.Degrees,
             [.. steps.Select(s => new StepAnswer(s.Key, s.Title, s.Answer))],
-            predictions
+            predictions,
+            [
+                .. kind
+                    .Mistakes.Where(m =>
+                        m.IsSeenOnSheet && !predictions.Exists(p => p.Mistake == m.Key)
+                    )
+                    .Select(m => new SeenMistake(m.Key, m.Name)),
+            ]
         );
     }
 }

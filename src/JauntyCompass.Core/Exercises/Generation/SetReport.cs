@@ -102,8 +102,7 @@ public sealed record SetReport(
     }
 
     private static int SeenAt(IReadOnlyList<PredictedItem> items, Mistake mistake) =>
-        mistake is InstrumentMistake { IsOfPlacing: true }
-        || MistakeCatalogue.DrawingOnly.Contains(mistake)
+        mistake.IsSeenOnSheet
             ? items.Count(i => ExerciseKinds.Of(i.Item).Mistakes.Contains(mistake))
             : 0;
 

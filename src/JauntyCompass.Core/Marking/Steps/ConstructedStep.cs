@@ -57,7 +57,8 @@ public sealed class ConstructedStep(ConstructionAim aim, ConstructionReading? re
                     )
         )
         {
-            Value = turn,
+            // On the other side of the start it is not less than nothing: it is most of a turn.
+            Value = turn < 0 ? turn + 360 : turn,
             Error = error,
             Parts = new ErrorParts(0, 0, 0, error),
             Causes = unsteady is null
@@ -112,13 +113,13 @@ public sealed class ConstructedStep(ConstructionAim aim, ConstructionReading? re
 
     /// <inheritdoc/>
     protected override IEnumerable<(Mistake Mistake, IReadOnlyList<DrawnAngle> Answers)> Led() =>
-        from mistake in ConstructionFlaws.WithOutcome
+        from mistake in MistakeCatalogue.OfConstruction
         select (
             (Mistake)mistake,
             (IReadOnlyList<DrawnAngle>)
                 [
-                    .. ConstructionFlaws
-                        .Outcomes(aim, mistake)
+                    .. ConstructionOutcomes
+                        .Of(aim, mistake)
                         .Select(degrees => new DrawnAngle(Math.Round(degrees))),
                 ]
         );

@@ -18,7 +18,8 @@ public sealed class CopyKind()
         {
             Difficulty = 4,
             LeastMeasure = 20,
-            MostMeasure = 150,
+            // Of a larger angle the arcs meet so flatly that a careful hand is often off. Common practice, no source.
+            MostMeasure = 125,
         }
     )
 {

@@ -41,17 +41,17 @@ public sealed record ConstructionAim(
     public double TurnTo(Direction direction) =>
         Degrees + Opening.Sign() * Wanted.ShorterTurnTo(direction);
 
-    /// <summary>The angle that a ray makes with the start: it opens the other way where the ray lies on the other side.</summary>
+    /// <summary>The angle under 180° that a ray makes with the start: it opens the other way where the ray lies on the other side.</summary>
     /// <param name="ray">Which way the ray runs.</param>
     /// <param name="startLength">Length of the start, in mm.</param>
     /// <param name="endLength">Length of the ray, in mm.</param>
     public Angle AngleTo(Direction ray, double startLength, double endLength)
     {
-        double turn = TurnTo(ray);
+        double turn = Opening.Sign() * Start.ShorterTurnTo(ray);
         return new Angle(
             Vertex,
             Start,
-            new Measure(Math.Min(Math.Abs(turn), 360)),
+            new Measure(Math.Abs(turn)),
             turn < 0 ? Opening.Reversed() : Opening,
             startLength,
             endLength

@@ -109,7 +109,7 @@ internal static class ConstructionReader
             return made.With(ConstructionFlaw.ArcsTooShort, meeting.EndsBefore, meeting.At);
         }
         // Beside it: to another crossing, or just not well.
-        bool isWrong = !IsDrawnTo(line, meeting);
+        bool isWrong = !IsDrawnTo(made.Aim, line, meeting);
         foreach (SeenPoint other in seen.Points)
         {
             if (
@@ -151,7 +151,7 @@ internal static class ConstructionReader
                 Retracing.Of(seen, relaxed, least / times) is Retracing retraced
                 && Meeting(seen, retraced, line) is SeenPoint meeting
                 && meeting.EndsBefore <= Reaches
-                && IsDrawnTo(line, meeting)
+                && IsDrawnTo(made.Aim, line, meeting)
             )
             {
                 (best, least) = (
@@ -165,8 +165,14 @@ internal static class ConstructionReader
             : null;
     }
 
-    private static bool IsDrawnTo(StrokeLine line, in SeenPoint meeting) =>
-        line.DistanceAcross(meeting.At) <= DrawnTo / Math.Max(LeastSine, meeting.Sine);
+    // Through the meeting point, and on the side of it that was asked for: a copy of nearly 90° to the wrong side runs through it, too.
+    private static bool IsDrawnTo(ConstructionAim aim, StrokeLine line, in SeenPoint meeting)
+    {
+        var wanted = Curve.Line(aim.Vertex, aim.Wanted);
+        var drawn = Curve.Line(aim.Vertex, line.Direction);
+        return wanted.Along(meeting.At) > 0 == drawn.Along(meeting.At) > 0
+            && line.DistanceAcross(meeting.At) <= DrawnTo / Math.Max(LeastSine, meeting.Sine);
+    }
 
     private static ConstructionReading Strayed(
         Made made,

@@ -57,7 +57,8 @@ public class AnySpecificationTests
             Any(random, Enum.GetValues<Theme>()),
             Any(random, Enum.GetValues<ItemOrder>()),
             random.Between(1, 3),
-            Any(random, Enum.GetValues<BaseRays>())
+            Any(random, Enum.GetValues<BaseRays>()),
+            Scale: Any(random, Enum.GetValues<FigureScale>())
         );
     }
 

@@ -35,6 +35,26 @@ public class PartsKindTests
         return new PartsItem(Text.Kinds.Parts.Prompt(expressions[0]), PartsSheet.ToScale(parts), 0);
     }
 
+    [Theory]
+    [InlineData(FigureScale.ToScale)]
+    [InlineData(FigureScale.NotToScale)]
+    public void Figures_are_to_scale_or_not_as_it_was_wished_and_say_so(FigureScale wished)
+    {
+        SetSpecification specification = new([new KindCount("parts", 24)], Forms: 2, Scale: wished);
+        GeneratedSet set = SetGenerator.Generate(specification, 5);
+        foreach (Item item in set.Items.Select(i => i.Item).Concat(set.Forms[0]))
+        {
+            PartsSheet sheet = ((PartsItem)item).Sheet;
+            // Nothing can be told by looking: a part at least is drawn so unlike itself that an eye sees it.
+            double off = sheet
+                .Drawn.Zip(sheet.Parts.Measures, (drawn, m) => Math.Abs(drawn - (double)m))
+                .Max();
+            bool isToScale = wished == FigureScale.ToScale;
+            (isToScale ? off < 0.2 : off > 2).ShouldBeTrue($"{sheet.Parts} {off}");
+            (item.Prompt.Id == "kinds.parts.prompt-not-to-scale").ShouldBe(!isToScale);
+        }
+    }
+
     private static PartsResponse Right(PartsItem item) =>
         (PartsResponse)Kind.Attempt(item, new("Ada", [], Core.Simulation.Hand.Perfect), new(1));
 

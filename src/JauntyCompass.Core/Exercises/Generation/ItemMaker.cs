@@ -104,6 +104,7 @@ internal sealed class ItemMaker
                 DrawsBaseRay = position.DrawsBaseRay,
                 Reflex = _specification.Rules?.Reflex,
                 Kinds = _specification.AngleKinds,
+                Scale = _specification.Scale,
             }
         );
 

@@ -32,6 +32,9 @@ public sealed record ItemPlan(
     /// <summary>Whether a drawing begins with an empty sheet: the base ray is the student's, too.</summary>
     public bool DrawsBaseRay { get; init; }
 
+    /// <summary>Whether a figure of which nothing is measured is drawn as it is.</summary>
+    public FigureScale Scale { get; init; }
+
     /// <summary>The kinds of angle that are wanted; null: any.</summary>
     public IReadOnlyList<AngleKind>? Kinds { get; init; }
 

@@ -85,6 +85,19 @@ public enum BaseRays
     Mixed,
 }
 
+/// <summary>Whether figures of which nothing is measured are drawn as they are.</summary>
+public enum FigureScale
+{
+    /// <summary>Some are, some are not.</summary>
+    Mixed,
+
+    /// <summary>All are.</summary>
+    ToScale,
+
+    /// <summary>None is, and each says so.</summary>
+    NotToScale,
+}
+
 /// <summary>In which order the items come.</summary>
 public enum ItemOrder
 {
@@ -127,6 +140,7 @@ public enum Theme
 /// <param name="MoreInstruments">Names of others, with which it takes turns from item to item; 11 at most.</param>
 /// <param name="OwnInstruments">Instruments of the class's own, in full, so that a specification says all that its set needs; 12 at most.</param>
 /// <param name="Rules">House rules that the items are made for and worked under; null: those of the class they are set to.</param>
+/// <param name="Scale">Whether figures of which nothing is measured are drawn as they are.</param>
 public sealed record SetSpecification(
     IReadOnlyList<KindCount> Kinds,
     int From = 5,
@@ -145,7 +159,8 @@ public sealed record SetSpecification(
     BaseRays BaseRays = BaseRays.Given,
     IReadOnlyList<string>? MoreInstruments = null,
     IReadOnlyList<Protractor>? OwnInstruments = null,
-    HouseRules? Rules = null
+    HouseRules? Rules = null,
+    FigureScale Scale = FigureScale.Mixed
 ) : IValidatable
 {
     /// <summary>The most items one set can have.</summary>
@@ -174,6 +189,7 @@ public sealed record SetSpecification(
         errors.Known("theme", Theme);
         errors.Known("order", Order);
         errors.Known("baseRays", BaseRays);
+        errors.Known("scale", Scale);
         errors.Range("forms", Forms, 1, MostForms);
         errors.Range("tolerance", Tolerance, 0, 10, Unit.Degrees);
         errors.Within("rules", Rules);

@@ -18,6 +18,7 @@
     inWords,
     openings,
     orders,
+    scales,
     steps,
     themes,
     tilts,
@@ -57,6 +58,7 @@
   const possible = $derived(
     mistakes.filter((mistake) => mistake.kinds.some((kind) => (counts[kind] ?? 0) > 0)),
   )
+  const reckons = $derived(taken.some(({ key }) => key === 'parts'))
   const draws = $derived(taken.some(({ key }) => key.startsWith('draw')))
 </script>
 
@@ -108,6 +110,9 @@
 {#snippet baseSlot()}
   <Word label={t('desk.wish.base')} choices={inWords(baseRays)} bind:value={wish.baseRays} />
 {/snippet}
+{#snippet scaleSlot()}
+  <Word label={t('desk.wish.scale-label')} choices={inWords(scales)} bind:value={wish.scale} />
+{/snippet}
 {#snippet instrumentsSlot()}
   <Several
     named={usable.filter(({ key }) => inHand.includes(key))}
@@ -156,6 +161,7 @@
       slots={draws ? { lengthsSlot, baseSlot } : { lengthsSlot }}
     />
   </p>
+  {#if reckons}<p><Slotted message="desk.wish.scale" slots={{ scaleSlot }} /></p>{/if}
   <p><Slotted message="desk.wish.instruments" slots={{ instrumentsSlot }} /></p>
   <p><Slotted message="desk.wish.rules" slots={{ rulesSlot, toleranceSlot }} /></p>
   <p>

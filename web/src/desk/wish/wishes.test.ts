@@ -6,6 +6,7 @@ import {
   angleKindsOf,
   arms,
   baseRays,
+  scales,
   openings,
   orders,
   specificationOf,
@@ -49,6 +50,7 @@ it('reads back what it wrote: every wish survives a file', () => {
     tilt: 'mixed' as const,
     arms: 'short' as const,
     baseRays: 'own' as const,
+    scale: 'notToScale' as const,
     theme: 'plain' as const,
     order: 'rising' as const,
     forms: 4,
@@ -74,7 +76,17 @@ it('takes what a specification leaves out for what the server takes it for', () 
 })
 
 it('has words for every choice, each its own', () => {
-  for (const choices of [steps, openings, tilts, arms, baseRays, themes, orders, angleKindChoices(null)]) {
+  for (const choices of [
+    steps,
+    openings,
+    tilts,
+    arms,
+    baseRays,
+    scales,
+    themes,
+    orders,
+    angleKindChoices(null),
+  ]) {
     const words = choices.map(([, said]) => said)
     expect(new Set(words).size).toBe(words.length)
     expect(words.every((said) => said.length > 2)).toBe(true)

@@ -20,6 +20,7 @@ export const usualWish: Wish = {
   tilt: 'level',
   arms: 'mixed',
   baseRays: 'given',
+  scale: 'mixed',
   theme: 'harbour',
   instrument: 'desk-half-circle',
   moreInstruments: [],
@@ -83,6 +84,11 @@ export const baseRays: Choices<Wish['baseRays']> = [
   ['given', 'desk.wish.given.there'],
   ['own', 'desk.wish.given.own'],
   ['mixed', 'desk.wish.given.mixed'],
+]
+export const scales: Choices<Wish['scale']> = [
+  ['mixed', 'desk.wish.scaled.mixed'],
+  ['toScale', 'desk.wish.scaled.all'],
+  ['notToScale', 'desk.wish.scaled.none'],
 ]
 export const themes: Choices<Wish['theme']> = [
   ['harbour', 'desk.wish.theme.harbour'],

@@ -59,7 +59,8 @@ public sealed class PartsKind()
             ((int)plan.Angle.Measure.Degrees - FirstMeasure) % wanted.Length
         ];
         PartsNumbers numbers = plan.InTurn(Enum.GetValues<PartsNumbers>());
-        bool toScale = plan.Random.Chance(0.6);
+        bool often = plan.Random.Chance(0.6);
+        bool toScale = plan.Scale == FigureScale.Mixed ? often : plan.Scale == FigureScale.ToScale;
         bool marks = plan.Random.Chance(0.5);
         int asked = plan.Own.Below(count);
         AngleParts parts = PartsProposal.Make(figure, count, numbers, asked, plan.Own);
@@ -75,9 +76,7 @@ public sealed class PartsKind()
             prompt = Text.Kinds.Parts.PromptBisector(prompt);
         }
         return new PartsItem(
-            toScale || figure == PartsFigure.Reflex
-                ? prompt
-                : Text.Kinds.Parts.PromptNotToScale(prompt),
+            toScale ? prompt : Text.Kinds.Parts.PromptNotToScale(prompt),
             sheet,
             asked
         );

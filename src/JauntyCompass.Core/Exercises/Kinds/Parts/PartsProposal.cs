@@ -236,15 +236,27 @@ internal static class PartsProposal
         SeededRandom random
     )
     {
-        if (toScale || parts.Figure == PartsFigure.Reflex)
+        if (toScale)
         {
             return exact;
         }
+        if (parts.Figure is PartsFigure.Opposite or PartsFigure.Reflex)
+        {
+            // Opposite angles are drawn alike and a reflex angle is the larger one, whatever their sizes.
+            double smaller = exact.Min();
+            double drawnSmaller = smaller + (smaller > 90 ? -1 : 1) * (14 + random.Below(12));
+            return
+            [
+                .. exact.Select(m =>
+                    m == smaller ? drawnSmaller : parts.Whole!.Value - drawnSmaller
+                ),
+            ];
+        }
         if (parts.AreEqual)
         {
-            // What a bisector makes is drawn unlike; opposite angles cannot be.
+            // What a bisector makes is drawn unlike.
             double half = exact[0];
-            double shift = parts.Figure == PartsFigure.Bisected ? 6 + random.Below(6) : 0;
+            double shift = 6 + random.Below(6);
             return half > 40 ? [half - shift, half + shift] : [half + shift, half + shift / 2];
         }
         // All nearly alike, in the order of their sizes turned round.

@@ -195,3 +195,28 @@ test('kinds of angle from a file stand in the sentence, and a set from a file wa
   await open({ format: 'jaunty-set', version: 1, title: 'A set' })
   await expect(page.getByRole('alert')).toContainText('Make a class first')
 })
+
+test('drawings for algebra are to scale or not as it is wished, and what is seen on a sheet stands under its question', async ({
+  page,
+}) => {
+  await openDesk(page)
+  await page.getByRole('link', { name: 'New set', exact: true }).click()
+  await page.getByRole('button', { name: 'choose kinds from pictures' }).click()
+  const kinds = page.getByRole('dialog', { name: 'Which kinds of question?' })
+  await kinds.getByRole('button', { name: 'Choose none' }).click()
+  for (const kind of ['Parts of an angle by algebra', 'Cut an angle in half'])
+    await kinds.getByRole('checkbox', { name: kind, exact: true }).check()
+  await kinds.getByRole('button', { name: 'Use these kinds' }).click()
+
+  const scale = page.getByLabel('Scale of drawings for algebra')
+  const said = page.getByText('The drawing is not to scale.')
+  await scale.selectOption({ label: 'never to scale' })
+  await expect(said).toHaveCount(2)
+  await scale.selectOption({ label: 'all to scale' })
+  await expect(said).toHaveCount(0)
+
+  const half = page.getByRole('article').filter({ hasText: 'Cut an angle in half' }).first()
+  await expect(half.getByRole('list')).toContainText('drew the line to the wrong crossing')
+  await half.getByText('would be seen on the sheet itself').click()
+  await expect(half).toContainText('did not use the compass')
+})

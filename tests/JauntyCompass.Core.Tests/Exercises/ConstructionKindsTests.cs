@@ -1,5 +1,6 @@
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Constructing;
+using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Randomness;
 using JauntyCompass.Core.Simulation;
@@ -70,6 +71,51 @@ public class ConstructionKindsTests
         told.Length.ShouldBeLessThanOrEqualTo(marks.Length / 50, string.Join(", ", told));
         // Of obtuse angles one careful copy in four is more than 2° off.
         marks.Count(m => m.Verdict == Verdict.Accepted).ShouldBeGreaterThan(marks.Length * 2 / 3);
+    }
+
+    [Theory]
+    [MemberData(nameof(Kinds))]
+    public void Under_an_item_and_in_the_report_every_mistake_tells_what_comes_of_it(string kind)
+    {
+        GeneratedSet set = SetGenerator.Generate(new([new KindCount(kind, 7)]), 3);
+        string[] all = [.. MistakeCatalogue.OfConstruction.Select(m => m.Key)];
+        foreach (GeneratedItem item in set.Items)
+        {
+            string[] told =
+            [
+                .. item.Predictions.Select(p => p.Mistake),
+                .. item.Seen.Select(s => s.Mistake),
+            ];
+            all.ShouldBeSubsetOf(told);
+            told.ShouldBeUnique();
+        }
+        set.Report.Cannot.Where(c => c.Other is null).ShouldAllBe(c => !all.Contains(c.Mistake));
+    }
+
+    // What is usual is told beforehand; what comes out depends on how the compass was opened.
+    [Theory]
+    [MemberData(nameof(Habits))]
+    public void What_is_told_beforehand_is_about_what_comes_out(string kind, string key)
+    {
+        var off = new List<double>();
+        foreach (
+            (ConstructionItem item, Mark mark) in Worked(
+                kind,
+                Hand.Perfect,
+                MistakeCatalogue.Find(key)!
+            )
+        )
+        {
+            MistakePrediction? told = GeneratedItem
+                .Of(item, 2)
+                .Predictions.FirstOrDefault(p => p.Mistake == key);
+            if (told is not null && mark.Value is double came)
+            {
+                off.Add(told.Answers.Min(a => Math.Abs(a.Degrees!.Value - came)));
+            }
+        }
+        off.Sort();
+        (off.Count == 0 ? 0 : off[off.Count / 2]).ShouldBeLessThan(5);
     }
 
     [Theory]

@@ -80,8 +80,8 @@ export class SheetWork {
     if (view.asks.some((ask) => ask.type === 'construction')) {
       this.tool = 'compass'
       const { left, bottom, width } = view.window
-      // It waits closed in a corner.
-      const needle = { x: left + width - 34, y: bottom + 26 }
+      // It waits closed in a corner, above the buttons there, also on the smallest screen.
+      const needle = { x: left + width - 34, y: bottom + 42 }
       this.compass = draft?.compass ?? { needle, pencil: { x: needle.x + 14, y: needle.y } }
     }
     if (view.ruler) {

@@ -12,6 +12,11 @@
   }
   let { generated, number, kinds, instruments }: Props = $props()
   const showing = $derived(generated.predictions.filter((entry) => entry.shows))
+  /** Answers that are sentences stand in quotation marks beside others. */
+  const written = (answers: Schema['PredictedAnswer'][]): string =>
+    eitherOf(
+      answers.map(({ text: { text } }) => (text.endsWith('.') ? t('desk.item.quoted', { own: text }) : text)),
+    )
   const hidden = $derived(generated.predictions.length - showing.length)
 </script>
 
@@ -28,7 +33,7 @@
     <p class="quiet">{generated.view.prompt.text}</p>
     <ul aria-label={t('desk.item.would')}>
       {#each showing as entry (entry.mistake)}
-        <li><b>{eitherOf(entry.answers.map((a) => a.text.text))}</b> {entry.name.text}</li>
+        <li><b>{written(entry.answers)}</b> {entry.name.text}</li>
       {/each}
     </ul>
     {#if generated.seen.length > 0}

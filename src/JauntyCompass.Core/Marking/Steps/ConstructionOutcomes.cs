@@ -11,11 +11,12 @@ namespace JauntyCompass.Core.Marking.Steps;
 internal static class ConstructionOutcomes
 {
     // What is usual of a child's construction, in mm: the opening, what it slips by, how unlike two unlike ones are, how far the needle
-    // stands beside its crossing. Common practice, no source.
+    // stands beside its crossing, by how much arcs that shall meet reach beyond the middle. Common practice, no source.
     private const double Opening = 35;
     private const double Slipped = 3;
     private const double Unlike = 9;
     private const double Beside = 6;
+    private const double MoreThanHalf = 15;
 
     private static readonly Curve Around = Curve.Circle(default, Opening);
 
@@ -76,8 +77,8 @@ internal static class ConstructionOutcomes
                 // The angle opens the other way then, and is as large.
                 return null;
             case ConstructionTask.Bisect:
-                double half = HalfOfSmaller(aim);
-                return Beneath(0, 2 * half) is double turn ? aim.Degrees + turn - half : null;
+                // Of a reflex angle the arcs lie in the other opening: a line to them is no half at all.
+                return aim.Degrees < 90 ? Beneath(0, 2 * aim.Degrees) : null;
             default:
                 int degrees = (int)Math.Round(aim.Degrees);
                 if (degrees % 60 == 0)
@@ -101,8 +102,9 @@ internal static class ConstructionOutcomes
     private static double? Beneath(double from, double to) =>
         Turn(Around, Curve.Circle(On(from), Arcs(from, to)), to);
 
+    // Opened to a little more than half of the way from one to the other.
     private static double Arcs(double from, double to) =>
-        Math.Max(Opening, 0.7 * On(from).DistanceTo(On(to)));
+        On(from).DistanceTo(On(to)) / 2 + MoreThanHalf;
 
     private static double HalfOfSmaller(ConstructionAim aim) =>
         Math.Min(aim.Degrees, 180 - aim.Degrees);

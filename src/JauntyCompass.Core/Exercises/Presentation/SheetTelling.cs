@@ -26,7 +26,7 @@ public static class SheetTelling
         }
         if (figures.Count > 0)
         {
-            sentences.InsertRange(0, [Text.Heard.FromMiddle, ToldAngles.Unit]);
+            sentences.Insert(0, ToldAngles.Unit);
         }
         if (view.Drawing is DrawingTask drawing)
         {
@@ -46,6 +46,11 @@ public static class SheetTelling
                 );
             }
         }
+        // Said once, before the first place.
+        if (places.Count > 0)
+        {
+            sentences.Insert(0, Text.Heard.FromMiddle);
+        }
         return new ToldSheet(sentences, Laid(view), places);
     }
 
@@ -56,7 +61,6 @@ public static class SheetTelling
             yield return Text.Heard.EmptySheet(drawing.Names.Vertex);
             yield break;
         }
-        yield return Text.Heard.FromMiddle;
         yield return Text.Heard.Vertex(drawing.Names.Vertex, ToldAngles.Place(ray.Vertex));
         yield return Text.Heard.FirstArm(
             drawing.Names.StartRay,

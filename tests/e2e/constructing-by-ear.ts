@@ -17,6 +17,20 @@ const directionOf = (from: Spot, to: Spot): number =>
   (Math.atan2(to.y - from.y, to.x - from.x) * 180) / Math.PI
 const reduced = (degrees: number): number => ((degrees % 360) + 360) % 360
 
+/** A point so far from a corner, and about so far round from a ray as it is told to open. */
+const round =
+  (corner: Spot, along: number, sense: number, { from, to }: Band, isFar: (mm: number) => boolean): Sought =>
+  (at) => {
+    const turn = reduced(sense * (directionOf(corner, at) - along))
+    return isFar(Math.hypot(at.x - corner.x, at.y - corner.y)) && turn > from - 5 && turn < to + 5
+  }
+
+/** On an arc of an opening, in mm. */
+const on =
+  (opening: number) =>
+  (mm: number): boolean =>
+    Math.abs(mm - opening) < 0.5
+
 /** Lays the protractor where a ray begins, and reads how far round the line lies that was drawn. */
 async function check(student: Listener, arm: string, opens: Band): Promise<void> {
   await student.button('Save and carry on')
@@ -42,23 +56,14 @@ export async function bisect(student: Listener): Promise<void> {
   const crossed = await student.circle(near(polar(corner, from, first)), 36)
   if (!crossed.includes(`${vertex}${start}`)) throw new Error(crossed)
   const opens = openings(told)[0]!
-  const onEnd: Sought = (at) => {
-    const turn = reduced(sense * (directionOf(corner, at) - from))
-    return (
-      Math.abs(Math.hypot(at.x - corner.x, at.y - corner.y) - first) < 0.3 &&
-      turn > opens.from - 5 &&
-      turn < opens.to + 5
-    )
-  }
-  await student.circle(onEnd, 36)
-  // The two arcs meet twice, and the line through both halves the angle.
-  const half: Sought = (at) => {
-    const away = Math.hypot(at.x - corner.x, at.y - corner.y)
-    const turn = reduced(sense * (directionOf(corner, at) - from))
-    return away > 22 && turn > opens.from / 2 - 4 && turn < opens.to / 2 + 4
-  }
-  await student.join(near(corner), half)
-  await check(student, vertex! + start!, { from: opens.from / 2, to: opens.to / 2 })
+  await student.circle(round(corner, from, sense, opens, on(first)), 36)
+  // The two arcs meet beyond the first one.
+  const half = { from: opens.from / 2, to: opens.to / 2 }
+  await student.join(
+    near(corner),
+    round(corner, from, sense, half, (mm) => mm > first + 1),
+  )
+  await check(student, vertex! + start!, half)
 }
 
 export async function copy(student: Listener): Promise<void> {
@@ -73,29 +78,14 @@ export async function copy(student: Listener): Promise<void> {
   const sense = senseOf(/From \w\w ((?:anti)?clockwise) to/.exec(told)![1]!)
   await student.circle(near(corner), opening)
   const onStart = near(polar(corner, from, opening))
-  const onEnd: Sought = (at) => {
-    const turn = reduced(sense * (directionOf(corner, at) - from))
-    return (
-      Math.abs(Math.hypot(at.x - corner.x, at.y - corner.y) - opening) < 0.3 &&
-      turn > opens.from - 5 &&
-      turn < opens.to + 5
-    )
-  }
+  const onEnd = round(corner, from, sense, opens, on(opening))
   await student.circle(near(other), opening)
   const distance = await student.distance(onStart, onEnd)
   const along = turnedOf(told, ray!)
   await student.circle(near(polar(other, along, opening)), distance)
   // They meet on either side of the ray: one is on the side to which the copy shall open.
   const asked = senseOf(/should open ((?:anti)?clockwise)/.exec(told)![1]!)
-  const wanted: Sought = (at) => {
-    const turn = reduced(asked * (directionOf(other, at) - along))
-    return (
-      Math.abs(Math.hypot(at.x - other.x, at.y - other.y) - opening) < 0.5 &&
-      turn > opens.from - 5 &&
-      turn < opens.to + 5
-    )
-  }
-  await student.join(near(other), wanted)
+  await student.join(near(other), round(other, along, asked, opens, on(opening)))
   await check(student, ray!, opens)
 }
 

@@ -5,7 +5,17 @@
 <script lang="ts">
   import type { Point } from '../api/client'
   import { nextPlace, type Place } from './aids'
-  import { carried, openedBy, openedTo, openingOf, traced, turned, type CompassPose } from './compass'
+  import {
+    carried,
+    leastOpening,
+    mostOpening,
+    openedBy,
+    openedTo,
+    openingOf,
+    traced,
+    turned,
+    type CompassPose,
+  } from './compass'
   import { directionOf, distanceOf, turnBetween } from './geometry'
   import { arrowOf, stepOf } from './handling'
   import { directionTold, placeNamed } from './told'
@@ -137,7 +147,11 @@
 
   function legKey(event: KeyboardEvent): void {
     const by = arrowOf(event)
-    const others = places.filter((place) => distanceOf(place.at, pose.needle) > 1)
+    // Only where it can be opened to: it would come to stand before any other, and go no farther.
+    const others = places.filter(({ at }) => {
+      const away = distanceOf(at, pose.needle)
+      return away >= leastOpening && away <= mostOpening
+    })
     const jump = event.code === 'KeyJ' ? nextPlace(others, pose.pencil) : null
     if (jump) handled(event, openedTo(pose, jump))
     else if (by?.y) handled(event, openedBy(pose, opening + by.y))

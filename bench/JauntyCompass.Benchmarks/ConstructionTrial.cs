@@ -40,7 +40,81 @@ internal static class ConstructionTrial
                 $"a change of 1.5 mm found: {Share(random, 1.5):P1}; of nothing claimed: {Share(random, 0):P1}"
             )
         );
+        output.WriteLine("copies drawn with whole circles, arcs in any order, two arcs too many");
+        foreach (double change in new[] { 0, 3.0 })
+        {
+            foreach (bool other in new[] { false, true })
+            {
+                output.WriteLine(
+                    $"  second opening {change} mm off, {(other ? "joined to the other crossing" : "joined rightly")}: {Flaws(random, change, other)}"
+                );
+            }
+        }
     }
+
+    private static string Flaws(SeededRandom random, double change, bool other)
+    {
+        const int Copies = 2000;
+        return string.Join(
+            ", ",
+            Enumerable
+                .Range(0, Copies)
+                .Select(_ => Copied(random, change, other).Flaw)
+                .CountBy(f => f)
+                .OrderByDescending(f => f.Value)
+                .Select(f =>
+                    string.Create(
+                        CultureInfo.InvariantCulture,
+                        $"{f.Key} {100.0 * f.Value / Copies:0.0} %"
+                    )
+                )
+        );
+    }
+
+    // Nobody who copies thus is a simulated student: circles go all the way round, and come in any order.
+    private static ConstructionReading Copied(SeededRandom random, double change, bool other)
+    {
+        var angle = new Angle(
+            new Point(-54, -20),
+            new Direction(360 * random.Share()),
+            new Measure(random.Between(25, 120)),
+            random.Chance(0.5) ? TurnDirection.Anticlockwise : TurnDirection.Clockwise,
+            48,
+            48
+        );
+        var ray = new BaseRay(new Point(54, -20), new Direction(360 * random.Share()), 48);
+        TurnDirection opening = random.Chance(0.5)
+            ? TurnDirection.Anticlockwise
+            : TurnDirection.Clockwise;
+        double first = 22 + 18 * random.Share();
+        double second = first + (random.Chance(0.5) ? change : -change);
+        double chord = angle
+            .Vertex.Towards(angle.Start, first)
+            .DistanceTo(angle.Vertex.Towards(angle.End, first));
+        Point step = ray.Vertex.Towards(ray.Direction, second);
+        // Half of the opening whose chord it is on the second circle.
+        double turn = 2 * Math.Asin(Math.Min(1, chord / (2 * second))) * (180 / Math.PI);
+        Direction towards = ray.Direction.Turned((other ? -1 : 1) * opening.Sign() * turn);
+        List<CompassStroke> arcs =
+        [
+            Round(random, angle.Vertex, first),
+            Round(random, ray.Vertex, second),
+            Round(random, step, chord),
+            // Tried beside the work.
+            Round(random, angle.Vertex, first + 9),
+            Round(random, new Point(0, 60), 17),
+        ];
+        random.Shuffle(arcs);
+        var aim = ConstructionAim.Copying(angle, ray, opening);
+        return ConstructionReading.Of(
+            aim,
+            [Line(random, ray.Vertex, ray.Vertex.Towards(towards, 70))],
+            [.. arcs.Select(SeenArc.Of).OfType<SeenArc>()]
+        );
+    }
+
+    private static CompassStroke Round(SeededRandom random, Point needle, double opening) =>
+        new(Arc(random, needle, opening, new Direction(360 * random.Share()), 365), needle);
 
     // As long as the reading takes, of a clean construction of three arcs and a line, of one with a slipped opening, and of the most that
     // can be handed in.

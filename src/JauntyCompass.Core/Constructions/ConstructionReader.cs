@@ -238,38 +238,23 @@ internal static class ConstructionReader
         IReadOnlyList<SeenArc> arcs
     )
     {
-        const double AtVertex = 4;
-        // Any other line comes before one that was there already, and that before one that helped.
-        const double IsGiven = 180;
-        const double HasHelped = 360;
-        PencilLine? outcome = null;
-        double best = double.MaxValue;
+        (PencilLine? Line, (Standing Standing, double Off) Rank) best = (
+            null,
+            (Standing.Elsewhere, double.MaxValue)
+        );
         foreach (PencilLine line in marks.Lines)
         {
-            // Of the lines at the vertex the one nearest to what was asked; one on which a needle stood afterwards only helped.
-            double gap = line.GapTo(aim.Vertex);
-            // One that begins there may well run where a ray of the other angle lies, too; where arcs led to it, even where its own lies.
-            bool isAlong = aim.Rays.Any(ray =>
-                (gap > AtVertex || ray.Vertex == aim.Vertex) && RunsAlong(ray, line)
-            );
-            if (isAlong && (gap > AtVertex || arcs.Count == 0))
+            // Of several that stand alike, the one nearest to what was asked.
+            if (StandingOf(aim, line, arcs) is Standing standing)
             {
-                continue;
-            }
-            double off =
-                gap <= AtVertex
-                    ? Math.Abs(aim.Wanted.ShorterTurnTo(RayOf(aim, line).Direction))
-                        + (
-                            isAlong ? IsGiven
-                            : Helped(aim, line, arcs) ? HasHelped
-                            : 0
-                        )
-                    : 720 + gap;
-            if (off < best)
-            {
-                (outcome, best) = (line, off);
+                double off =
+                    standing == Standing.Elsewhere
+                        ? line.GapTo(aim.Vertex)
+                        : Math.Abs(aim.Wanted.ShorterTurnTo(RayOf(aim, line).Direction));
+                best = (standing, off).CompareTo(best.Rank) < 0 ? (line, (standing, off)) : best;
             }
         }
+        PencilLine? outcome = best.Line;
         return (
             outcome,
             [
@@ -278,6 +263,43 @@ internal static class ConstructionReader
                     .Select(l => StrokeLine.From(aim.Vertex, l.One, l.Other)),
             ]
         );
+    }
+
+    // What a line may be, the likeliest to have come out first.
+    private enum Standing
+    {
+        AtVertex,
+
+        // It runs where a ray was given that begins there.
+        OnGiven,
+
+        // A needle stood on it afterwards.
+        Helped,
+
+        Elsewhere,
+    }
+
+    // Null where it only draws a given ray again, or on.
+    private static Standing? StandingOf(
+        ConstructionAim aim,
+        PencilLine line,
+        IReadOnlyList<SeenArc> arcs
+    )
+    {
+        const double AtVertex = 4;
+        bool begins = line.GapTo(aim.Vertex) <= AtVertex;
+        // One that begins there may well run where a ray of the other angle lies.
+        bool isAlong = aim.Rays.Any(ray =>
+            (!begins || ray.Vertex == aim.Vertex) && RunsAlong(ray, line)
+        );
+        return (begins, isAlong) switch
+        {
+            (false, true) => null,
+            (false, false) => Standing.Elsewhere,
+            // Where arcs led to it, it came out, even there.
+            (true, true) => arcs.Count > 0 ? Standing.OnGiven : null,
+            _ => Helped(aim, line, arcs) ? Standing.Helped : Standing.AtVertex,
+        };
     }
 
     private static bool Helped(ConstructionAim aim, PencilLine line, IReadOnlyList<SeenArc> arcs)

@@ -330,12 +330,7 @@ internal sealed class Retracing
             circle,
             drawn.Opening,
             // Of a copy a distance is stepped off from a crossing; about a vertex an opening is kept.
-            distanceFirst: _onPoint[circle]
-                && !Enumerable
-                    .Range(0, _seen.Given)
-                    .Any(p =>
-                        _seen.Points[p].At.DistanceTo(drawn.Centre) < SeenConstruction.SamePoint
-                    )
+            distanceFirst: _onPoint[circle] && !_seen.IsAboutGiven(circle)
         );
         // An arc that runs through a given point was opened to it.
         for (int given = 0; given < _seen.Given; given++)

@@ -88,6 +88,19 @@ internal sealed class SeenConstruction
     /// <summary>For each circle the points that a needle may have been meant for, the nearest first, and how far off they are, in mm.</summary>
     internal IReadOnlyList<IReadOnlyList<(int Point, double Off)>> NearNeedle { get; }
 
+    /// <summary>Whether a needle stood on a point that was given.</summary>
+    internal bool IsAboutGiven(int circle)
+    {
+        foreach ((int point, double off) in NearNeedle[circle])
+        {
+            if (point < Given && off < SamePoint)
+            {
+                return true;
+            }
+        }
+        return false;
+    }
+
     /// <summary>For each circle the rays and lines on which its needle stood.</summary>
     internal IReadOnlyList<IReadOnlyList<int>> LinesAtNeedle { get; }
 

@@ -33,13 +33,15 @@ public class ConstructionKindsTests
     )
     {
         var student = new SimulatedStudent("Ada", habit is null ? [] : [new(habit, 1)], hand);
-        foreach (ConstructionItem item in KindTrial.Made<ConstructionItem>(kind, 40))
+        foreach (
+            (int place, ConstructionItem item) in KindTrial.Made<ConstructionItem>(kind, 40).Index()
+        )
         {
             for (int go = 0; go < goes; go++)
             {
                 Response response = ExerciseKinds
                     .Of(item)
-                    .Attempt(item, student, new SeededRandom(go, 11));
+                    .Attempt(item, student, new SeededRandom(go, 11 + place));
                 yield return (item, KindTrial.Marked(item, response));
             }
         }
@@ -69,8 +71,7 @@ public class ConstructionKindsTests
                 .Where(c => MistakeCatalogue.OfConstruction.Any(m => m.Key == c && m.CanBeHabit)),
         ];
         told.Length.ShouldBeLessThanOrEqualTo(marks.Length / 50, string.Join(", ", told));
-        // Of obtuse angles one careful copy in four is more than 2° off.
-        marks.Count(m => m.Verdict == Verdict.Accepted).ShouldBeGreaterThan(marks.Length * 2 / 3);
+        marks.Count(m => m.Verdict == Verdict.Accepted).ShouldBeGreaterThan(marks.Length * 3 / 4);
     }
 
     [Theory]
@@ -114,8 +115,12 @@ public class ConstructionKindsTests
                 off.Add(told.Answers.Min(a => Math.Abs(a.Degrees!.Value - came)));
             }
         }
+        bool hasOutcome =
+            key is "opening-changed" or "unlike-openings" or "needle-off"
+            || (key == "wrong-crossing" && kind != "copy");
+        (off.Count > 0).ShouldBe(hasOutcome);
         off.Sort();
-        (off.Count == 0 ? 0 : off[off.Count / 2]).ShouldBeLessThan(5);
+        (hasOutcome ? off[off.Count / 2] : 0).ShouldBeLessThan(5);
     }
 
     [Theory]

@@ -125,10 +125,18 @@ internal sealed class Retracing
         return true;
     }
 
-    // The surest of what is left: what stands on known points, then on known lines, then anywhere.
+    // The surest comes first. Openings and distances are taken from circles about given points, so that these are known before others.
+    private enum Sureness
+    {
+        OnGivenPoint,
+        OnKnownPoint,
+        OnKnownLine,
+        Anywhere,
+    }
+
     private bool OneMore()
     {
-        for (int sureness = 0; sureness < 3; sureness++)
+        for (Sureness sureness = Sureness.OnGivenPoint; sureness <= Sureness.Anywhere; sureness++)
         {
             for (int circle = 0; circle < _seen.Circles.Count; circle++)
             {
@@ -153,17 +161,18 @@ internal sealed class Retracing
         return false;
     }
 
-    private Point? CentreOf(int circle, int sureness)
+    private Point? CentreOf(int circle, Sureness sureness)
     {
         if (_relaxed.Arc == circle && _relaxed.IsCentre)
         {
             // Only when nothing surer is left, so that all points are there to choose from.
-            return sureness < 2 ? null : Chosen(circle);
+            return sureness < Sureness.Anywhere ? null : Chosen(circle);
         }
         return sureness switch
         {
-            0 => OnKnownPoint(circle),
-            1 => OnKnownLine(circle),
+            Sureness.OnGivenPoint => _seen.IsAboutGiven(circle) ? OnKnownPoint(circle) : null,
+            Sureness.OnKnownPoint => OnKnownPoint(circle),
+            Sureness.OnKnownLine => OnKnownLine(circle),
             _ => _seen.Circles[circle].Centre,
         };
     }
@@ -222,7 +231,7 @@ internal sealed class Retracing
     }
 
     // Lines run the same way as they are seen to: their crossings come in the same order then.
-    private Curve? LineOf(int line, int sureness)
+    private Curve? LineOf(int line, Sureness sureness)
     {
         Curve seen = _seen.Curves[_seen.Rays + line];
         // A known line drawn on is that line.
@@ -256,8 +265,8 @@ internal sealed class Retracing
         }
         return sureness switch
         {
-            1 when first >= 0 => seen.MovedTo(one),
-            2 => seen,
+            Sureness.OnKnownLine when first >= 0 => seen.MovedTo(one),
+            Sureness.Anywhere => seen,
             _ => null,
         };
     }

@@ -20,14 +20,17 @@ internal sealed class SeenConstruction
     // An arc that ends no farther before a point than this can be taken for reaching it.
     private const double PencilReaches = 4;
 
+    // A line that is imagined to go on is so for no more than this, but for a ray, which may.
+    private const double GoesOn = 10;
+
     // Arcs that miss each other by no more than an opening slips were meant to cross; not those about one point, nearer than this.
     private const double MostMissed = 5;
     private const double OtherCentre = 8;
 
     private readonly Curve[] _curves;
     private readonly List<SeenPoint> _points = [];
+    private readonly IReadOnlyList<StrokeLine> _drawn;
     private readonly int _rays;
-    private readonly int _lines;
 
     internal SeenConstruction(
         ConstructionAim aim,
@@ -36,7 +39,7 @@ internal sealed class SeenConstruction
     )
     {
         (Aim, Circles) = (aim, circles);
-        (_rays, _lines) = (aim.Rays.Count, lines.Count);
+        (_rays, _drawn) = (aim.Rays.Count, lines);
         _curves =
         [
             .. aim.Rays.Select(r => Curve.Line(r.Vertex, r.Direction)),
@@ -76,10 +79,10 @@ internal sealed class SeenConstruction
     internal int Rays => _rays;
 
     /// <summary>How many of the curves are lines that were drawn, but for the one that comes out.</summary>
-    internal int Lines => _lines;
+    internal int Lines => _drawn.Count;
 
     /// <summary>How many of the curves are not circles; the circles come after them.</summary>
-    internal int Straight => _rays + _lines;
+    internal int Straight => _rays + _drawn.Count;
 
     internal IReadOnlyList<Curve> Curves => _curves;
 
@@ -127,7 +130,7 @@ internal sealed class SeenConstruction
                 {
                     EndsBefore = before,
                     Sine = _curves[one].SineAt(_curves[other], at),
-                    IsDrawn = before <= PencilReaches,
+                    IsDrawn = before <= PencilReaches && IsOn(one, at) && IsOn(other, at),
                     IsOfCircles = one >= Straight,
                     IsOnLine = one < Straight && other >= Straight,
                 }
@@ -163,6 +166,15 @@ internal sealed class SeenConstruction
     // How far the pencil stopped before a point, in mm: where it did, there is no crossing to be seen.
     private double Before(int curve, Point at) =>
         curve < Straight ? 0 : Circles[curve - Straight].EndsBefore(at);
+
+    // Whether a line or a ray runs there: not behind the point where a ray begins.
+    private bool IsOn(int curve, Point at) =>
+        curve >= Straight
+        || (
+            curve < _rays
+                ? _curves[curve].Along(at) >= -OnLine
+                : _drawn[curve - _rays].DistanceFrom(at) <= GoesOn
+        );
 
     private List<(int Point, double Off)> Near(Point needle)
     {

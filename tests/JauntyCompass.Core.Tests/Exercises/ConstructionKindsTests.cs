@@ -3,6 +3,7 @@ using JauntyCompass.Core.Exercises.Constructing;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Marking;
 using JauntyCompass.Core.Randomness;
+using JauntyCompass.Core.Sheet;
 using JauntyCompass.Core.Simulation;
 using Shouldly;
 using Xunit;
@@ -72,6 +73,26 @@ public class ConstructionKindsTests
         ];
         told.Length.ShouldBeLessThanOrEqualTo(marks.Length / 50, string.Join(", ", told));
         marks.Count(m => m.Verdict == Verdict.Accepted).ShouldBeGreaterThan(marks.Length * 3 / 4);
+    }
+
+    [Theory]
+    [MemberData(nameof(Kinds))]
+    public void In_whatever_order_the_arcs_come_the_way_is_the_same(string kind)
+    {
+        var student = new SimulatedStudent("Ada", [], Hand.Careful);
+        foreach (
+            (int place, ConstructionItem item) in KindTrial.Made<ConstructionItem>(kind, 40).Index()
+        )
+        {
+            var random = new SeededRandom(place, 5);
+            var drawn = (ConstructionResponse)ExerciseKinds.Of(item).Attempt(item, student, random);
+            List<CompassStroke> arcs = [.. drawn.Arcs];
+            random.Shuffle(arcs);
+            KindTrial
+                .Marked(item, drawn with { Arcs = arcs })
+                .Steps!.Where(s => s.Step is not ("angle" or "reading"))
+                .ShouldAllBe(s => s.Verdict == Verdict.Accepted);
+        }
     }
 
     [Theory]

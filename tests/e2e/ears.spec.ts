@@ -1,5 +1,6 @@
 /* Every kind of exercise worked by somebody who only listens: from the accessibility tree alone. */
 import { expect, test } from './application'
+import { bisect, build, copy } from './constructing-by-ear'
 import { kindOf, Listener, openings } from './listener'
 import { addStudent, give, join, signIn, type Made } from './people'
 
@@ -295,22 +296,9 @@ const works: Record<string, Work> = {
     await student.choose('Are the triangles similar?', 'yes')
     await student.choose('How do we know?', /as close as/)
   },
-  bisect: async (student) => {
-    const told = await student.sheet()
-    const [, start, vertex, end] = /∠(\w)(\w)(\w)/.exec(await student.prompt())!
-    const on = (ray: string): RegExp => new RegExp(`arc 1 crosses .*${ray}`)
-    const corner = placeOf(told, vertex!)
-    const crossed = await student.circle(corner, 21)
-    for (const arm of [start, end]) expect(crossed).toContain(`${vertex}${arm}`)
-    await student.circle(on(vertex! + start!), 36)
-    await student.circle(on(vertex! + end!), 36)
-    // They meet twice, and the line through both halves the angle.
-    await student.join(/arcs 2 and 3 meet/, /arcs 2 and 3 meet/)
-    await student.button('Save and carry on')
-    const opens = openings(told)[0]!
-    const half = { from: opens.from / 2, to: opens.to / 2 }
-    await student.write('My angle measures', student.reading(await student.laid(true), 'line', half))
-  },
+  bisect,
+  copy,
+  build,
   'draw-special': async (student) => {
     const prompt = await student.prompt()
     const number = /= (\d+)°|of (\d+)°|(\d+)°/.exec(prompt)
@@ -325,12 +313,6 @@ const works: Record<string, Work> = {
     await student.draw(degrees)
   },
 }
-
-/** A place as it is told in a sentence, looked for in the name of a point. */
-const placeOf = (told: string, letter: string): RegExp =>
-  new RegExp(
-    escaped(new RegExp(`The vertex ${letter} is (?:at )?([^.:;]*(?:\\.\\d[^.:;]*)*)`).exec(told)![1]!.trim()),
-  )
 
 test('every kind is worked from what is told, by keys, without looking', async ({
   page,

@@ -3,6 +3,7 @@
  * lesson teaches: three hours of a clock face make a right angle, one counts on from the zero, a name has the vertex in the middle.
  */
 import { expect, type Locator, type Page } from '@playwright/test'
+import type { Spot } from './people'
 
 /** An opening as it is told: between so many degrees and so many. */
 export interface Band {
@@ -37,6 +38,18 @@ export function kindOf({ from, to }: Band): string {
 }
 
 const middle = ({ from, to }: Band): number => (from + to) / 2
+
+/** A place that is told, in mm from the middle of the sheet. */
+export function placeIn(text: string): Spot {
+  const part = (plus: string, minus: string): number => {
+    const found = new RegExp(`([\\d.]+) mm (${plus}|${minus})`).exec(text)
+    return found ? Number(found[1]) * (found[2] === plus ? 1 : -1) : 0
+  }
+  return { x: part('right', 'left'), y: part('up', 'down') }
+}
+
+/** A point that is looked for, by where it is told to be. */
+export type Sought = (at: Spot) => boolean
 
 /** Numbers that stand on a ray: one for each scale. */
 type Stands = Map<string, number>
@@ -170,14 +183,10 @@ export class Listener {
   /** Carries the pencil from where it says it is to a place, in mm from the middle of the sheet. */
   async pencilTo(x: number, y: number): Promise<void> {
     await this.#pencil.focus()
-    const told = (await this.#pencil.getAttribute('aria-label'))!
-    const part = (plus: string, minus: string): number => {
-      const found = new RegExp(`([\\d.]+) mm (${plus}|${minus})`).exec(told)
-      return found ? Number(found[1]) * (found[2] === plus ? 1 : -1) : 0
-    }
+    const told = placeIn((await this.#pencil.getAttribute('aria-label'))!)
     for (const [by, plus, minus] of [
-      [x - part('right', 'left'), 'ArrowRight', 'ArrowLeft'],
-      [y - part('up', 'down'), 'ArrowUp', 'ArrowDown'],
+      [x - told.x, 'ArrowRight', 'ArrowLeft'],
+      [y - told.y, 'ArrowUp', 'ArrowDown'],
     ] as const) {
       let rest = by
       for (const [step, held] of [
@@ -207,11 +216,7 @@ export class Listener {
     const told = await this.sheet()
     const turned = Number(/turned ([\d.]+)°/.exec(told)![1])
     const sign = /open anticlockwise/.test(told) ? 1 : -1
-    const at = (name: string, other: string): number => {
-      const found = new RegExp(`The vertex \\w is [^.]*?([\\d.]+) mm (${name}|${other})`).exec(told)
-      return found ? Number(found[1]) * (found[2] === name ? 1 : -1) : 0
-    }
-    const vertex = { x: at('right', 'left'), y: at('up', 'down') }
+    const vertex = placeIn(/The vertex \w is [^:]*?(?=\. |$)/.exec(told)![0])
     const away = (direction: number, distance: number): [number, number] => [
       vertex.x + distance * Math.cos((direction * Math.PI) / 180),
       vertex.y + distance * Math.sin((direction * Math.PI) / 180),
@@ -303,13 +308,13 @@ export class Listener {
   }
 
   /** Jumps from point to point until one is told that is looked for. */
-  async #jumpTo(go: Locator, point: RegExp): Promise<void> {
+  async #jumpTo(go: Locator, sought: Sought): Promise<void> {
     await go.focus()
-    for (let tries = 0; tries < 30; tries++) {
+    for (let tries = 0; tries < 60; tries++) {
       await this.press('KeyJ')
-      if (point.test((await go.getAttribute('aria-label'))!)) return
+      if (sought(placeIn((await go.getAttribute('aria-label'))!))) return
     }
-    throw new Error(`No point ${String(point)} is told.`)
+    throw new Error('No such point is told.')
   }
 
   /**
@@ -317,7 +322,7 @@ export class Listener {
    * @param point where the needle goes
    * @param opening in mm
    */
-  async circle(point: RegExp, opening: number): Promise<string> {
+  async circle(point: Sought, opening: number): Promise<string> {
     await this.tool('Compass')
     await this.#jumpTo(this.#compass(/^Needle/), point)
     const box = this.panel.getByRole('textbox', { name: 'Opening in mm' })
@@ -333,12 +338,31 @@ export class Listener {
     return said.innerText()
   }
 
-  /** Draws along the straightedge from one point that is told to another. */
-  async join(from: RegExp, to: RegExp): Promise<void> {
-    await this.tool('Straightedge')
-    for (const point of [from, to]) {
-      await this.#jumpTo(this.#pencil, point)
-      await this.press('Enter')
+  /** Sets both points of the compass on two points, and hears how far it is open, in mm. */
+  async distance(one: Sought, other: Sought): Promise<number> {
+    await this.tool('Compass')
+    await this.#jumpTo(this.#compass(/^Needle/), one)
+    const pencil = async (): Promise<Spot> =>
+      placeIn((await this.#compass(/^Pencil point/).getAttribute('aria-label'))!)
+    const leg = this.#compass(/^Opening/)
+    await leg.focus()
+    for (let tries = 0; tries < 60; tries++) {
+      await this.press('KeyJ')
+      if (other(await pencil()))
+        return Number(/Opening ([\d.]+)/.exec((await leg.getAttribute('aria-label'))!)![1])
     }
+    throw new Error('No such point is told.')
+  }
+
+  /** Draws along the straightedge from one point that is told to another. */
+  async join(from: Sought, to: Sought): Promise<void> {
+    await this.tool('Straightedge')
+    await this.#jumpTo(this.#pencil, from)
+    await this.press('Enter')
+    await this.#jumpTo(this.#pencil, to)
+    // What the line crosses is a place to go to as soon as it is told.
+    const crossed = this.#page.waitForResponse((reply) => reply.url().endsWith('/constructions/crossings'))
+    await this.press('Enter')
+    await crossed
   }
 }

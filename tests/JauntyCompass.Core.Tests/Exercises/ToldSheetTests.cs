@@ -1,5 +1,6 @@
 using System.Text.RegularExpressions;
 using FsCheck.Xunit;
+using JauntyCompass.Core.Angles;
 using JauntyCompass.Core.Exercises;
 using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Exercises.Kinds.Measuring;
@@ -53,6 +54,32 @@ public partial class ToldSheetTests
             {
                 string text = InWords(told, Phrasing.Usual with { Language = language });
                 text.ShouldNotMatch(@"[{}]|-\d|\b0 mm|360°|NaN");
+            }
+        }
+    }
+
+    // Zero line on the ray, either way round: whoever listens hears two zeros or straight angles, and never that nothing stands there.
+    [Theory]
+    [MemberData(nameof(Kinds))]
+    public void On_a_ray_that_an_instrument_is_laid_along_its_zero_is_told(string kind)
+    {
+        foreach ((Item item, ToldSheet told) in Told(kind))
+        {
+            ItemView view = ExerciseKinds.Of(item).Present(item, HouseRules.Usual);
+            if (
+                view.Drawing?.BaseRay is not BaseRay ray
+                || view.InHand is not Protractor instrument
+            )
+            {
+                continue;
+            }
+            ToldPlace place = told.Places.Single(p => p.At.DistanceTo(ray.Vertex) < 0.01);
+            var tip = Direction.Between(place.At, place.Rays[0].Tip);
+            foreach (double turned in new[] { 0d, 180 })
+            {
+                var placement = new Placement(ray.Vertex, ray.Direction.Turned(turned), false);
+                double bearing = placement.BearingOf(tip);
+                instrument.Scales.ShouldAllBe(s => s.ReadingAt(bearing) != null);
             }
         }
     }

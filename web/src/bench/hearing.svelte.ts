@@ -29,11 +29,14 @@ export function toPencil(base: Place | null, pencil: Point): Place | null {
   return { at: base.at, rays: [base.rays[0]!, { name, tip: pencil }] }
 }
 
-/** A place with the lines that were drawn from it. */
+/** A place with the lines that were drawn from it, in the order of drawing. */
 export function withLines(place: Place, strokes: readonly (readonly Point[])[]): Place {
-  const name = { id: 'bench.heard.line', text: t('bench.heard.line') }
-  const rays = strokes.map((points) => ({
-    name,
+  const name = (number: number): Place['rays'][number]['name'] =>
+    strokes.length === 1
+      ? { id: 'bench.heard.line', text: t('bench.heard.line') }
+      : { id: 'bench.heard.line-number', text: t('bench.heard.line-number', { number }) }
+  const rays = strokes.map((points, i) => ({
+    name: name(i + 1),
     tip: [points[0]!, points.at(-1)!].reduce((far, end) =>
       distanceOf(end, place.at) > distanceOf(far, place.at) ? end : far,
     ),

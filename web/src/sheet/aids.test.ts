@@ -28,6 +28,13 @@ describe('the aids of who works with keys', () => {
     expect(nextPlace([], first)).toBeNull()
   })
 
+  it('do not come back to a point that has several names before all others were reached', () => {
+    const crossings = [0, 20, 0, 40].map((x) => ({ at: { x, y: 0 }, arms: [] }))
+    let at = { x: 0, y: 0 }
+    const reached = crossings.slice(1).map(() => (at = nextPlace(crossings, at)!).x)
+    expect(reached).toEqual([20, 40, 0])
+  })
+
   it('lie along each arm of the vertex, and the other way round', () => {
     let lies: Placement = { centre: { x: 10, y: 20 }, turn: 3, turnedOver: false }
     const turns: number[] = []

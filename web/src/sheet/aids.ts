@@ -35,7 +35,9 @@ export function placesOn(scene: Scene, baseRay?: Schema['BaseRay'] | null): Plac
 }
 
 /** The next place to jump to: the nearest, and from there the one after it. */
-export function nextPlace(places: readonly Place[], from: Point): Point | null {
+export function nextPlace(all: readonly Place[], from: Point): Point | null {
+  // Where three curves cross in one point, each two of them do: it would come again and again.
+  const places = all.filter(({ at }, i) => all.findIndex((other) => distanceOf(other.at, at) < there) === i)
   if (places.length === 0) return null
   const here = places.findIndex((place) => distanceOf(place.at, from) < there)
   if (here >= 0) return places[(here + 1) % places.length]!.at

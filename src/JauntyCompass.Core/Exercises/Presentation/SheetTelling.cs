@@ -35,11 +35,12 @@ public static class SheetTelling
             {
                 places.Add(
                     new ToldPlace(
-                        ray.Vertex.Rounded(),
+                        // Not rounded: an instrument that lies exactly along the ray must find its zero there.
+                        ray.Vertex,
                         [
                             new ToldRay(
                                 Text.Heard.Arm(drawing.Names.StartRay),
-                                ray.Vertex.Towards(ray.Direction, ray.Length).Rounded()
+                                ray.Vertex.Towards(ray.Direction, ray.Length)
                             ),
                         ]
                     )

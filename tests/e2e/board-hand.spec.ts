@@ -1,5 +1,7 @@
 /* The hand on the Board: instruments carried, rays, dots and names, by pointer, keyboard and touch. */
+import type { Locator } from '@playwright/test'
 import { expect, test } from './application'
+import { placeIn } from './listener'
 import { drag, lay, onScreen, placementOf, polar, tap, type Spot } from './people'
 
 test('the protractor is slid by its body and turned by its rim, and the readings follow', async ({
@@ -205,6 +207,45 @@ test('the compass is carried, opened and turned, its arcs undone one by one, and
   await expect(arcs).toHaveCount(2)
   await bar.getByRole('button', { name: 'Put the compass away' }).click()
   await expect(page.getByTestId('compass')).toHaveCount(0)
+})
+
+test('an angle is cut in half on the Board by keys: crossings are points to jump to', async ({ page }) => {
+  await page.goto('/board?measure=64')
+  await page.getByRole('button', { name: 'Instruments' }).click()
+  await page.getByRole('button', { name: 'Compass', exact: true }).click()
+  const arcs = page.locator('[data-name="compass arcs"] path')
+  const needle = page.getByTestId('compass-needle')
+  const [vertex, opening] = [{ x: 0, y: 0 }, 34]
+  const jump = async (go: Locator, to: Spot): Promise<void> => {
+    await expect
+      .poll(async () => {
+        await go.focus()
+        await page.keyboard.press('KeyJ')
+        const told = placeIn((await go.getAttribute('aria-label'))!)
+        return Math.hypot(told.x - to.x, told.y - to.y)
+      })
+      .toBeLessThan(0.1)
+  }
+  const first = polar(vertex, 0, opening)
+  const second = polar(vertex, 64, opening)
+  for (const [i, point] of [vertex, first, second].entries()) {
+    await jump(needle, point)
+    await page.getByTestId('compass-pencil').focus()
+    await page.keyboard.press('Enter')
+    for (let turned = 0; turned < 360; turned += 30) await page.keyboard.press('Control+ArrowLeft')
+    await page.keyboard.press('Enter')
+    await expect(arcs).toHaveCount(i + 1)
+  }
+  await page.getByRole('button', { name: 'Line', exact: true }).click()
+  const pencil = page.getByTestId('pencil')
+  const half = polar(vertex, 32, 2 * opening * Math.cos((32 * Math.PI) / 180))
+  await jump(pencil, vertex)
+  await page.keyboard.press('Enter')
+  await jump(pencil, half)
+  await page.keyboard.press('Enter')
+  const line = page.locator('[data-name="lines"] line').last()
+  const end = { x: Number(await line.getAttribute('x2')), y: Number(await line.getAttribute('y2')) }
+  expect((Math.atan2(end.y, end.x) * 180) / Math.PI).toBeCloseTo(32, 1)
 })
 
 test('everything the pencil does, by keys alone', async ({ page }) => {

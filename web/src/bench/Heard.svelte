@@ -2,7 +2,7 @@
 <script lang="ts">
   import type { Instrument, Schema } from '../api/client'
   import { isDrawn } from '../shared/response'
-  import type { Crossings } from './crossings.svelte'
+  import type { ToldCrossings } from './toldCrossings.svelte'
   import { Hearing, namedPoints, nearest, toPencil, withLines } from './hearing.svelte'
   import type { SeenView } from './seen'
   import type { SheetWork } from './sheetWork.svelte'
@@ -17,7 +17,7 @@
     ruler: Schema['Ruler'] | null
     isConstructing: boolean
     isDrawing: boolean
-    crossings: Crossings
+    crossings: ToldCrossings
   }
   let { view, work, tellsLaid, instrument, ruler, isConstructing, isDrawing, crossings }: Props = $props()
 

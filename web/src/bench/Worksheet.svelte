@@ -20,7 +20,7 @@
   import SheetScene from '../sheet/SheetScene.svelte'
   import Straightedge from '../sheet/Straightedge.svelte'
   import type { Draft } from './keeping/drafts'
-  import { Crossings } from './crossings.svelte'
+  import { ToldCrossings } from './toldCrossings.svelte'
   import Answered from './Answered.svelte'
   import Feedback from './Feedback.svelte'
   import Heard from './Heard.svelte'
@@ -147,7 +147,7 @@
     marked ? work.laid || !isDrawing : ['protractor', 'dot'].includes(work.tool) || mayExtend,
   )
   // svelte-ignore state_referenced_locally
-  const crossings = new Crossings(view)
+  const crossings = new ToldCrossings(view)
   /** Where something begins, ends or crosses. */
   const allPlaces = $derived([...placesOn(scene, view.drawing?.baseRay), ...crossings.places])
   const ends = $derived(

@@ -2,7 +2,8 @@
 <script lang="ts">
   import { SvelteMap } from 'svelte/reactivity'
   import type { Instrument, Point, Schema } from '../api/client'
-  import { placesOn } from '../sheet/aids'
+  import { placesOn, type Place } from '../sheet/aids'
+  import { Crossings, drawnIn } from '../sheet/crossings.svelte'
   import { distanceOf } from '../sheet/geometry'
   import Pencil from '../sheet/Pencil.svelte'
   import Sheet from '../sheet/Sheet.svelte'
@@ -74,6 +75,29 @@
     !lens ? null : stage.free ? hand.lookAt(scene, laid, rimOf(laid?.instrumentId)) : scene.lens,
   )
   const places = $derived(placesOn(stage.settled))
+  const crossings = new Crossings()
+  /** Where something begins, ends, crosses or was dotted: points for a needle and a pencil. */
+  const points: Place[] = $derived([
+    ...places,
+    ...stage.settled.dots.map(({ at }) => ({ at, arms: [] })),
+    ...crossings.places,
+  ])
+  /** Where the last millimetre is helped. */
+  const helps = $derived(snap ? points : [])
+  const figures = $derived(stage.settled.figures)
+  const lines = $derived(stage.settled.lines)
+  const compassArcs = $derived(stage.settled.compassArcs)
+  const constructs = $derived(stage.settled.compass !== null || (tool !== 'hand' && compassArcs.length > 0))
+  $effect(() => {
+    if (!constructs) {
+      crossings.forget()
+      return
+    }
+    const drawn = drawnIn({ figures, lines, compassArcs })
+    // An arm that is being dragged crosses elsewhere at every move.
+    const later = setTimeout(() => void crossings.follow(drawn), 150)
+    return () => clearTimeout(later)
+  })
   const centreOf = (): Point =>
     laid?.placement.centre ?? stage.settled.figures[0]?.angle.vertex ?? { x: 0, y: 0 }
 
@@ -84,8 +108,12 @@
 
   function putDown(): void {
     const slip = worn ? compassHand.wornSlip() : 0
-    const points = [...places.map(({ at }) => at), ...stage.settled.dots.map(({ at }) => at)]
-    stage.touch((s) => compassHand.putDownCompass(s, points, snap, slip), 'compass')
+    stage.touch((s) => compassHand.putDownCompass(s, helps, slip), 'compass')
+    stage.letGo()
+  }
+
+  function opened(): void {
+    stage.touch((s) => compassHand.openCompass(s, helps), 'compass')
     stage.letGo()
   }
 
@@ -105,7 +133,7 @@
       .find((one) => one.at)
     ruling = held
       ? { from: held.at!, to: held.at!, edge: held.edge }
-      : { from: hand.rayFrom(stage.settled, at), to: at, edge: null }
+      : { from: hand.helpedTo(snap ? points : places, at), to: at, edge: null }
   }
 
   function draw(at: Point): void {
@@ -114,7 +142,8 @@
 
   function end(): void {
     if (ruling) {
-      const { from, to } = ruling
+      const { from, edge } = ruling
+      const to = edge ? ruling.to : hand.helpedTo(helps, ruling.to)
       if (distanceOf(from, to) > 2) stage.touch((s) => hand.drawLine(s, from, to, blunt))
     }
     ruling = null
@@ -205,6 +234,7 @@
         beat={stage.at}
         {lying}
         {places}
+        {points}
         onplace={(id, placement) => {
           ontouch(id)
           stage.touch((s) => hand.place(s, id, placement), `place:${id}`)
@@ -213,6 +243,7 @@
         onstraightedge={(edge) => stage.touch((s) => hand.layStraightedge(s, edge), 'straightedge')}
         oncompass={(pose) => stage.touch((s) => compassHand.standCompass(s, pose), 'compass')}
         oncarried={putDown}
+        onopened={opened}
         onsweep={sweepTo}
         onarm={(id, which, to) => stage.touch((s) => hand.dragArm(s, id, which, to), `arm:${id}:${which}`)}
         onthing={(id, by) => stage.touch((s) => hand.moveThing(s, id, by), `thing:${id}`)}
@@ -233,7 +264,7 @@
           draw(at)
         }}
         onpress={() => press(pencil)}
-        {places}
+        places={points}
       />
     {/if}
     {#if lensAt}<Lens {scene} {instruments} target={lensAt} middle={centreOf()} />{/if}

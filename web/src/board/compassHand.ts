@@ -1,9 +1,9 @@
 /** What the teacher's hand does with a compass: each a change from one scene to the next. */
 import type { Point, Scene, Schema } from '../api/client'
-import { arcOf, carried, openedBy, openingOf } from '../sheet/compass'
-import { distanceOf } from '../sheet/geometry'
+import type { Place } from '../sheet/aids'
+import { arcOf, carried, openedBy, openedTo, openingOf } from '../sheet/compass'
 import { freeId } from '../sheet/scene'
-import { helpWithin } from './hand'
+import { helpedTo } from './hand'
 
 /** Takes the compass out of the tray: it stands beside the angle, for the hand to take. */
 export function takeCompass(scene: Scene): Scene {
@@ -38,12 +38,15 @@ export const drawCompassArc = (scene: Scene, points: readonly Point[], blunt = f
 export const wornSlip = (): number => (Math.random() < 0.5 ? -1 : 1) * (1.5 + 1.5 * Math.random())
 
 /**
- * The compass put down elsewhere: its needle let go near a point comes to stand on it; a worn hinge gives a little each time, in mm.
+ * The compass put down elsewhere: its needle comes to stand on a point near it; a worn hinge gives a little each time, in mm.
+ * @param points where the last millimetre is helped
  */
-export function putDownCompass(scene: Scene, places: readonly Point[], snaps: boolean, slip: number): Scene {
+export function putDownCompass(scene: Scene, points: readonly Place[], slip: number): Scene {
   if (!scene.compass) return scene
-  const { needle } = scene.compass
-  const near = snaps ? places.find((at) => distanceOf(at, needle) <= helpWithin.slide) : undefined
-  const pose = carried(scene.compass, near ?? needle)
+  const pose = carried(scene.compass, helpedTo(points, scene.compass.needle))
   return standCompass(scene, slip === 0 ? pose : openedBy(pose, openingOf(pose) + slip))
 }
+
+/** The compass opened: its pencil point comes to stand on a point near it. */
+export const openCompass = (scene: Scene, points: readonly Place[]): Scene =>
+  scene.compass ? standCompass(scene, openedTo(scene.compass, helpedTo(points, scene.compass.pencil))) : scene

@@ -4,12 +4,12 @@ import { emptyScene, mix } from '../sheet/scene'
 import {
   dragArm,
   drawLine,
+  helpedTo,
   layStraightedge,
   makeDot,
   moveThing,
   onEdge,
   place,
-  rayFrom,
   rubOut,
   snap,
   snapStraightedge,
@@ -17,7 +17,7 @@ import {
   takeStraightedge,
 } from './hand'
 import { openingOf } from '../sheet/compass'
-import { drawCompassArc, putDownCompass, takeCompass } from './compassHand'
+import { drawCompassArc, openCompass, putDownCompass, takeCompass } from './compassHand'
 import { rubAt } from './rubber'
 import { begin, change, letGo, redo, undo } from '../sheet/history'
 import { closeUp, fromMiddle, moved, wholeSheet, windowAt } from '../sheet/view'
@@ -56,11 +56,17 @@ describe('the compass', () => {
 
   it('keeps its opening when it is put down, unless its hinge is worn; near a point it stands on it', () => {
     const moved = { ...out, compass: { needle: { x: 1, y: 1 }, pencil: { x: 31, y: 1 } } }
-    const firm = putDownCompass(moved, [{ x: 0, y: 0 }], true, 0).compass!
+    const origin = [{ at: { x: 0, y: 0 }, arms: [] }]
+    const firm = putDownCompass(moved, origin, 0).compass!
     expect(firm.needle).toEqual({ x: 0, y: 0 })
     expect(openingOf(firm)).toBeCloseTo(30)
-    expect(openingOf(putDownCompass(moved, [], true, 2).compass!)).toBeCloseTo(32)
-    expect(putDownCompass(moved, [{ x: 0, y: 0 }], false, 0).compass!.needle).toEqual({ x: 1, y: 1 })
+    expect(openingOf(putDownCompass(moved, [], 2).compass!)).toBeCloseTo(32)
+    expect(putDownCompass(moved, [], 0).compass!.needle).toEqual({ x: 1, y: 1 })
+    // Opened by its leg, its pencil point comes to stand on a point near it.
+    expect(openCompass(moved, [{ at: { x: 31, y: 3 }, arms: [] }]).compass).toMatchObject({
+      needle: { x: 1, y: 1 },
+      pencil: { x: expect.closeTo(31), y: expect.closeTo(3) },
+    })
   })
 })
 
@@ -117,8 +123,12 @@ describe('the hand', () => {
     own = moveThing(own, 'own-line-1', { x: 1, y: 2 })
     expect(own.lines[0]).toMatchObject({ from: { x: 1, y: 2 }, to: { x: 41, y: 2 } })
     expect(rubOut(own, 'own-dot-1').dots).toHaveLength(1)
-    expect(rayFrom(scene, { x: 1, y: 1 })).toEqual({ x: 0, y: 0 })
-    expect(rayFrom(scene, { x: 9, y: 1 })).toEqual({ x: 9, y: 1 })
+  })
+
+  it('helps the last millimetre of a point to the nearest of all that are near', () => {
+    const points = [0, 2, 40].map((x) => ({ at: { x, y: 0 }, arms: [] }))
+    expect(helpedTo(points, { x: 1.4, y: 1 })).toEqual({ x: 2, y: 0 })
+    expect(helpedTo(points, { x: 9, y: 1 })).toEqual({ x: 9, y: 1 })
   })
 })
 

@@ -1,5 +1,6 @@
 /** What the teacher's hand does on the sheet: each a change from one scene to the next. Nothing here reads or judges. */
 import type { Instrument, Placement, Point, Scene, Schema } from '../api/client'
+import type { Place } from '../sheet/aids'
 import {
   directionOf,
   distanceOf,
@@ -196,7 +197,7 @@ export function lookAt(
 }
 
 /** How near is near enough to be helped, in mm and degrees. */
-export const helpWithin = { slide: 2.5, turn: 2 }
+const helpWithin = { slide: 2.5, turn: 2 }
 
 /** A placement helped in its last millimetre: the centre onto a vertex near it, and the line through it along an arm. */
 function helpedPlacement(scene: Scene, placement: Placement): Placement {
@@ -253,11 +254,13 @@ export function snapStraightedge(scene: Scene): Scene {
     : layStraightedge(scene, { ...laid, from: helped.centre, direction: helped.turn })
 }
 
-/** A line drawn with the pencil begins at a vertex when it is begun near one. */
-export function rayFrom(scene: Scene, at: Point): Point {
-  const near = scene.figures.map((f) => f.angle.vertex).find((v) => distanceOf(v, at) <= helpWithin.slide)
-  return near ?? at
-}
+/** The last millimetre of a point: one that is let go near one of these comes to lie on the nearest. */
+export const helpedTo = (points: readonly Place[], at: Point): Point =>
+  points.reduce(
+    (near, point) =>
+      distanceOf(point.at, at) < near.away ? { at: point.at, away: distanceOf(point.at, at) } : near,
+    { at, away: helpWithin.slide },
+  ).at
 
 /** How far from the edge a pencil still runs along it, in mm. */
 const alongEdge = 4

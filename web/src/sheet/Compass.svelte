@@ -28,6 +28,8 @@
     onmove?: ((pose: CompassPose) => void) | undefined
     /** It was carried to another place, and stands there. */
     oncarried?: (() => void) | undefined
+    /** It was opened with its leg, which is let go of. */
+    onopened?: (() => void) | undefined
     /** An arc that is drawn: as it grows, and when the pencil is lifted. */
     onsweep?: ((points: Point[], isDone: boolean) => void) | undefined
     /** Where the one finger is that holds it, in mm; null once it is lifted. */
@@ -35,7 +37,7 @@
     /** Points to which a key, or a finger that comes near, may bring it. */
     places?: readonly Place[]
   }
-  let { pose, onmove, oncarried, onsweep, onfinger, places = [] }: Props = $props()
+  let { pose, onmove, oncarried, onopened, onsweep, onfinger, places = [] }: Props = $props()
 
   const sheet = useSheet()
   const leg = 74
@@ -121,6 +123,7 @@
   function up(event: PointerEvent): void {
     if (held === 'pencil') finish()
     if (held === 'needle') oncarried?.()
+    if (held === 'leg') onopened?.()
     held = null
     tell(event)
   }

@@ -26,12 +26,15 @@
     onplace?: (id: string, placement: Placement) => void
     /** Where a key may bring an instrument at once. */
     places?: readonly Place[] | undefined
+    /** Where keys, or a finger that comes near, may bring the compass. */
+    points?: readonly Place[]
     /** Let go of: an instrument, by its id on the sheet, or without one the straightedge. */
     ondrop?: (id?: string) => void
     onstraightedge?: (laid: Schema['LaidStraightedge'] | null) => void
-    /** The compass is carried, opened or turned, put down elsewhere, or draws: as its arc grows, and when the pencil is lifted. */
+    /** The compass is carried, opened or turned, put down elsewhere, let go of once it is open, or draws: as its arc grows, and when the pencil is lifted. */
     oncompass?: (pose: CompassPose) => void
     oncarried?: () => void
+    onopened?: () => void
     onsweep?: (points: Point[], isDone: boolean) => void
     onarm?: (id: string, which: 'start' | 'end', to: Point) => void
     onthing?: (id: string, by: Point) => void
@@ -44,10 +47,12 @@
     lying = {},
     onplace,
     places,
+    points = [],
     ondrop,
     onstraightedge,
     oncompass,
     oncarried,
+    onopened,
     onsweep,
     onarm,
     onthing,
@@ -136,7 +141,7 @@
 </g>
 {#if scene.compass}
   <g data-name="compass" class="appearing"
-    ><Compass pose={scene.compass} onmove={oncompass} {oncarried} {onsweep} {places} /></g
+    ><Compass pose={scene.compass} onmove={oncompass} {oncarried} {onopened} {onsweep} places={points} /></g
   >
 {/if}
 {#if scene.straightedge}

@@ -1,4 +1,4 @@
-import { expect, it } from 'vitest'
+import { describe, expect, it } from 'vitest'
 import {
   arcOf,
   carried,
@@ -11,6 +11,7 @@ import {
   traced,
   turned,
 } from './compass'
+import { drawnIn } from './crossings.svelte'
 import { directionOf, distanceOf } from './geometry'
 
 const pose = { needle: { x: 10, y: -5 }, pencil: { x: 40, y: -5 } }
@@ -54,4 +55,35 @@ it('passes points on its circle, close enough to make an arc, either way round',
     expect(way.at(-1)).toEqual(turned(pose, degrees).pencil)
     expect(way.length).toBe(Math.ceil(Math.abs(degrees) / 2))
   }
+})
+
+describe('what is drawn in a scene', () => {
+  it('is given with its rays, lines and arcs as a pencil drew them', () => {
+    const angle = {
+      vertex: { x: 0, y: 0 },
+      start: 0,
+      measure: 60,
+      opening: 'anticlockwise' as const,
+      startLength: 50,
+      endLength: 40,
+    }
+    const arc = { id: 'a', centre: { x: 0, y: 0 }, radius: 30, from: 350, sweep: 45 }
+    const drawn = drawnIn({
+      figures: [{ id: 'angle', angle, names: { vertex: 'L', start: 'K', end: 'M' } }],
+      lines: Array.from({ length: 60 }, (_, i) => ({ id: `${i}`, from: { x: i, y: 0 }, to: { x: i, y: 9 } })),
+      compassArcs: [arc],
+    })
+    expect(drawn.rays.map(({ name, ray }) => [name, ray.direction, ray.length])).toEqual([
+      ['LK', 0, 50],
+      ['LM', 60, 40],
+    ])
+    expect(drawn.strokes).toHaveLength(50)
+    expect(drawn.strokes.at(-1)!.points[1]).toEqual({ x: 59, y: 9 })
+    const { needle, points } = drawn.arcs[0]!
+    expect(arcOf(needle, points)).toMatchObject({
+      radius: expect.closeTo(30),
+      from: expect.closeTo(350),
+      sweep: expect.closeTo(45),
+    })
+  })
 })

@@ -75,3 +75,9 @@ export function traced(pose: CompassPose, degrees: number): Point[] {
   const steps = Math.max(1, Math.ceil(Math.abs(degrees) / everyDegrees))
   return Array.from({ length: steps }, (_, i) => turned(pose, (degrees * (i + 1)) / steps).pencil)
 }
+
+/** Points along an arc, from its beginning to its end. */
+export function pointsOf({ centre, radius, from, sweep }: Schema['CompassArc']): Point[] {
+  const pencil = towards(centre, from, radius)
+  return [pencil, ...traced({ needle: centre, pencil }, sweep)]
+}

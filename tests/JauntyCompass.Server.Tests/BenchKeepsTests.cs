@@ -59,6 +59,33 @@ public sealed class BenchKeepsTests(JauntyServer server) : IClassFixture<JauntyS
     }
 
     [Fact]
+    public async Task A_long_equation_and_how_the_ruler_lies_are_there_at_another_device()
+    {
+        using Lesson lesson = await Lesson.Begin(server, "drafts-long");
+        string bench = $"bench/assignments/{lesson.AssignmentId}";
+        string equation = string.Join(" + ", Enumerable.Repeat("1/2 x", 20)) + " = 180";
+        JsonObject begun = Lesson.Draft(equation);
+        begun["ruler"] = JsonNode.Parse("""{ "centre": { "x": -30.5, "y": 12 }, "turn": 41 }""");
+        (await lesson.Student.Put($"{bench}/drafts/0", begun)).Status.ShouldBe(
+            HttpStatusCode.NoContent
+        );
+
+        using var tablet = new Visitor(server);
+        await tablet.Join(lesson.Code, "Wren", lesson.Pin);
+        JsonNode kept = (await tablet.Get(bench))["drafts"]!.AsArray().ShouldHaveSingleItem()![
+            "draft"
+        ]!;
+        kept["values"]!["reading"]!.GetValue<string>().ShouldBe(equation);
+        kept["ruler"]!["centre"]!["x"]!.GetValue<double>().ShouldBe(-30.5);
+        kept["ruler"]!["turn"]!.GetValue<double>().ShouldBe(41);
+
+        begun["ruler"]!["centre"]!["y"] = 1e7;
+        (await lesson.Student.Put($"{bench}/drafts/0", begun)).Status.ShouldBe(
+            HttpStatusCode.BadRequest
+        );
+    }
+
+    [Fact]
     public async Task A_draft_is_checked_and_only_ever_the_students_own()
     {
         using Lesson lesson = await Lesson.Begin(server, "drafts-checked");

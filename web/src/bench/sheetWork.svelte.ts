@@ -86,7 +86,8 @@ export class SheetWork {
     }
     if (view.ruler) {
       const { left, bottom, width, height } = view.window
-      this.ruler = { centre: { x: left + (width - view.ruler.length) / 2, y: bottom + height - 4 }, turn: 0 }
+      const waits = { centre: { x: left + (width - view.ruler.length) / 2, y: bottom + height - 4 }, turn: 0 }
+      this.ruler = draft?.ruler ?? waits
     }
     this.part = markedResponse ? 0 : Math.min(draft?.part ?? 0, this.parts.length - 1)
   }
@@ -120,6 +121,7 @@ export class SheetWork {
       laid: this.laid,
       part: this.part,
       compass: this.takes('construction') ? this.compass : null,
+      ruler: this.#view.ruler ? this.ruler : null,
     }
   }
 

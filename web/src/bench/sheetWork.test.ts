@@ -120,6 +120,15 @@ it('shows a marked answer as it was handed in, and goes on where a draft was lef
   expect(again.filled.values.estimate).toBe('70')
 })
 
+it('leaves a ruler as it lay', () => {
+  const compared = { ...measuring, ruler: { length: 120, inset: 4 } }
+  const left = new SheetWork(compared, null, null)
+  left.ruler = at(40)
+  expect(new SheetWork(compared, null, left.asDraft).ruler).toEqual(at(40))
+  // Where there is no ruler none is kept.
+  expect(new SheetWork(measuring, null, left.asDraft).asDraft.ruler).toBeNull()
+})
+
 it('takes the straightedge first where the base ray is the student’s, too', () => {
   expect(
     new SheetWork(view('draw', [ask('strokes', 'drawing')], { ...ray, baseRay: null }), null, null).tool,

@@ -22,6 +22,7 @@ namespace JauntyCompass.Server.Features.Bench;
 /// <param name="Part">How many parts of the item have been begun, from 0.</param>
 /// <param name="Arcs">Arcs of the compass; null in drafts that are older than it.</param>
 /// <param name="Compass">How the compass stands, or null where there is none.</param>
+/// <param name="Ruler">How the ruler lies, its zero and which way it counts; null where there is none.</param>
 public sealed record BenchDraft(
     IReadOnlyDictionary<string, string> Values,
     IReadOnlyDictionary<string, Placement> Placements,
@@ -33,10 +34,14 @@ public sealed record BenchDraft(
     bool Laid,
     int Part,
     IReadOnlyList<CompassStroke>? Arcs = null,
-    LaidCompass? Compass = null
+    LaidCompass? Compass = null,
+    Placement? Ruler = null
 ) : IValidatable
 {
     private const int MostFields = 20;
+
+    // As long as what may be handed in: an equation is the longest.
+    private const int LongestValue = 200;
 
     public void Validate(ValidationErrors errors)
     {
@@ -45,7 +50,7 @@ public sealed record BenchDraft(
         foreach ((string field, string value) in Values?.Take(MostFields) ?? [])
         {
             errors.Text("values", field, 1, 40);
-            errors.Text($"values.{field}", value, 0, 60);
+            errors.Text($"values.{field}", value, 0, LongestValue);
         }
         foreach ((string field, Placement placement) in Placements?.Take(MostFields) ?? [])
         {
@@ -61,6 +66,7 @@ public sealed record BenchDraft(
         errors.Each("arcs", Arcs ?? [], 0, 50);
         errors.Within("compass.needle", Compass?.Needle);
         errors.Within("compass.pencil", Compass?.Pencil);
+        errors.Within("ruler", Ruler);
     }
 }
 

@@ -12,6 +12,7 @@ const draft = (reading: string): Draft => ({
   laid: true,
   part: 0,
   compass: null,
+  ruler: null,
 })
 const told: string[] = []
 const open = (elsewhere: Parameters<typeof Drafts.open>[2] = [], student = 'bo'): Promise<Drafts> =>

@@ -14,12 +14,14 @@ export interface Draft {
   part: number
   /** How the compass stands, where there is one. */
   compass: CompassPose | null
+  /** How the ruler lies, where there is one. */
+  ruler: Placement | null
 }
 
 /** So long the hand rests before the server is told. */
 const rest = 3000
 
-const toServer = ({ filled, placement, laid, part, compass }: Draft): Schema['BenchDraft'] => ({
+const toServer = ({ filled, placement, laid, part, compass, ruler }: Draft): Schema['BenchDraft'] => ({
   values: filled.values,
   placements: filled.placements,
   strokes: filled.drawing.strokes.map((points) => ({ points })),
@@ -31,6 +33,7 @@ const toServer = ({ filled, placement, laid, part, compass }: Draft): Schema['Be
   part,
   arcs: filled.drawing.sweeps,
   compass,
+  ruler,
 })
 
 const fromServer = (kept: Schema['BenchDraft']): Draft => ({
@@ -50,6 +53,7 @@ const fromServer = (kept: Schema['BenchDraft']): Draft => ({
   laid: kept.laid,
   part: kept.part,
   compass: kept.compass ?? null,
+  ruler: kept.ruler ?? null,
 })
 
 /** The drafts of one student at one set. */

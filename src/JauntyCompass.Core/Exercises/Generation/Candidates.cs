@@ -143,7 +143,7 @@ internal sealed class Candidates
                 ),
             ];
             predicted[(kind.Key, variety, instrument.Id)] = own;
-            known.UnionWith(own.SelectMany(f => f.Steps).SelectMany(step => step.Answers.Keys));
+            known.UnionWith(own.SelectMany(f => f.Steps).SelectMany(step => step.Mistakes));
         }
         Mistake[] shown = [.. targets.Where(known.Contains).Take(MostTargets)];
         return new Candidates(

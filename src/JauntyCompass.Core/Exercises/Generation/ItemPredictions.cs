@@ -20,24 +20,31 @@ internal sealed record ProposalSettings(
     double Tolerance
 );
 
-/// <summary>What every mistake that shows at a step would answer there.</summary>
-internal sealed record StepPredictions(Answer[] Right, Dictionary<Mistake, Answer[]> Answers)
+/// <summary>Answers to one step: all that are right, or all that one mistake leads to.</summary>
+/// <param name="All">The answers.</param>
+/// <param name="Exact">One bit for each answer that is exact, the same for the same answer of the step; 0 where any is measured.</param>
+internal readonly record struct StepAnswers(Answer[] All, ulong Exact)
 {
-    /// <summary>How clearly each target would show here.</summary>
-    internal double[] Clear(Mistake[] targets, double tolerance) =>
-        [.. targets.Select(t => Distinctness(Of(t), Right, tolerance))];
-
-    internal Answer[] Of(Mistake target) => Answers.GetValueOrDefault(target) ?? [];
+    internal static StepAnswers None { get; } = new([], 0);
 
     // Answers that differ by no more than the tolerance tell nothing; from here on, in degrees, no noise of a hand can confuse them.
     private const double BeyondNoise = 7;
 
-    internal static double Distinctness(Answer[] one, Answer[] other, double tolerance)
+    /// <summary>How clearly these are told from others: 0 not at all, 1 beyond all noise of a hand.</summary>
+    internal double DistinctFrom(in StepAnswers other, double tolerance)
     {
-        double least = one.Length == 0 ? 0 : 1;
-        foreach (Answer a in one)
+        if (All.Length == 0)
         {
-            foreach (Answer b in other)
+            return 0;
+        }
+        if (Exact != 0 && other.Exact != 0)
+        {
+            return (Exact & other.Exact) == 0 ? 1 : 0;
+        }
+        double least = 1;
+        foreach (Answer a in All)
+        {
+            foreach (Answer b in other.All)
             {
                 if (!a.IsApartFrom(b, tolerance))
                 {
@@ -53,6 +60,66 @@ internal sealed record StepPredictions(Answer[] Right, Dictionary<Mistake, Answe
     }
 }
 
+/// <summary>What every mistake that shows at a step would answer there.</summary>
+internal sealed class StepPredictions
+{
+    private const int MostExact = 64;
+
+    private readonly Dictionary<Mistake, StepAnswers> _led = [];
+
+    // Exact numbers are slow to compare, and every mistake is compared with every other one: each answer is given its number once.
+    private readonly List<ExactAnswer> _exact = [];
+
+    internal StepPredictions(PredictedStep step)
+    {
+        foreach (Prediction predicted in step.Predictions)
+        {
+            if (predicted.Shows)
+            {
+                _led[predicted.Mistake] = Numbered(predicted.Answers);
+            }
+        }
+        Right = Numbered(step.Step.Right);
+    }
+
+    internal StepAnswers Right { get; }
+
+    /// <summary>The mistakes that show here.</summary>
+    internal IReadOnlyCollection<Mistake> Mistakes => _led.Keys;
+
+    internal StepAnswers Of(Mistake target) =>
+        _led.TryGetValue(target, out StepAnswers answers) ? answers : StepAnswers.None;
+
+    private StepAnswers Numbered(IReadOnlyList<Answer> answers)
+    {
+        ulong bits = 0;
+        foreach (Answer answer in answers)
+        {
+            if (answer is not ExactAnswer exact || NumberOf(exact) is not int number)
+            {
+                return new StepAnswers([.. answers], 0);
+            }
+            bits |= 1UL << number;
+        }
+        return new StepAnswers([.. answers], bits);
+    }
+
+    private int? NumberOf(ExactAnswer answer)
+    {
+        int number = _exact.IndexOf(answer);
+        if (number >= 0)
+        {
+            return number;
+        }
+        if (_exact.Count == MostExact)
+        {
+            return null;
+        }
+        _exact.Add(answer);
+        return _exact.Count - 1;
+    }
+}
+
 /// <summary>
 /// What every mistake that shows at an item would answer there, step by step. Of each measure an item is looked at in some place, which says
 /// which measures are worth a look in the place itself.
@@ -65,8 +132,8 @@ internal sealed record ItemPredictions(int Measure, IReadOnlyList<StepPrediction
         double[] apart = new double[targets.Length * (targets.Length - 1) / 2];
         foreach (StepPredictions step in Steps)
         {
-            double[] here = step.Clear(targets, tolerance);
-            Answer[][] answers = [.. targets.Select(step.Of)];
+            StepAnswers[] answers = Array.ConvertAll(targets, step.Of);
+            double[] here = Array.ConvertAll(answers, a => a.DistinctFrom(step.Right, tolerance));
             int pair = 0;
             for (int one = 0; one < targets.Length; one++)
             {
@@ -75,9 +142,9 @@ internal sealed record ItemPredictions(int Measure, IReadOnlyList<StepPrediction
                 {
                     // A mistake that shows is told from one that does not as clearly as it shows.
                     double distinct =
-                        answers[one].Length == 0 ? here[other]
-                        : answers[other].Length == 0 ? here[one]
-                        : StepPredictions.Distinctness(answers[one], answers[other], tolerance);
+                        answers[one].All.Length == 0 ? here[other]
+                        : answers[other].All.Length == 0 ? here[one]
+                        : answers[one].DistinctFrom(answers[other], tolerance);
                     apart[pair] = Math.Max(apart[pair], distinct);
                 }
             }
@@ -117,19 +184,10 @@ internal sealed record ItemPredictions(int Measure, IReadOnlyList<StepPrediction
     /// <summary>What every mistake that shows at an item would answer there.</summary>
     internal static ItemPredictions Of(int measure, PredictedItem item)
     {
-        var steps = new List<StepPredictions>();
-        foreach (PredictedStep step in item.Steps)
-        {
-            var answers = new Dictionary<Mistake, Answer[]>();
-            foreach (Prediction predicted in step.Predictions.Where(p => p.Shows))
-            {
-                answers[predicted.Mistake] = [.. predicted.Answers];
-            }
-            if (answers.Count > 0)
-            {
-                steps.Add(new StepPredictions([.. step.Step.Right], answers));
-            }
-        }
+        List<StepPredictions> steps =
+        [
+            .. item.Steps.Select(s => new StepPredictions(s)).Where(s => s.Mistakes.Count > 0),
+        ];
         return new ItemPredictions(measure, steps);
     }
 

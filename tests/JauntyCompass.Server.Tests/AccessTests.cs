@@ -10,7 +10,7 @@ using Xunit;
 namespace JauntyCompass.Server.Tests;
 
 /// <summary>Nobody sees what is not theirs: every endpoint there is, as nobody, as a student, as another teacher.</summary>
-public sealed class AccessTests(JauntyServer server) : IClassFixture<JauntyServer>
+public sealed class AccessTests(JauntyServer server)
 {
     // Open on purpose. Whatever is not on this list must refuse a stranger.
     private static readonly string[] Open =

@@ -8,7 +8,7 @@ using Xunit;
 
 namespace JauntyCompass.Server.Tests;
 
-public sealed class BadInputTests(JauntyServer server) : IClassFixture<JauntyServer>, IDisposable
+public sealed class BadInputTests(JauntyServer server) : IDisposable
 {
     private readonly Visitor _visitor = new(server);
 

@@ -6,7 +6,7 @@ using Xunit;
 namespace JauntyCompass.Server.Tests;
 
 /// <summary>What the Bench keeps before it is handed in, and what it asks next where each student is asked their own.</summary>
-public sealed class BenchKeepsTests(JauntyServer server) : IClassFixture<JauntyServer>
+public sealed class BenchKeepsTests(JauntyServer server)
 {
     [Fact]
     public async Task A_draft_is_there_at_another_device_until_it_is_handed_in()

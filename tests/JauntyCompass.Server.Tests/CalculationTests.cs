@@ -5,7 +5,7 @@ using Xunit;
 
 namespace JauntyCompass.Server.Tests;
 
-public sealed class CalculationTests(JauntyServer server) : IClassFixture<JauntyServer>, IDisposable
+public sealed class CalculationTests(JauntyServer server) : IDisposable
 {
     private readonly Visitor _visitor = new(server);
 

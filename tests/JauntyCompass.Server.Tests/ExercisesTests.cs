@@ -6,7 +6,7 @@ using Xunit;
 namespace JauntyCompass.Server.Tests;
 
 /// <summary>Kinds, mistakes and ready sets as lists; parallel forms; twins and “show me”; the look back.</summary>
-public sealed class ExercisesTests(JauntyServer server) : IClassFixture<JauntyServer>
+public sealed class ExercisesTests(JauntyServer server)
 {
     [Fact]
     public async Task Kinds_mistakes_and_ready_sets_are_listed_and_fit_together()

@@ -9,7 +9,7 @@ using Xunit;
 namespace JauntyCompass.Server.Tests;
 
 /// <summary>Sets, answers and marks as files; old answers marked again; figures.</summary>
-public sealed class FilesTests(JauntyServer server) : IClassFixture<JauntyServer>
+public sealed class FilesTests(JauntyServer server)
 {
     [Fact]
     public async Task A_set_written_by_one_teacher_and_read_by_another_is_the_same_set()

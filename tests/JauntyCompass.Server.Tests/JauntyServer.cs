@@ -1,10 +1,15 @@
 using JauntyCompass.Server.Api;
 using JauntyCompass.Server.Storage;
+using JauntyCompass.Server.Tests;
 using Microsoft.AspNetCore.Hosting;
 using Microsoft.AspNetCore.Mvc.Testing;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.DependencyInjection;
 using Npgsql;
+using Xunit;
+
+// Most of what a host costs is making it: tests that bring people and things of their own share one, each class at its own work.
+[assembly: AssemblyFixture(typeof(JauntyServer))]
 
 namespace JauntyCompass.Server.Tests;
 

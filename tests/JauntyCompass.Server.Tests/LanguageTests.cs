@@ -6,7 +6,7 @@ using Xunit;
 namespace JauntyCompass.Server.Tests;
 
 /// <summary>Replies speak the language that was asked for, else that of the class, and in its words.</summary>
-public sealed class LanguageTests(JauntyServer server) : IClassFixture<JauntyServer>
+public sealed class LanguageTests(JauntyServer server)
 {
     private static JsonObject Demonstration(JsonObject? rules = null) =>
         new()

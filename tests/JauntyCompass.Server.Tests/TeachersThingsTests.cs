@@ -6,7 +6,7 @@ using Xunit;
 namespace JauntyCompass.Server.Tests;
 
 /// <summary>What a teacher keeps: house rules of a class, instruments in the cabinet, running orders.</summary>
-public sealed class TeachersThingsTests(JauntyServer server) : IClassFixture<JauntyServer>
+public sealed class TeachersThingsTests(JauntyServer server)
 {
     [Fact]
     public async Task House_rules_of_a_class_are_kept_and_bad_ones_refused_beside_their_field()

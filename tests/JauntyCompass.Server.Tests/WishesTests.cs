@@ -6,7 +6,7 @@ using Xunit;
 namespace JauntyCompass.Server.Tests;
 
 /// <summary>What a specification brings along: the class's own instruments and house rules of its own.</summary>
-public sealed class WishesTests(JauntyServer server) : IClassFixture<JauntyServer>
+public sealed class WishesTests(JauntyServer server)
 {
     private static async Task<JsonArray> ItemsOf(Lesson lesson, JsonObject specification)
     {

@@ -143,6 +143,27 @@ test('cabinet and house rules have no accessibility finding', async ({ page }) =
   await expect(page.getByRole('status')).toContainText('Saved')
 })
 
+test('constructing, algebra and triangles have no accessibility finding', async ({ page }) => {
+  for (const show of ['bisect', 'parts-by-algebra', 'compare-ratios']) {
+    await page.goto(`/board?show=${show}`)
+    await expect(page.getByTestId('caption')).toBeVisible()
+    await page.keyboard.press('End')
+    expect.soft(await findings(page), show).toEqual([])
+  }
+  await page.getByRole('button', { name: 'Instruments' }).click()
+  await page.getByRole('button', { name: 'Compass', exact: true }).click()
+  expect.soft(await findings(page), 'compass on the Board').toEqual([])
+  await signIn(page)
+  const pin = await addStudent(page, 'Teal')
+  const { id, items } = await give(page, ['bisect', 'parts', 'similar', 'side-ratios'])
+  await join(page, 'Teal', pin, id)
+  for (const [i, { view }] of items.entries()) {
+    await page.getByRole('button', { name: `Question ${i + 1}`, exact: true }).click()
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText(view.prompt.text)
+    expect.soft(await findings(page), view.kind).toEqual([])
+  }
+})
+
 test('an angle is measured by ear and keys alone', async ({ page, browser, baseURL }) => {
   await signIn(page)
   const pin = await addStudent(page, 'Dunnock')

@@ -11,7 +11,9 @@ test('nothing on the Bench is covered or cut off, and the sheet stays in view, a
   test.setTimeout(240_000)
   await signIn(page)
   const pin = await addStudent(page, 'Clover')
-  const { id } = await give(page, ['measure', 'draw', 'estimate', 'figure-angles', 'compare'])
+  const kinds = ['measure', 'draw', 'estimate', 'figure-angles', 'compare']
+  const withOthers = ['bisect', 'parts', 'similar', 'side-ratios', 'draw-triangles']
+  const { id } = await give(page, [...kinds, ...withOthers])
   const bench = await (await browser.newContext({ baseURL })).newPage()
   await bench.goto('/bench')
   for (const size of sizes.bench) {
@@ -23,7 +25,7 @@ test('nothing on the Bench is covered or cut off, and the sheet stays in view, a
   const panel = bench.getByRole('region', { name: 'Question' })
   for (const size of sizes.bench) {
     await resize(bench, size)
-    for (let question = 1; question <= 5; question++) {
+    for (let question = 1; question <= kinds.length + withOthers.length; question++) {
       await bench.getByRole('button', { name: `Question ${question}`, exact: true }).click()
       expect(await outOfReach(bench), `question ${question} at ${size}`).toEqual([])
       const [sheet, asked, height] = await Promise.all([

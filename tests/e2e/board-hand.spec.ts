@@ -167,8 +167,9 @@ test('the compass is carried, opened and turned, its arcs undone one by one, and
   await page.goto('/board?measure=64')
   await page.getByRole('button', { name: 'Instruments' }).click()
   await page.getByRole('button', { name: 'Compass', exact: true }).click()
-  const bar = page.getByRole('status').filter({ hasText: 'Compass:' })
-  await expect(bar).toContainText('34 mm open')
+  const bar = page.getByRole('status').filter({ hasText: 'Compass opening' })
+  const opening = page.getByLabel('Compass opening in mm')
+  await expect(opening).toHaveValue('34')
   // Said once, where it is first taken.
   await expect(bar).toContainText('sharp')
   await bar.getByRole('button', { name: 'All right' }).click()
@@ -182,7 +183,7 @@ test('the compass is carried, opened and turned, its arcs undone one by one, and
   await drag(page, await at('needle'), { x: 0.8, y: 0.6 })
   // Helped onto the vertex, with the opening it had.
   expect(await at('needle')).toEqual({ x: 0, y: 0 })
-  await expect(bar).toContainText('34 mm open')
+  await expect(opening).toHaveValue('34')
   for (const degrees of [60, 30]) {
     const pencil = await at('pencil')
     const way = Math.atan2(pencil.y, pencil.x) * (180 / Math.PI)
@@ -194,7 +195,7 @@ test('the compass is carried, opened and turned, its arcs undone one by one, and
   // By keys: opened by a tenth, the pencil down and round.
   await page.getByTestId('compass-leg').focus()
   await page.keyboard.press('Shift+ArrowUp')
-  await expect(bar).toContainText('34.1 mm open')
+  await expect(opening).toHaveValue('34.1')
   await page.getByTestId('compass-pencil').focus()
   for (const key of ['Enter', 'Control+ArrowLeft', 'ArrowLeft', 'Enter']) await page.keyboard.press(key)
   await expect(arcs).toHaveCount(2)
@@ -202,7 +203,11 @@ test('the compass is carried, opened and turned, its arcs undone one by one, and
   await page.getByLabel('The hinge of the compass is worn').check()
   await page.keyboard.press('Escape')
   await drag(page, await at('needle'), { x: 40, y: 20 })
-  await expect(bar).not.toContainText('34.1 mm open')
+  await expect(opening).not.toHaveValue('34.1')
+  // “Open your compasses to five centimetres.”
+  await opening.fill('50')
+  const [needle, pencil] = [await at('needle'), await at('pencil')]
+  expect(Math.hypot(pencil.x - needle.x, pencil.y - needle.y)).toBeCloseTo(50, 5)
   await page.reload()
   await expect(arcs).toHaveCount(2)
   await bar.getByRole('button', { name: 'Put the compass away' }).click()

@@ -26,6 +26,18 @@ for (const size of sizes.board) {
     await tap(page, polar({ x: 0, y: 0 }, 60, 30))
     await expect(page.getByRole('form', { name: 'Label the angle' })).toBeVisible()
     expect(await outOfReach(page, 'form.on-sheet'), 'labels').toEqual([])
+    for (const instrument of ['Compass', 'Straightedge, with millimetres']) {
+      await page.getByRole('button', { name: 'Instruments', exact: true }).click()
+      await page.getByRole('button', { name: instrument, exact: true }).click()
+      expect(await outOfReach(page), instrument).toEqual([])
+    }
+    for (const show of ['bisect', 'parts-by-algebra', 'compare-ratios']) {
+      await page.goto(`/board?show=${show}`)
+      await expect(page.getByTestId('caption')).toBeVisible()
+      expect(await outOfReach(page), `${show}, question`).toEqual([])
+      await page.keyboard.press('End')
+      expect(await outOfReach(page), `${show}, end`).toEqual([])
+    }
   })
 }
 

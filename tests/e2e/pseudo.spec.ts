@@ -45,7 +45,8 @@ test('in a made-up language nothing on any view is left in ours, put together or
   test.setTimeout(180_000)
   await signIn(page)
   const pin = await addStudent(page, 'Juno')
-  const { id } = await give(page, ['measure', 'draw', 'estimate', 'find-mistake', 'outline'])
+  const kinds = ['measure', 'draw', 'estimate', 'find-mistake', 'outline', 'bisect', 'parts', 'similar']
+  const { id } = await give(page, [...kinds, 'side-ratios'])
   const names = await given(page)
   await speakPseudo(page)
   const looked: Record<string, string[]> = {}
@@ -69,6 +70,12 @@ test('in a made-up language nothing on any view is left in ours, put together or
     await look(`board, panel ${i + 1}`)
     await button.click()
   }
+  for (const show of ['bisect', 'parts-by-algebra', 'compare-ratios']) {
+    await page.goto(`/board?show=${show}`)
+    await expect(page.getByTestId('caption')).not.toBeEmpty()
+    await page.keyboard.press('End')
+    await look(`board, ${show}`)
+  }
   for (const hash of ['', 'new', 'classes', 'cabinet', 'school', 'account']) {
     await page.goto(`/desk#/${hash}`)
     await page.reload()
@@ -91,8 +98,8 @@ test('in a made-up language nothing on any view is left in ours, put together or
   await page.goto(`/bench#${id}`)
   await page.reload()
   const items = page.getByRole('navigation').getByRole('button')
-  await expect(items.first()).toBeVisible()
-  for (let i = 0; i < 5; i++) {
+  await expect(items).toHaveCount(kinds.length + 1)
+  for (let i = 0; i <= kinds.length; i++) {
     await items.nth(i).click()
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
     await look(`bench, item ${i + 1}`)

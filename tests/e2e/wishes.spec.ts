@@ -215,6 +215,12 @@ test('drawings for algebra are to scale or not as it is wished, and what is seen
   await scale.selectOption({ label: 'all to scale' })
   await expect(said).toHaveCount(0)
 
+  await page.getByLabel('Answers in algebra').selectOption({ label: 'the answers are repeating decimals' })
+  const parts = page.getByRole('article').filter({ hasText: 'Parts of an angle by algebra' }).first()
+  await expect(parts).toContainText(/x = \d*[⅓⅔]|\d+ \d+\/\d+/)
+  await page.getByLabel('Answers in algebra').selectOption({ label: 'x and all angles are whole' })
+  await expect(parts).toContainText(/x = \d+(?!.)|x = \d+[^⅓⅔\d\/ ]/)
+
   const half = page.getByRole('article').filter({ hasText: 'Cut an angle in half' }).first()
   await expect(half.getByRole('list')).toContainText('drew the line to the wrong crossing')
   await half.getByText('would be seen on the sheet itself').click()

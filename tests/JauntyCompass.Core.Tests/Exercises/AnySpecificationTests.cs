@@ -58,7 +58,8 @@ public class AnySpecificationTests
             Any(random, Enum.GetValues<ItemOrder>()),
             random.Between(1, 3),
             Any(random, Enum.GetValues<BaseRays>()),
-            Scale: Any(random, Enum.GetValues<FigureScale>())
+            Scale: Any(random, Enum.GetValues<FigureScale>()),
+            Numbers: Any(random, Enum.GetValues<AlgebraNumbers>())
         );
     }
 

@@ -55,6 +55,35 @@ public class PartsKindTests
         }
     }
 
+    [Theory]
+    [InlineData(AlgebraNumbers.Whole)]
+    [InlineData(AlgebraNumbers.WholeAngles)]
+    [InlineData(AlgebraNumbers.Repeating)]
+    public void Numbers_come_out_as_they_were_wished_in_every_form_and_twin(AlgebraNumbers wished)
+    {
+        SetSpecification specification = new(
+            [new KindCount("parts", 24)],
+            Forms: 2,
+            Numbers: wished
+        );
+        GeneratedSet set = SetGenerator.Generate(specification, 5);
+        Item[] items = [.. set.Items.Select(i => i.Item)];
+        Item?[] twins =
+        [
+            .. items.Select((item, i) => Twins.Of(specification, 5, i, item, null, 1)),
+        ];
+        foreach (Item item in items.Concat(set.Forms[0]).Concat(twins.OfType<Item>()))
+        {
+            AngleParts parts = ((PartsItem)item).Sheet.Parts;
+            parts.X!.Value.Denominator.IsOne.ShouldBe(wished == AlgebraNumbers.Whole);
+            foreach (Fraction measure in parts.Measures)
+            {
+                measure.Denominator.IsOne.ShouldBe(wished != AlgebraNumbers.Repeating);
+            }
+        }
+        twins.ShouldNotContain((Item?)null);
+    }
+
     private static PartsResponse Right(PartsItem item) =>
         (PartsResponse)Kind.Attempt(item, new("Ada", [], Core.Simulation.Hand.Perfect), new(1));
 

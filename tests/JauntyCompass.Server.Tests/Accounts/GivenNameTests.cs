@@ -7,7 +7,7 @@ using Xunit;
 
 namespace JauntyCompass.Server.Tests.Accounts;
 
-public sealed class GivenNameTests(JauntyServer server) : IClassFixture<JauntyServer>
+public sealed class GivenNameTests(JauntyServer server)
 {
     [Theory]
     [InlineData("José", "Jose\u0301")]

@@ -2,9 +2,10 @@
 <script lang="ts">
   import type { Schema } from '../api/client'
   import { cautionUnderstood, isCompassCautioned } from '../shared/compassCaution'
-  import { openingOf } from '../sheet/compass'
-  import { standCompass } from './compassHand'
+  import { leastOpening, mostOpening, openingOf } from '../sheet/compass'
+  import { openTo, standCompass } from './compassHand'
   import * as hand from './hand'
+  import InlineNumber from '../shared/InlineNumber.svelte'
   import type { Stage } from '../sheet/stage.svelte'
   import type { Tool } from './Tray.svelte'
   import { t } from '../said/said.svelte'
@@ -22,6 +23,11 @@
   function understood(): void {
     cautionUnderstood()
     isCautioned = true
+  }
+
+  function open(opening: number): void {
+    if (opening < leastOpening || opening > mostOpening) return
+    stage.touch((s) => openTo(s, opening), 'compass')
   }
 
   const turnOver = (which: Schema['LaidInstrument']): void =>
@@ -46,7 +52,15 @@
       >
     {/if}
     {#if compass}
-      <span>{t('board.free.opening', { distance: Math.round(openingOf(compass) * 10) / 10 })}</span>
+      <span class="opening"
+        >{t('board.free.opening')}
+        <InlineNumber
+          label={t('board.free.opening')}
+          min={leastOpening}
+          max={mostOpening}
+          bind:value={() => Math.round(openingOf(compass) * 10) / 10, open}
+        /></span
+      >
       <button type="button" class="as-link" onclick={() => stage.touch((s) => standCompass(s, null))}
         >{t('board.free.put-compass-away')}</button
       >
@@ -72,6 +86,9 @@
     color: var(--ink);
     border: 1px solid var(--brass);
     font-size: var(--type-2);
+  }
+  .opening {
+    margin-inline: 0.5rem;
   }
   /* Beside the name of the Board, which a small screen has no room for. */
   @media (width >= 64rem) {

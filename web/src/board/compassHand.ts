@@ -47,6 +47,10 @@ export function putDownCompass(scene: Scene, points: readonly Place[], slip: num
   return standCompass(scene, slip === 0 ? pose : openedBy(pose, openingOf(pose) + slip))
 }
 
+/** Opened to so many mm. */
+export const openTo = (scene: Scene, opening: number): Scene =>
+  scene.compass ? standCompass(scene, openedBy(scene.compass, opening)) : scene
+
 /** The compass opened: its pencil point comes to stand on a point near it. */
 export const openCompass = (scene: Scene, points: readonly Place[]): Scene =>
   scene.compass ? standCompass(scene, openedTo(scene.compass, helpedTo(points, scene.compass.pencil))) : scene

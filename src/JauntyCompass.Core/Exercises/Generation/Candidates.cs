@@ -129,6 +129,7 @@ internal sealed class Candidates
                 instrument,
                 specification.Rules?.Reflex,
                 kind.Facts.OfAnyKind ? specification.AngleKinds : null,
+                specification.Numbers,
                 specification.Tolerance
             );
             List<int> lookedAt =

@@ -105,6 +105,7 @@ internal sealed class ItemMaker
                 Reflex = _specification.Rules?.Reflex,
                 Kinds = _specification.AngleKinds,
                 Scale = _specification.Scale,
+                Numbers = _specification.Numbers,
             }
         );
 

@@ -35,6 +35,9 @@ public sealed record ItemPlan(
     /// <summary>Whether a figure of which nothing is measured is drawn as it is.</summary>
     public FigureScale Scale { get; init; }
 
+    /// <summary>What numbers come out where something is worked out by algebra.</summary>
+    public AlgebraNumbers Numbers { get; init; }
+
     /// <summary>The kinds of angle that are wanted; null: any.</summary>
     public IReadOnlyList<AngleKind>? Kinds { get; init; }
 

@@ -17,6 +17,7 @@ internal sealed record ProposalSettings(
     Protractor Instrument,
     ReflexMethod? Reflex,
     IReadOnlyList<AngleKind>? Kinds,
+    AlgebraNumbers Numbers,
     double Tolerance
 );
 
@@ -154,7 +155,14 @@ internal sealed record ItemPredictions(int Measure, IReadOnlyList<StepPrediction
 
     // With an instrument of ours and the usual tolerance it never changes: it is predicted once. Others come and go.
     private static readonly ConcurrentDictionary<
-        (string Kind, int Variety, string Instrument, ReflexMethod? Reflex, int Measure),
+        (
+            string Kind,
+            int Variety,
+            string Instrument,
+            ReflexMethod? Reflex,
+            AlgebraNumbers Numbers,
+            int Measure
+        ),
         ItemPredictions
     > Known = new();
 
@@ -169,6 +177,7 @@ internal sealed record ItemPredictions(int Measure, IReadOnlyList<StepPrediction
                     settings.Variety,
                     settings.Instrument.Id,
                     settings.Reflex,
+                    settings.Numbers,
                     measure
                 ),
                 _ => Predict(measure, settings)
@@ -219,6 +228,7 @@ internal sealed record ItemPredictions(int Measure, IReadOnlyList<StepPrediction
             Tolerance = settings.Tolerance,
             Reflex = settings.Reflex,
             Kinds = settings.Kinds,
+            Numbers = settings.Numbers,
         };
     }
 }

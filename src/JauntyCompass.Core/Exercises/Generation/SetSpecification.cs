@@ -98,6 +98,22 @@ public enum FigureScale
     NotToScale,
 }
 
+/// <summary>What numbers come out where something is worked out by algebra.</summary>
+public enum AlgebraNumbers
+{
+    /// <summary>All sorts in turn.</summary>
+    Mixed,
+
+    /// <summary>x is whole, and so is every angle.</summary>
+    Whole,
+
+    /// <summary>Every angle is whole, x is not.</summary>
+    WholeAngles,
+
+    /// <summary>x and the angles are decimals that repeat.</summary>
+    Repeating,
+}
+
 /// <summary>In which order the items come.</summary>
 public enum ItemOrder
 {
@@ -141,6 +157,7 @@ public enum Theme
 /// <param name="OwnInstruments">Instruments of the class's own, in full, so that a specification says all that its set needs; 12 at most.</param>
 /// <param name="Rules">House rules that the items are made for and worked under; null: those of the class they are set to.</param>
 /// <param name="Scale">Whether figures of which nothing is measured are drawn as they are.</param>
+/// <param name="Numbers">What numbers come out where something is worked out by algebra.</param>
 public sealed record SetSpecification(
     IReadOnlyList<KindCount> Kinds,
     int From = 5,
@@ -160,7 +177,8 @@ public sealed record SetSpecification(
     IReadOnlyList<string>? MoreInstruments = null,
     IReadOnlyList<Protractor>? OwnInstruments = null,
     HouseRules? Rules = null,
-    FigureScale Scale = FigureScale.Mixed
+    FigureScale Scale = FigureScale.Mixed,
+    AlgebraNumbers Numbers = AlgebraNumbers.Mixed
 ) : IValidatable
 {
     /// <summary>The most items one set can have.</summary>
@@ -190,6 +208,7 @@ public sealed record SetSpecification(
         errors.Known("order", Order);
         errors.Known("baseRays", BaseRays);
         errors.Known("scale", Scale);
+        errors.Known("numbers", Numbers);
         errors.Range("forms", Forms, 1, MostForms);
         errors.Range("tolerance", Tolerance, 0, 10, Unit.Degrees);
         errors.Within("rules", Rules);

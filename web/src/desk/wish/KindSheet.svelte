@@ -7,7 +7,7 @@
   import { t } from '../../said/said.svelte'
   import NumberBox from '../../shared/NumberBox.svelte'
   import ItemPicture from '../ItemPicture.svelte'
-  import WordNumber from './WordNumber.svelte'
+  import InlineNumber from '../../shared/InlineNumber.svelte'
   import { samplesOf } from './wishes'
 
   interface Props {
@@ -116,7 +116,7 @@
           <p class="quiet" id="kind-{kind.key}">{kind.summary.text}</p>
           {#if kind.key in chosen}
             <p class="count">
-              <WordNumber
+              <InlineNumber
                 label={t('desk.wish.kind-count', { name: kind.title.text })}
                 min={1}
                 max={most}

@@ -5,7 +5,7 @@
   import KindSheet from './KindSheet.svelte'
   import Several from './Several.svelte'
   import Word from './Word.svelte'
-  import WordNumber from './WordNumber.svelte'
+  import InlineNumber from '../../shared/InlineNumber.svelte'
   import { instrumentName } from '../../sheet/instrumentName'
   import { t } from '../../said/said.svelte'
   import Slotted from '../../said/Slotted.svelte'
@@ -19,6 +19,7 @@
     openings,
     orders,
     scales,
+    numbers,
     steps,
     themes,
     tilts,
@@ -68,7 +69,7 @@
     onleave={(kind) => (counts = Object.fromEntries(Object.entries(counts).filter(([key]) => key !== kind)))}
   >
     {#snippet before(kind)}
-      <WordNumber
+      <InlineNumber
         label={t('desk.wish.kind-count', { name: kinds.find((k) => k.key === kind)?.title.text ?? '' })}
         min={1}
         max={30}
@@ -85,10 +86,10 @@
   <Word label={t('desk.wish.measures')} choices={inWords(steps)} bind:value={wish.step} />
 {/snippet}
 {#snippet fromSlot()}
-  <WordNumber label={t('desk.wish.from')} min={1} max={359} bind:value={wish.from} />
+  <InlineNumber label={t('desk.wish.from')} min={1} max={359} bind:value={wish.from} />
 {/snippet}
 {#snippet toSlot()}
-  <WordNumber label={t('desk.wish.to')} min={1} max={359} bind:value={wish.to} />
+  <InlineNumber label={t('desk.wish.to')} min={1} max={359} bind:value={wish.to} />
 {/snippet}
 {#snippet angleKindsSlot()}
   <Word
@@ -113,6 +114,9 @@
 {#snippet scaleSlot()}
   <Word label={t('desk.wish.scale-label')} choices={inWords(scales)} bind:value={wish.scale} />
 {/snippet}
+{#snippet numbersSlot()}
+  <Word label={t('desk.wish.numbers-label')} choices={inWords(numbers)} bind:value={wish.numbers} />
+{/snippet}
 {#snippet instrumentsSlot()}
   <Several
     named={usable.filter(({ key }) => inHand.includes(key))}
@@ -134,7 +138,7 @@
   />
 {/snippet}
 {#snippet toleranceSlot()}
-  <WordNumber label={t('desk.wish.tolerance')} min={0} max={10} step={0.5} bind:value={wish.tolerance} />
+  <InlineNumber label={t('desk.wish.tolerance')} min={0} max={10} step={0.5} bind:value={wish.tolerance} />
 {/snippet}
 {#snippet orderSlot()}
   <Word label={t('desk.wish.order-label')} choices={inWords(orders)} bind:value={wish.order} />
@@ -143,7 +147,7 @@
   <Word label={t('desk.wish.story')} choices={inWords(themes)} bind:value={wish.theme} />
 {/snippet}
 {#snippet formsSlot()}
-  <WordNumber label={t('shared.fields.forms')} min={1} max={40} bind:value={wish.forms} />
+  <InlineNumber label={t('shared.fields.forms')} min={1} max={40} bind:value={wish.forms} />
 {/snippet}
 
 <h2 class="visually-hidden">{t('desk.wish.title')}</h2>
@@ -161,7 +165,12 @@
       slots={draws ? { lengthsSlot, baseSlot } : { lengthsSlot }}
     />
   </p>
-  {#if reckons}<p><Slotted message="desk.wish.scale" slots={{ scaleSlot }} /></p>{/if}
+  {#if reckons}
+    <p>
+      <Slotted message="desk.wish.scale" slots={{ scaleSlot }} />
+      <Slotted message="desk.wish.numbers" slots={{ numbersSlot }} />
+    </p>
+  {/if}
   <p><Slotted message="desk.wish.instruments" slots={{ instrumentsSlot }} /></p>
   <p><Slotted message="desk.wish.rules" slots={{ rulesSlot, toleranceSlot }} /></p>
   <p>

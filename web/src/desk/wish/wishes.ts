@@ -21,6 +21,7 @@ export const usualWish: Wish = {
   arms: 'mixed',
   baseRays: 'given',
   scale: 'mixed',
+  numbers: 'mixed',
   theme: 'harbour',
   instrument: 'desk-half-circle',
   moreInstruments: [],
@@ -89,6 +90,12 @@ export const scales: Choices<Wish['scale']> = [
   ['mixed', 'desk.wish.scaled.mixed'],
   ['toScale', 'desk.wish.scaled.all'],
   ['notToScale', 'desk.wish.scaled.none'],
+]
+export const numbers: Choices<Wish['numbers']> = [
+  ['mixed', 'desk.wish.numbered.mixed'],
+  ['whole', 'desk.wish.numbered.whole'],
+  ['wholeAngles', 'desk.wish.numbered.whole-angles'],
+  ['repeating', 'desk.wish.numbered.repeating'],
 ]
 export const themes: Choices<Wish['theme']> = [
   ['harbour', 'desk.wish.theme.harbour'],

@@ -26,7 +26,7 @@ public sealed class PartsKind()
         )
         {
             Difficulty = 5,
-            Varieties = Enum.GetValues<PartsNumbers>().Length,
+            Varieties = Sorts.Length,
             IsMeasured = false,
             OfAnyKind = true,
             LeastMeasure = FirstMeasure,
@@ -46,6 +46,13 @@ public sealed class PartsKind()
         (PartsFigure.StraightLine, 3),
     ];
 
+    private static readonly AlgebraNumbers[] Sorts =
+    [
+        AlgebraNumbers.Whole,
+        AlgebraNumbers.WholeAngles,
+        AlgebraNumbers.Repeating,
+    ];
+
     // The measure of an item only varies it: each stands for a figure, so that the set takes those at which its mistakes show.
     private const int FirstMeasure = 60;
 
@@ -58,7 +65,8 @@ public sealed class PartsKind()
         (PartsFigure figure, int count) = wanted[
             ((int)plan.Angle.Measure.Degrees - FirstMeasure) % wanted.Length
         ];
-        PartsNumbers numbers = plan.InTurn(Enum.GetValues<PartsNumbers>());
+        AlgebraNumbers numbers =
+            plan.Numbers == AlgebraNumbers.Mixed ? plan.InTurn(Sorts) : plan.Numbers;
         bool often = plan.Random.Chance(0.6);
         bool toScale = plan.Scale == FigureScale.Mixed ? often : plan.Scale == FigureScale.ToScale;
         bool marks = plan.Random.Chance(0.5);

@@ -1,21 +1,9 @@
 using Fractions;
 using JauntyCompass.Core.Algebra;
+using JauntyCompass.Core.Exercises.Generation;
 using JauntyCompass.Core.Randomness;
 
 namespace JauntyCompass.Core.Exercises.Kinds.Parts;
-
-/// <summary>What numbers an item comes out with.</summary>
-internal enum PartsNumbers
-{
-    /// <summary>x is whole, and so is every angle.</summary>
-    Whole,
-
-    /// <summary>Every angle is whole, x is not.</summary>
-    WholeAngles,
-
-    /// <summary>x and the angles are decimals that repeat.</summary>
-    Repeating,
-}
 
 /// <summary>Makes parts of an angle: from the answer to the question, so that every part is positive and comes out as it is wanted.</summary>
 internal static class PartsProposal
@@ -49,7 +37,7 @@ internal static class PartsProposal
     internal static AngleParts Make(
         PartsFigure figure,
         int count,
-        PartsNumbers numbers,
+        AlgebraNumbers numbers,
         int asked,
         SeededRandom random
     )
@@ -82,7 +70,7 @@ internal static class PartsProposal
     private static AngleParts? Try(
         PartsFigure figure,
         int count,
-        PartsNumbers numbers,
+        AlgebraNumbers numbers,
         int asked,
         SeededRandom random
     )
@@ -90,8 +78,8 @@ internal static class PartsProposal
         int? whole = AngleParts.WholeOf(figure);
         int below = numbers switch
         {
-            PartsNumbers.Whole => 1,
-            PartsNumbers.WholeAngles => random.Between(2, 3),
+            AlgebraNumbers.Whole => 1,
+            AlgebraNumbers.WholeAngles => random.Between(2, 3),
             _ => 3,
         };
         Span<int> sixths = stackalloc int[count];
@@ -107,7 +95,7 @@ internal static class PartsProposal
         int least = LeastX * below;
         int room = Math.Min(MostX, largest) * below;
         int x = room > least ? random.Between(least, room) : least;
-        if (numbers != PartsNumbers.Whole && x % below == 0)
+        if (numbers != AlgebraNumbers.Whole && x % below == 0)
         {
             return null;
         }
@@ -144,18 +132,18 @@ internal static class PartsProposal
     }
 
     // What x is multiplied by so that it comes out as it is wanted, in sixths.
-    private static int Coefficient(PartsNumbers numbers, int below, SeededRandom random) =>
+    private static int Coefficient(AlgebraNumbers numbers, int below, SeededRandom random) =>
         numbers switch
         {
-            PartsNumbers.WholeAngles => Sixth * below * random.Between(1, 2),
-            PartsNumbers.Repeating => Sixth * NotOfThree[random.Below(NotOfThree.Length)],
+            AlgebraNumbers.WholeAngles => Sixth * below * random.Between(1, 2),
+            AlgebraNumbers.Repeating => Sixth * NotOfThree[random.Below(NotOfThree.Length)],
             // Simple fractions come now and then.
             _ => random.Chance(0.8)
                 ? Sixth * random.Between(1, 5)
                 : Simple[random.Below(Simple.Length)],
         };
 
-    private static bool Fits(PartsFigure figure, PartsNumbers numbers, in Draft draft)
+    private static bool Fits(PartsFigure figure, AlgebraNumbers numbers, in Draft draft)
     {
         bool equal = AngleParts.WholeOf(figure) is null;
         int most = figure switch
@@ -174,7 +162,7 @@ internal static class PartsProposal
                 && measure <= most * draft.Degree
                 // x itself would be given for the angle and be right.
                 && measure != Sixth * draft.X
-                && numbers != PartsNumbers.Repeating == (measure % draft.Degree == 0);
+                && numbers != AlgebraNumbers.Repeating == (measure % draft.Degree == 0);
             if (!fits)
             {
                 return false;
@@ -197,10 +185,10 @@ internal static class PartsProposal
     }
 
     // Whether the slips that are made with numbers would show, so that an item keeps what its variety promises.
-    private static bool Shows(PartsFigure figure, PartsNumbers numbers, int asked, in Draft draft)
+    private static bool Shows(PartsFigure figure, AlgebraNumbers numbers, int asked, in Draft draft)
     {
         bool notPutBack = false;
-        bool cutOff = numbers != PartsNumbers.Repeating || draft.X % 3 == 2;
+        bool cutOff = numbers != AlgebraNumbers.Repeating || draft.X % 3 == 2;
         int moved = 0;
         for (int i = 0; i < draft.Sixths.Length; i++)
         {

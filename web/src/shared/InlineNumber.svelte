@@ -1,6 +1,6 @@
-<!-- A number of the sentence. -->
+<!-- A number within a line of text. -->
 <script lang="ts">
-  import { NumberText } from '../../shared/numberText.svelte'
+  import { NumberText } from './numberText.svelte'
 
   interface Props {
     label: string
@@ -15,7 +15,7 @@
 
   function write(text: string): void {
     number.text = text
-    // What a number cannot be is told for the whole sentence; what is no number yet is still being written.
+    // What it cannot be is told by the page; what is no number yet is still being written.
     if (number.value !== null && !Number.isNaN(number.value)) value = number.value
   }
 

@@ -2,7 +2,7 @@ import { defineConfig } from '@playwright/test'
 
 /** The real application, started by its own script with a database of its own for each worker, in Debian's headless Chromium. */
 const firstPort = Number(process.env.JAUNTY_E2E_PORT ?? 5181)
-const workers = process.env.JAUNTY_PICTURES ? 1 : 2
+const workers = process.env.JAUNTY_PICTURES ? 1 : 3
 
 export default defineConfig({
   testDir: '../tests/e2e',

@@ -154,9 +154,11 @@ test('constructing, algebra and triangles have no accessibility finding', async 
   await page.getByRole('button', { name: 'Compass', exact: true }).click()
   expect.soft(await findings(page), 'compass on the Board').toEqual([])
   await signIn(page)
-  const pin = await addStudent(page, 'Teal')
+  const pin = await addStudent(page, 'Smew')
   const { id, items } = await give(page, ['bisect', 'parts', 'similar', 'side-ratios'])
-  await join(page, 'Teal', pin, id)
+  await join(page, 'Smew', pin, id)
+  // So high that no field lies half under the button that stays in view.
+  await page.setViewportSize({ width: 1280, height: 1600 })
   for (const [i, { view }] of items.entries()) {
     await page.getByRole('button', { name: `Question ${i + 1}`, exact: true }).click()
     await expect(page.getByRole('heading', { level: 1 })).toHaveText(view.prompt.text)

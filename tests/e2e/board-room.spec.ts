@@ -26,6 +26,7 @@ for (const size of sizes.board) {
     await tap(page, polar({ x: 0, y: 0 }, 60, 30))
     await expect(page.getByRole('form', { name: 'Label the angle' })).toBeVisible()
     expect(await outOfReach(page, 'form.on-sheet'), 'labels').toEqual([])
+    await page.keyboard.press('Escape')
     for (const instrument of ['Compass', 'Straightedge, with millimetres']) {
       await page.getByRole('button', { name: 'Instruments', exact: true }).click()
       await page.getByRole('button', { name: instrument, exact: true }).click()

@@ -37,7 +37,9 @@
 </script>
 
 <div class="free" role="status">
-  <span>{tool === 'hand' ? t('board.free.title') : t('board.free.tool', { toolKey: tool })}</span>
+  <span class="title"
+    >{tool === 'hand' ? t('board.free.title') : t('board.free.tool', { toolKey: tool })}</span
+  >
   {#if stage.free}
     {#if laid}
       <button type="button" class="as-link" onclick={() => turnOver(laid)}>{t('board.free.turn-over')}</button
@@ -89,6 +91,21 @@
   }
   .opening {
     margin-inline: 0.5rem;
+  }
+  /* At twice the size there is little room: all of it is shown, and the sheet is seen once the caution is read. */
+  @media (width < 64rem) {
+    .free {
+      max-height: 100%;
+      overflow-y: auto;
+      padding: 2px 0.5rem;
+      line-height: 1.2;
+    }
+    .free:has(.opening) .title {
+      display: none;
+    }
+    .free :global(:is(button, input)) {
+      min-height: 1.75rem;
+    }
   }
   /* Beside the name of the Board, which a small screen has no room for. */
   @media (width >= 64rem) {

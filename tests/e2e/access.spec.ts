@@ -158,7 +158,7 @@ test('constructing, algebra and triangles have no accessibility finding', async 
   const { id, items } = await give(page, ['bisect', 'parts', 'similar', 'side-ratios'])
   await join(page, 'Smew', pin, id)
   // So high that no field lies half under the button that stays in view.
-  await page.setViewportSize({ width: 1280, height: 1600 })
+  await page.setViewportSize({ width: 1280, height: 2400 })
   for (const [i, { view }] of items.entries()) {
     await page.getByRole('button', { name: `Question ${i + 1}`, exact: true }).click()
     await expect(page.getByRole('heading', { level: 1 })).toHaveText(view.prompt.text)

@@ -144,7 +144,7 @@ internal sealed class Candidates
                 ),
             ];
             predicted[(kind.Key, variety, instrument.Id)] = own;
-            known.UnionWith(own.SelectMany(f => f.Steps).SelectMany(step => step.Mistakes));
+            known.UnionWith(own.SelectMany(f => f.Steps).SelectMany(step => step.Led.Keys));
         }
         Mistake[] shown = [.. targets.Where(known.Contains).Take(MostTargets)];
         return new Candidates(

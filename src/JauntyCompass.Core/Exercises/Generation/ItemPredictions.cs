@@ -62,62 +62,65 @@ internal readonly record struct StepAnswers(Answer[] All, ulong Exact)
 }
 
 /// <summary>What every mistake that shows at a step would answer there.</summary>
-internal sealed class StepPredictions
+/// <param name="Right">The right answers.</param>
+/// <param name="Led">What each mistake leads to.</param>
+internal sealed record StepPredictions(
+    StepAnswers Right,
+    IReadOnlyDictionary<Mistake, StepAnswers> Led
+)
 {
-    private const int MostExact = 64;
-
-    private readonly Dictionary<Mistake, StepAnswers> _led = [];
-
-    // Exact numbers are slow to compare, and every mistake is compared with every other one: each answer is given its number once.
-    private readonly List<ExactAnswer> _exact = [];
-
-    internal StepPredictions(PredictedStep step)
+    internal static StepPredictions Of(PredictedStep step)
     {
+        var numbers = new ExactAnswers();
+        var led = new Dictionary<Mistake, StepAnswers>();
         foreach (Prediction predicted in step.Predictions)
         {
             if (predicted.Shows)
             {
-                _led[predicted.Mistake] = Numbered(predicted.Answers);
+                led[predicted.Mistake] = numbers.Numbered(predicted.Answers);
             }
         }
-        Right = Numbered(step.Step.Right);
+        return new StepPredictions(numbers.Numbered(step.Step.Right), led);
     }
-
-    internal StepAnswers Right { get; }
-
-    /// <summary>The mistakes that show here.</summary>
-    internal IReadOnlyCollection<Mistake> Mistakes => _led.Keys;
 
     internal StepAnswers Of(Mistake target) =>
-        _led.TryGetValue(target, out StepAnswers answers) ? answers : StepAnswers.None;
+        Led.TryGetValue(target, out StepAnswers answers) ? answers : StepAnswers.None;
 
-    private StepAnswers Numbered(IReadOnlyList<Answer> answers)
+    // Exact numbers are slow to compare, and every mistake is compared with every other one: each answer is given its number once.
+    private sealed class ExactAnswers
     {
-        ulong bits = 0;
-        foreach (Answer answer in answers)
+        private const int Most = 64;
+
+        private readonly List<ExactAnswer> _known = [];
+
+        internal StepAnswers Numbered(IReadOnlyList<Answer> answers)
         {
-            if (answer is not ExactAnswer exact || NumberOf(exact) is not int number)
+            ulong bits = 0;
+            foreach (Answer answer in answers)
             {
-                return new StepAnswers([.. answers], 0);
+                if (answer is not ExactAnswer exact || NumberOf(exact) is not int number)
+                {
+                    return new StepAnswers([.. answers], 0);
+                }
+                bits |= 1UL << number;
             }
-            bits |= 1UL << number;
+            return new StepAnswers([.. answers], bits);
         }
-        return new StepAnswers([.. answers], bits);
-    }
 
-    private int? NumberOf(ExactAnswer answer)
-    {
-        int number = _exact.IndexOf(answer);
-        if (number >= 0)
+        private int? NumberOf(ExactAnswer answer)
         {
-            return number;
+            int number = _known.IndexOf(answer);
+            if (number >= 0)
+            {
+                return number;
+            }
+            if (_known.Count == Most)
+            {
+                return null;
+            }
+            _known.Add(answer);
+            return _known.Count - 1;
         }
-        if (_exact.Count == MostExact)
-        {
-            return null;
-        }
-        _exact.Add(answer);
-        return _exact.Count - 1;
     }
 }
 
@@ -195,7 +198,7 @@ internal sealed record ItemPredictions(int Measure, IReadOnlyList<StepPrediction
     {
         List<StepPredictions> steps =
         [
-            .. item.Steps.Select(s => new StepPredictions(s)).Where(s => s.Mistakes.Count > 0),
+            .. item.Steps.Select(StepPredictions.Of).Where(s => s.Led.Count > 0),
         ];
         return new ItemPredictions(measure, steps);
     }

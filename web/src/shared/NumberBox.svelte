@@ -50,9 +50,8 @@
   }
 
   function key(event: KeyboardEvent): void {
-    if (event.code !== 'ArrowUp' && event.code !== 'ArrowDown') return
-    event.preventDefault()
-    write(number.stepped(event.code === 'ArrowUp' ? 1 : -1))
+    const text = number.stepped(event)
+    if (text !== null) write(text)
   }
 </script>
 

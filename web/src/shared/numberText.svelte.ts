@@ -43,8 +43,11 @@ export class NumberText {
     return this.#isEmpty ? allowEmpty : this.#number >= min && this.#number <= max
   }
 
-  /** A step up (1) or down (−1), within what is asked for; what is no number stays. */
-  stepped(by: 1 | -1): string {
+  /** What the up or down key makes of it: a step, within what is asked for; what is no number stays. Null for any other key. */
+  stepped(event: KeyboardEvent): string | null {
+    if (event.code !== 'ArrowUp' && event.code !== 'ArrowDown') return null
+    event.preventDefault()
+    const by = event.code === 'ArrowUp' ? 1 : -1
     const { min, max, step } = this.#wanted()
     if (Number.isNaN(this.#number)) return this.text
     return written(Math.min(max, Math.max(min, Math.round((this.#number + by * step) * 1000) / 1000)))

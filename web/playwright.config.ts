@@ -2,6 +2,7 @@ import { defineConfig } from '@playwright/test'
 
 /** The real application, started by its own script with a database of its own for each worker, in Debian's headless Chromium. */
 const firstPort = Number(process.env.JAUNTY_E2E_PORT ?? 5181)
+// One more than the processors of a usual machine: each waits for its page now and then.
 const workers = process.env.JAUNTY_PICTURES ? 1 : 3
 
 export default defineConfig({

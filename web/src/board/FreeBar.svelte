@@ -25,9 +25,12 @@
     isCautioned = true
   }
 
+  /** As it is read: to a tenth of a millimetre. */
+  const tenths = (opening: number): number => Math.round(opening * 10) / 10
+
   function open(opening: number): void {
     if (opening < leastOpening || opening > mostOpening) return
-    stage.touch((s) => openTo(s, opening), 'compass')
+    stage.touch((s) => openTo(s, tenths(opening)), 'compass')
   }
 
   const turnOver = (which: Schema['LaidInstrument']): void =>
@@ -54,13 +57,14 @@
       >
     {/if}
     {#if compass}
-      <span class="opening"
+      <!-- What is typed is one step of undo, and what the hand does afterwards another. -->
+      <span class="opening" onfocusout={() => stage.letGo()}
         >{t('board.free.opening')}
         <InlineNumber
           label={t('board.free.opening')}
           min={leastOpening}
           max={mostOpening}
-          bind:value={() => Math.round(openingOf(compass) * 10) / 10, open}
+          bind:value={() => tenths(openingOf(compass)), open}
         /></span
       >
       <button type="button" class="as-link" onclick={() => stage.touch((s) => standCompass(s, null))}

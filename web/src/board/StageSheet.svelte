@@ -82,6 +82,10 @@
     ...stage.settled.dots.map(({ at }) => ({ at, arms: [] })),
     ...crossings.places,
   ])
+  /** A line begins at a vertex when it is begun near one, also where the last millimetre is not helped. */
+  const vertices: Place[] = $derived(
+    stage.settled.figures.map(({ angle }) => ({ at: angle.vertex, arms: [] })),
+  )
   /** Where the last millimetre is helped. */
   const helps = $derived(snap ? points : [])
   const figures = $derived(stage.settled.figures)
@@ -133,7 +137,7 @@
       .find((one) => one.at)
     ruling = held
       ? { from: held.at!, to: held.at!, edge: held.edge }
-      : { from: hand.helpedTo(snap ? points : places, at), to: at, edge: null }
+      : { from: hand.helpedTo(snap ? points : vertices, at), to: at, edge: null }
   }
 
   function draw(at: Point): void {

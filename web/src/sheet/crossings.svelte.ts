@@ -1,5 +1,6 @@
 /** Where rays, lines and arcs cross, as the core finds it: points for a needle, a pencil and a finger. */
 import { api, ask, type Scene, type Schema } from '../api/client'
+import { t } from '../said/said.svelte'
 import { Latest } from '../shared/latest'
 import type { Place } from './aids'
 import { pointsOf } from './compass'
@@ -52,8 +53,10 @@ export function drawnIn({
     const start = { vertex, direction: angle.start, length: angle.startLength }
     const end = { vertex, direction: endDirection(angle), length: angle.endLength }
     return [
-      { name: names ? names.vertex + names.start : '1', ray: start },
-      ...(hasEnd === false ? [] : [{ name: names ? names.vertex + names.end : '2', ray: end }]),
+      { name: names ? names.vertex + names.start : t('sheet.arm.which', { which: 'start' }), ray: start },
+      ...(hasEnd === false
+        ? []
+        : [{ name: names ? names.vertex + names.end : t('sheet.arm.which', { which: 'end' }), ray: end }]),
     ]
   })
   return {

@@ -26,7 +26,7 @@ public sealed class PartsKind()
         )
         {
             Difficulty = 5,
-            Varieties = Sorts.Length,
+            Varieties = NumbersInTurn.Length,
             IsMeasured = false,
             OfAnyKind = true,
             LeastMeasure = FirstMeasure,
@@ -46,7 +46,7 @@ public sealed class PartsKind()
         (PartsFigure.StraightLine, 3),
     ];
 
-    private static readonly AlgebraNumbers[] Sorts =
+    private static readonly AlgebraNumbers[] NumbersInTurn =
     [
         AlgebraNumbers.Whole,
         AlgebraNumbers.WholeAngles,
@@ -66,7 +66,7 @@ public sealed class PartsKind()
             ((int)plan.Angle.Measure.Degrees - FirstMeasure) % wanted.Length
         ];
         AlgebraNumbers numbers =
-            plan.Numbers == AlgebraNumbers.Mixed ? plan.InTurn(Sorts) : plan.Numbers;
+            plan.Numbers == AlgebraNumbers.Mixed ? plan.InTurn(NumbersInTurn) : plan.Numbers;
         bool often = plan.Random.Chance(0.6);
         bool toScale = plan.Scale == FigureScale.Mixed ? often : plan.Scale == FigureScale.ToScale;
         bool marks = plan.Random.Chance(0.5);

@@ -23,13 +23,13 @@ export class ToldCrossings {
 
   /** Asks anew for what is drawn now. */
   async follow({ sweeps, strokes }: Drawing, tellsArc: boolean): Promise<void> {
-    const isLast = await this.#crossings.follow({
+    const isAnswered = await this.#crossings.follow({
       rays: raysOf(this.view),
       strokes: strokes.map((points) => ({ points })),
       arcs: sweeps,
     })
     const last = sweeps.at(-1)
-    if (!isLast || !tellsArc || !last) return
+    if (!isAnswered || !tellsArc || !last) return
     const names = this.points.map(({ name }) => name).filter((name, i, all) => all.indexOf(name) === i)
     const distance = Math.round(distanceOf(last.needle, last.points[0]!) * 10) / 10
     const number = sweeps.length

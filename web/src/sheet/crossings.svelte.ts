@@ -15,17 +15,18 @@ export class Crossings {
 
   /**
    * Asks anew for what is drawn now. Without an answer there are none, and keys go to what was given.
-   * @returns whether this is what was asked for last
+   * @returns whether there is an answer, and it is the one that was asked for last
    */
   async follow(drawn: Drawn): Promise<boolean> {
     try {
       const reply = await this.#latest.of(ask(api.POST('/api/v1/constructions/crossings', { body: drawn })))
       if (!reply) return false
       this.places = reply.points.map(({ at, name }) => ({ at, arms: [], name: name.text }))
+      return true
     } catch {
       this.places = []
+      return false
     }
-    return true
   }
 
   /** The same with their names. */

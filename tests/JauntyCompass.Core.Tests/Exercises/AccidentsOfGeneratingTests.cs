@@ -95,7 +95,7 @@ public class AccidentsOfGeneratingTests
             .OtherInstruments.ShouldHaveSingleItem()
             .Said()
             .ShouldBe(
-                "“From both arms” is worked with “Desk protractor”: one scale has no zero for both arms."
+                "“From both arms” will use “Desk protractor”: one scale has no zero for both arms."
             );
     }
 

@@ -262,9 +262,9 @@ public class PartsKindTests
         ];
         told.ShouldContain(("Here is one part of it: 2x + 7.", 1));
         told.ShouldContain(("Beside it lies the next one: x + 40.", 1));
-        told.ShouldContain(("All the parts together hold 3x, and 47 degrees more.", 2));
-        told.ShouldContain(("In this part stands 2x + 7. With x = 14⅓ it is 35⅔ degrees.", 1));
-        told.ShouldContain(("In this part stands x + 40. With x = 14⅓ it is 54⅓ degrees.", 1));
+        told.ShouldContain(("Together the parts make 3x and 47 degrees more.", 2));
+        told.ShouldContain(("This part says 2x + 7. With x = 14⅓ it is 35⅔ degrees.", 1));
+        told.ShouldContain(("This part says x + 40. With x = 14⅓ it is 54⅓ degrees.", 1));
         told[0].Lit.ShouldBe(0);
     }
 }

@@ -106,7 +106,7 @@ public class ExerciseFilesTests
     [InlineData(
         "\"forms\": [",
         "\"forms\": [[],",
-        "There must be 26 items, as in the first version. (forms[0])"
+        "There must be 26 questions, as in the first version. (forms[0])"
     )]
     public void A_broken_set_names_the_line(string whole, string broken, string says)
     {

@@ -72,7 +72,7 @@ public sealed class BadInputTests(JauntyServer server) : IDisposable
                 """{"instrument":{"id":"a","name":"a","shape":"halfCircle","edgeRadius":60,"halfLength":61,"inset":5,"smallestGraduation":1,"scales":[null]}}""",
                 "instrument.scales[0]"
             },
-            { "instruments/read", """{"text":"{\n\"format\": }"}""", "text" },
+            { "instruments/read", """{"text":"{\n\"format\": }"}""", "text.format" },
             { "angles", """{"kind":"acute","seed":-1}""", "seed" },
             {
                 "sets/generate",

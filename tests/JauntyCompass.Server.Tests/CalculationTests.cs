@@ -204,7 +204,9 @@ public sealed class CalculationTests(JauntyServer server) : IDisposable
             new JsonObject { ["text"] = broken }
         );
         refused.Status.ShouldBe(HttpStatusCode.BadRequest);
-        refused["errors"]["text"]![0]!.GetValue<string>().ShouldStartWith($"Line {line}: ");
+        refused["errors"]["text.instrument.inset"]![0]!
+            .GetValue<string>()
+            .ShouldEndWith($"See line {line} of the file.");
         (await _visitor.Get("schemas/instrument"))["properties"]["instrument"]!.ShouldNotBeNull();
     }
 

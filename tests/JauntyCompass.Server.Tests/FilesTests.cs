@@ -27,7 +27,7 @@ public sealed class FilesTests(JauntyServer server)
         string broken = text.Replace("\"seed\":7", "\"seed\":-7", StringComparison.Ordinal);
         Reply refused = await other.Teacher.Post("sets/read", new JsonObject { ["text"] = broken });
         refused.Status.ShouldBe(HttpStatusCode.BadRequest);
-        refused["errors"]["text"]!.ToJsonString().ShouldContain("(seed)");
+        refused["errors"]["text.seed"]!.ToJsonString().ShouldContain("See line 1 of the file.");
         // Another teacher's set is none of one's business.
         (await other.Teacher.Get($"sets/{lesson.SetId}/file")).Status.ShouldBe(
             HttpStatusCode.NotFound
@@ -105,7 +105,7 @@ public sealed class FilesTests(JauntyServer server)
             new JsonObject { ["text"] = "{\n \"format\": \"jaunty-spec" }
         );
         cut.Status.ShouldBe(HttpStatusCode.BadRequest);
-        cut["errors"]["text"]!.ToJsonString().ShouldContain("line 2");
+        cut["errors"]["text.format"]!.ToJsonString().ShouldContain("line 2");
         JsonNode item = (await lesson.Teacher.Get($"sets/{lesson.SetId}"))["items"][0]!["item"]!;
         Reply figure = await visitor.Post(
             "figures",

@@ -43,7 +43,9 @@ public static partial class JsonFile
         }
     }
 
-    /// <summary>Reads a file. ValidationErrors name the line, counted from 1.</summary>
+    /// <summary>
+    /// Reads a file. What is wrong is named by its field, such as <c>text.specification.tilt</c>, and told with its line, counted from 1.
+    /// </summary>
     /// <typeparam name="T">What the file is.</typeparam>
     /// <param name="text">Its text.</param>
     /// <param name="longest">The longest text that is read, in characters.</param>
@@ -65,10 +67,8 @@ public static partial class JsonFile
         {
             string line = Line((broken.LineNumber ?? 0) + 1);
             errors.Add(
-                "text",
-                broken.Path is { Length: > 2 } path
-                    ? Text.Validation.File.AtLine(line, Plain(broken), path[2..])
-                    : Text.Validation.File.AtLineOnly(line, Plain(broken))
+                broken.Path is { Length: > 2 } path ? InText(path[2..]) : "text",
+                Text.Validation.File.AtLine(Plain(broken), line)
             );
             return null;
         }
@@ -76,7 +76,7 @@ public static partial class JsonFile
         {
             errors.Add(
                 "text",
-                Text.Validation.File.AtLineOnly(Line(1), Text.Validation.File.NotAnObject)
+                Text.Validation.File.AtLine(Text.Validation.File.NotAnObject, Line(1))
             );
             return null;
         }
@@ -89,12 +89,8 @@ public static partial class JsonFile
         foreach (ValidationError fault in inside.Found)
         {
             errors.Add(
-                "text",
-                Text.Validation.File.AtLine(
-                    Line(LineOf(fault.Field, lines)),
-                    fault.Message,
-                    fault.Field
-                )
+                InText(fault.Field),
+                Text.Validation.File.AtLine(fault.Message, Line(LineOf(fault.Field, lines)))
             );
         }
         return null;
@@ -132,6 +128,8 @@ public static partial class JsonFile
         : broken.Message.Contains("could not be converted", StringComparison.Ordinal)
             ? Text.Validation.WrongType
         : Text.Validation.File.CutOff;
+
+    private static string InText(string field) => $"text.{field}";
 
     private static string Line(long number) => number.ToString(CultureInfo.InvariantCulture);
 

@@ -100,13 +100,17 @@ public class ExerciseFilesTests
         "\"format\": \"jaunty-spoon\"",
         "not a file of the right kind"
     )]
-    [InlineData("\"seed\": 5", "\"seed\": -5", "(seed)")]
-    [InlineData("\"generatorVersion\": 10", "\"generatorVersion\": 11", "(generatorVersion)")]
+    [InlineData("\"seed\": 5", "\"seed\": -5", "text.seed: Use a number")]
+    [InlineData(
+        "\"generatorVersion\": 10",
+        "\"generatorVersion\": 11",
+        "text.generatorVersion: Use a number"
+    )]
     [InlineData("\"kind\": \"compare\"", "\"kind\": \"juggle\"", "a kind of exercise that exists")]
     [InlineData(
         "\"forms\": [",
         "\"forms\": [[],",
-        "There must be 26 questions, as in the first version. (forms[0])"
+        "text.forms[0]: There must be 26 questions, as in the first version."
     )]
     public void A_broken_set_names_the_line(string whole, string broken, string says)
     {
@@ -117,9 +121,9 @@ public class ExerciseFilesTests
         string edited = text[..at] + broken + text[(at + whole.Length)..];
         var errors = new ValidationErrors();
         JsonFile.Read<SetFile>(edited, SetFile.LongestText, errors).ShouldBeNull();
-        string told = string.Join(" ", errors.Found.Select(f => f.Message.Said()));
+        string told = string.Join(" ", errors.Found.Select(f => $"{f.Field}: {f.Message.Said()}"));
         told.ShouldContain(says);
-        told.ShouldMatch("Line [0-9]+:");
+        told.ShouldMatch("See line [0-9]+ of the file");
     }
 
     [Fact]

@@ -1,3 +1,4 @@
+using System.Text.RegularExpressions;
 using JauntyCompass.Core.Files;
 using JauntyCompass.Core.Instruments;
 using JauntyCompass.Core.Validation;
@@ -24,14 +25,18 @@ public class InstrumentFileTests
     [Theory]
     [InlineData("\"version\": 1", "\"version\": 2", "another version")]
     [InlineData("\"format\": \"jaunty-instrument\"", "\"format\": \"spoon\"", "format must be")]
-    [InlineData("\"edgeRadius\": 75", "\"edgeRadius\": -75", "(instrument.edgeRadius)")]
+    [InlineData(
+        "\"edgeRadius\": 75",
+        "\"edgeRadius\": -75",
+        "text.instrument.edgeRadius: Use a number"
+    )]
     [InlineData(
         "\"growth\": \"clockwise\"",
         "\"growth\": \"anticlockwise\"",
-        "instrument.scales[0].growth"
+        "text.instrument.scales[0].growth: A scale"
     )]
     [InlineData("\"growth\": \"clockwise\"", "\"growth\": \"sideways\"", "its name is not known")]
-    [InlineData("\"shape\": \"halfCircle\",", "\"shape\": \"halfCircle\"", "this is not JSON here")]
+    [InlineData("\"shape\": \"halfCircle\",", "\"shape\": \"halfCircle\"", "something is cut off")]
     public void A_broken_file_names_the_line(string whole, string broken, string says)
     {
         string text = InstrumentFile.Write(InstrumentCatalogue.DeskHalfCircle);
@@ -43,10 +48,10 @@ public class InstrumentFileTests
         var errors = new ValidationErrors();
         InstrumentFile.Read(edited, errors).ShouldBeNull();
         string message = errors.Found[0].Message.Said();
-        message.ShouldContain(says);
+        $"{errors.Found[0].Field}: {message}".ShouldContain(says);
         // A comma that is missing is noticed on the next line.
         int named = int.Parse(
-            message.Split(' ', ':')[1],
+            Regex.Match(message, "See line ([0-9]+) of the file").Groups[1].Value,
             System.Globalization.CultureInfo.InvariantCulture
         );
         named.ShouldBeInRange(line, line + 1);
@@ -62,6 +67,6 @@ public class InstrumentFileTests
     {
         var errors = new ValidationErrors();
         InstrumentFile.Read(text, errors).ShouldBeNull();
-        errors.Found.ShouldHaveSingleItem().Message.Said().ShouldStartWith("Line 1");
+        errors.Found.ShouldHaveSingleItem().Message.Said().ShouldEndWith("See line 1 of the file.");
     }
 }

@@ -121,6 +121,22 @@ export const notFromCatalogues = (page: Page, names: RegExp): Promise<string[]> 
           !element.classList.contains('visually-hidden')
         )
           found.push(`cut off: ${element.textContent!.trim()}`)
+      // A list shows what is chosen; where it goes on in the next line, each word must fit.
+      const pen = document.createElement('canvas').getContext('2d')!
+      for (const list of document.body.querySelectorAll('select')) {
+        if (!list.checkVisibility()) continue
+        const style = getComputedStyle(list)
+        const text = list.selectedOptions[0]?.text ?? ''
+        const wraps = style.appearance === 'base-select' && style.whiteSpace === 'normal'
+        const room = list.clientWidth - parseFloat(style.paddingLeft) - parseFloat(style.paddingRight)
+        pen.font = style.font
+        pen.letterSpacing = style.letterSpacing === 'normal' ? '0px' : style.letterSpacing
+        if (
+          (wraps ? text.split(' ') : [text]).some((part) => pen.measureText(part).width > room + 1) ||
+          list.scrollHeight > list.clientHeight + 2
+        )
+          found.push(`cut off: ${text}`)
+      }
       return [...new Set(found)]
     },
     { source: names.source, flags: names.flags },

@@ -12,7 +12,10 @@ export async function outOfReach(page: Page, within = 'body'): Promise<string[]>
     if (root.scrollWidth > innerWidth + 1) faults.push(`sideways: ${root.scrollWidth} in ${innerWidth}`)
     const actions =
       'a[href], button:not(:disabled), input:not(:disabled), select:not(:disabled), textarea:not(:disabled), summary'
+    let metByTab: HTMLElement | null = null
     for (const action of document.querySelector(selector)!.querySelectorAll<HTMLElement>(actions)) {
+      metByTab?.blur()
+      metByTab = null
       const style = getComputedStyle(action)
       const name = () =>
         `${action.localName} “${(action.getAttribute('aria-label') ?? action.textContent ?? '').trim().slice(0, 40) || action.id}”`
@@ -31,7 +34,10 @@ export async function outOfReach(page: Page, within = 'body'): Promise<string[]>
       })
       const label = action.closest('label') ?? document.querySelector(`label[for="${action.id}"]`)
       // What comes only to those who come by Tab is measured as they meet it.
-      if (action.getBoundingClientRect().bottom < 0) action.focus({ preventScroll: true })
+      if (action.getBoundingClientRect().bottom < 0) {
+        action.focus({ preventScroll: true })
+        metByTab = action
+      }
       const box = action.getBoundingClientRect()
       if (box.width === 0 || box.height === 0) continue
       if (box.left < -1 || box.right > innerWidth + 1 || box.top < -1 || box.top > innerHeight) {
@@ -55,6 +61,7 @@ export async function outOfReach(page: Page, within = 'body'): Promise<string[]>
       )
         faults.push(`clipped: ${name()}`)
     }
+    metByTab?.blur()
     scrollTo(0, 0)
     return faults
   }, within)

@@ -110,8 +110,7 @@
 
 <style>
   /* Fields and buttons of every view are high enough for a finger. */
-  :global(main .bx--text-input),
-  :global(main .bx--select-input) {
+  :global(main .bx--text-input) {
     height: 44px;
   }
   :global(main .bx--btn--field),

@@ -42,6 +42,19 @@
     field-sizing: content;
     cursor: pointer;
   }
+  /* What is too long for one line goes on in the next, as the sentence does. */
+  @supports (appearance: base-select) {
+    select {
+      appearance: base-select;
+      display: inline-flex;
+      align-items: center;
+      text-align: start;
+      white-space: normal;
+    }
+    select::picker-icon {
+      display: none;
+    }
+  }
   option {
     font: 400 var(--type-2) var(--sans);
   }

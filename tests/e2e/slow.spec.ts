@@ -66,6 +66,30 @@ test('the Bench shows nothing of an item that is left, and keeps who has gone on
   await bench.context().close()
 })
 
+test('a list that comes after its student has left is not there for the next one', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  await signIn(page)
+  const pin = await addStudent(page, 'Sorrel')
+  const { id } = await give(page, ['measure'])
+  const bench = await (await browser.newContext({ baseURL })).newPage()
+  await join(bench, 'Sorrel', pin, id)
+  await expect(bench.getByLabel('Your reading')).toBeVisible()
+  const list = await hold(bench, '**/api/v1/bench/assignments', 'GET')
+  await bench.getByRole('button', { name: 'Bench', exact: true }).click()
+  await bench.route('**/api/v1/bench/session', (route) => route.abort())
+  await bench.getByRole('button', { name: 'Leave' }).click()
+  await expect(bench.getByText('You have left.')).toBeVisible()
+  await list.letGo()
+  await bench.unroute('**/api/v1/bench/session')
+  await bench.goto('/bench')
+  await expect(bench.getByRole('button', { name: 'Start', exact: true })).toBeVisible()
+  await expect(bench.getByText('Sorrel')).toHaveCount(0)
+  await bench.context().close()
+})
+
 test('the Desk shows the class that was chosen last', async ({ page }) => {
   await openDesk(page)
   await page.getByRole('link', { name: 'Classes' }).click()

@@ -73,12 +73,12 @@
       history.replaceState(null, '', location.pathname)
       if (!student) return
       updates.apply()
-      const { id, name, language } = student
+      const { id } = student
       try {
-        sets = (await latest.of(ask(api.GET('/api/v1/bench/assignments')))) ?? sets
-        await shelf
-          .come({ studentId: id, name, language, list: $state.snapshot(sets) })
-          .catch(() => undefined)
+        const now = await latest.of(ask(api.GET('/api/v1/bench/assignments')))
+        if (!now) return
+        sets = now
+        await shelf.keepList(id, now).catch(() => undefined)
         // What the class has is there without a connection, too.
         for (const { id: setId } of sets.filter((set) => !set.closed).slice(0, 5)) void fetchAhead(id, setId)
       } catch (error) {
@@ -154,6 +154,7 @@
   const leave = (): Promise<void> =>
     guarded(async () => {
       // Nothing of this student's may be on its way when the next one signs in.
+      latest.forget()
       const { id } = student!
       await outbox?.stop()
       outbox = null

@@ -60,6 +60,9 @@ const version = 2
 /** Older drafts are nobody's work any more. */
 const draftsKept = 60 * 24 * 3600 * 1000
 
+const isHere = (studentId: string, visit: Visit | undefined): visit is Visit =>
+  visit?.studentId === studentId && !visit.left
+
 /** A device that cannot keep anything: full, or not allowed to. */
 export class CannotKeep extends Error {}
 
@@ -123,6 +126,7 @@ export class Shelf {
   }
 
   visit = (): Promise<Visit | undefined> => this.#on((db) => db.get('visit', 'now'))
+  /** A student sits down. */
   come = (visit: Visit): Promise<unknown> => this.#on((db) => db.put('visit', visit, 'now'))
 
   /**
@@ -131,14 +135,37 @@ export class Shelf {
    */
   leave(studentId: string, told: boolean): Promise<void> {
     return this.#on(async (db) => {
-      if (told) await db.delete('visit', 'now')
-      else await db.put('visit', { studentId, name: '', list: [], left: true }, 'now')
-      await db.delete('opened', IDBKeyRange.bound([studentId, ''], [studentId, '\uffff']))
+      const change = db.transaction(['visit', 'opened'], 'readwrite')
+      const visits = change.objectStore('visit')
+      if (told) await visits.delete('now')
+      else await visits.put({ studentId, name: '', list: [], left: true }, 'now')
+      await change.objectStore('opened').delete(IDBKeyRange.bound([studentId, ''], [studentId, '\uffff']))
+      await change.done
     })
   }
 
-  keepOpened = (studentId: string, open: OpenSet): Promise<unknown> =>
-    this.#on((db) => db.put('opened', { ...open, studentId, assignmentId: open.set.id, at: Date.now() }))
+  /** Keeps the list of the sets; a list that comes after its student has left is nobody's. */
+  keepList(studentId: string, list: Visit['list']): Promise<void> {
+    return this.#on(async (db) => {
+      const change = db.transaction('visit', 'readwrite')
+      const now = await change.store.get('now')
+      if (isHere(studentId, now)) await change.store.put({ ...now, list }, 'now')
+      await change.done
+    })
+  }
+
+  /** Keeps a set for when there is no connection; one that comes after its student has left is nobody's. */
+  keepOpened(studentId: string, open: OpenSet): Promise<void> {
+    return this.#on(async (db) => {
+      const change = db.transaction(['visit', 'opened'], 'readwrite')
+      if (isHere(studentId, await change.objectStore('visit').get('now')))
+        await change
+          .objectStore('opened')
+          .put({ ...open, studentId, assignmentId: open.set.id, at: Date.now() })
+      await change.done
+    })
+  }
+
   opened = (studentId: string, assignmentId: string): Promise<OpenSet | undefined> =>
     this.#on((db) => db.get('opened', [studentId, assignmentId]))
 }

@@ -1,8 +1,7 @@
 <!-- What somebody is told who works with keys and may not see the sheet: what stands on it, and what comes of each move. -->
 <script lang="ts">
-  import type { Instrument, Schema } from '../api/client'
   import { isDrawn } from '../shared/response'
-  import type { ToldCrossings } from './toldCrossings.svelte'
+  import type { AtHand } from './atHand.svelte'
   import { Hearing, namedPoints, nearest, toPencil, withLines } from './hearing.svelte'
   import type { SeenView } from './seen'
   import type { SheetWork } from './sheetWork.svelte'
@@ -11,18 +10,14 @@
   interface Props {
     view: SeenView
     work: SheetWork
-    /** Whether an instrument that lies there already is told of. */
-    tellsLaid: boolean
-    instrument: Instrument | undefined
-    ruler: Schema['Ruler'] | null
-    isConstructing: boolean
-    isDrawing: boolean
-    crossings: ToldCrossings
+    hand: AtHand
   }
-  let { view, work, tellsLaid, instrument, ruler, isConstructing, isDrawing, crossings }: Props = $props()
+  let { view, work, hand }: Props = $props()
 
+  const { instrument, crossings, ruler, isConstructing, isDrawing, isAside } = $derived(hand)
+  // An instrument that lies there already is told of while it is there.
   const told = $derived(
-    [...view.told.sentences, ...(tellsLaid ? view.told.laid : [])].map(({ text }) => text).join(' '),
+    [...view.told.sentences, ...(isAside ? [] : view.told.laid)].map(({ text }) => text).join(' '),
   )
   const drawn = $derived(
     t('bench.heard.drawn', {

@@ -166,7 +166,7 @@ const works: Record<string, Work> = {
   parts: async (student) => {
     const told = await student.sheet()
     const prompt = await student.prompt()
-    const parts = /written, in degrees: (.*)\.$/.exec(told.trim())![1]!.split(', ').map(linear)
+    const parts = /written in them, in degrees: (.*)\.$/.exec(told.trim())![1]!.split(', ').map(linear)
     const [whole, reason] = /box/.test(told)
       ? [90, 'The box shows a right angle.']
       : /straight line/.test(told)

@@ -239,7 +239,7 @@ test('the class’s own instrument is described in the cabinet, kept, and laid o
   await page
     .getByLabel('Open a file')
     .setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('{\n"format": 1,\n') })
-  await expect(page.getByRole('alert')).toContainText('Line 2')
+  await expect(page.getByRole('alert')).toContainText('See line 2 of the file')
   await page.goto('/board')
   await page.getByRole('button', { name: 'Instruments' }).click()
   await page.getByRole('button', { name: 'Our green one' }).click()

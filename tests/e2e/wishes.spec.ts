@@ -99,7 +99,7 @@ test('wishes are saved as a file and opened again, with the house rules of the s
     mimeType: 'application/json',
     buffer: Buffer.from(readFileSync(file, 'utf8').replace('"tilted"', '"sideways"')),
   })
-  await expect(page.getByRole('alert')).toContainText(/Line \d+/)
+  await expect(page.getByRole('alert')).toContainText(/^Tilt: .* See line \d+ of the file/)
   await expect(page.getByLabel('Level or tilted')).toHaveValue('tilted')
 })
 

@@ -63,7 +63,9 @@ internal static class ConstructionReader
             return made.With(meeting is null ? ConstructionFlaw.Unknown : ConstructionFlaw.None);
         }
         return (meeting is SeenPoint there ? Joined(made, seen, line, there) : null)
-            ?? Otherwise(made, seen, line, asItStands)
+            ?? Otherwise(made, seen, line, asItStands, alone: true)
+            // Something else went wrong, too: arcs that end too soon, or a line that runs elsewhere.
+            ?? Otherwise(made, seen, line, asItStands, alone: false)
             ?? made.With(ConstructionFlaw.Unknown);
     }
 
@@ -129,11 +131,13 @@ internal static class ConstructionReader
 
     // The one thing that, meant otherwise, leads to what was asked; of several the one that strays least. What looks meant as it stands,
     // such as an opening that another arc has, counts for farther off.
+    // alone: the arcs reach and the line is drawn there, so that nothing else went wrong.
     private static ConstructionReading? Otherwise(
         Made made,
         SeenConstruction seen,
         StrokeLine line,
-        Retracing asItStands
+        Retracing asItStands,
+        bool alone
     )
     {
         const double TimesWherePlain = 3;
@@ -150,8 +154,11 @@ internal static class ConstructionReader
             if (
                 Retracing.Of(seen, relaxed, least / times) is Retracing retraced
                 && Meeting(seen, retraced, line) is SeenPoint meeting
-                && meeting.EndsBefore <= Reaches
-                && IsDrawnTo(made.Aim, line, meeting)
+                && (
+                    alone
+                        ? meeting.EndsBefore <= Reaches && IsDrawnTo(made.Aim, line, meeting)
+                        : meeting.EndsBefore <= MostTooShort
+                )
             )
             {
                 (best, least) = (

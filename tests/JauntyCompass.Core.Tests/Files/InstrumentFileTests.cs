@@ -35,7 +35,7 @@ public class InstrumentFileTests
         "\"growth\": \"anticlockwise\"",
         "text.instrument.scales[0].growth: A scale"
     )]
-    [InlineData("\"growth\": \"clockwise\"", "\"growth\": \"sideways\"", "its name is not known")]
+    [InlineData("\"growth\": \"clockwise\"", "\"growth\": \"sideways\"", "not a value we can use")]
     [InlineData("\"shape\": \"halfCircle\",", "\"shape\": \"halfCircle\"", "something is cut off")]
     public void A_broken_file_names_the_line(string whole, string broken, string says)
     {

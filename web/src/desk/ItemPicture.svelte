@@ -1,4 +1,4 @@
-<!-- An item in small, as the student will see it, without the instrument in hand. -->
+<!-- An item in small, as the student will see it, without the instrument in hand: as near as what stands on the sheet allows. -->
 <script lang="ts">
   import type { Instrument, Schema } from '../api/client'
   import { empty } from '../sheet/drawing'
@@ -6,14 +6,25 @@
   import { sceneOf } from '../sheet/scene'
   import Sheet from '../sheet/Sheet.svelte'
   import SheetScene from '../sheet/SheetScene.svelte'
+  import { closeTo } from './pictureWindow'
 
   let { view, instruments }: { view: Schema['ItemView']; instruments: Instrument[] } = $props()
+
+  let content: SVGGElement | undefined = $state()
+  let window = $derived(view.window)
+  $effect(() => {
+    // What stands on the sheet is measured as it is drawn, letters too.
+    const box = content && view ? content.getBBox() : null
+    if (box && box.width > 0) window = closeTo(box, view.window)
+  })
 </script>
 
 <div class="picture" aria-hidden="true" inert>
-  <Sheet label="" {...view.window}>
-    <SheetScene scene={sceneOf(view.sheet)} {instruments} />
-    {#if view.drawing}<DrawnFigure task={view.drawing} drawing={empty} />{/if}
+  <Sheet label="" {...window}>
+    <g bind:this={content}>
+      <SheetScene scene={sceneOf(view.sheet)} {instruments} />
+      {#if view.drawing}<DrawnFigure task={view.drawing} drawing={empty} />{/if}
+    </g>
   </Sheet>
 </div>
 
@@ -23,11 +34,11 @@
     background: var(--paper);
     border: 1px solid #e1ded2;
   }
-  /* In small, lines and letters must be bolder to be seen. */
+  /* In small, lines must be bolder to be seen. */
   .picture :global(.arm) {
-    stroke-width: 2;
+    stroke-width: 1.5;
   }
   .picture :global(text.name) {
-    font-size: var(--type-1);
+    font-size: 9px;
   }
 </style>

@@ -10,6 +10,8 @@
 
   let { view, instruments }: { view: Schema['ItemView']; instruments: Instrument[] } = $props()
 
+  /** Letters are as high as one of so many parts of the picture is wide, however near it comes: they must be read. */
+  const lettersAcross = 16
   let content: SVGGElement | undefined = $state()
   let window = $derived(view.window)
   $effect(() => {
@@ -19,7 +21,7 @@
   })
 </script>
 
-<div class="picture" aria-hidden="true" inert>
+<div class="picture" style:--letter="{window.width / lettersAcross}px" aria-hidden="true" inert>
   <Sheet label="" {...window}>
     <g bind:this={content}>
       <SheetScene scene={sceneOf(view.sheet)} {instruments} />
@@ -39,6 +41,6 @@
     stroke-width: 1.5;
   }
   .picture :global(text.name) {
-    font-size: 9px;
+    font-size: var(--letter);
   }
 </style>

@@ -63,9 +63,9 @@ internal static class ConstructionReader
             return made.With(meeting is null ? ConstructionFlaw.Unknown : ConstructionFlaw.None);
         }
         return (meeting is SeenPoint there ? Joined(made, seen, line, there) : null)
-            ?? Otherwise(made, seen, line, asItStands, alone: true)
+            ?? Otherwise(made, seen, line, asItStands, isAlone: true)
             // Something else went wrong, too: arcs that end too soon, or a line that runs elsewhere.
-            ?? Otherwise(made, seen, line, asItStands, alone: false)
+            ?? Otherwise(made, seen, line, asItStands, isAlone: false)
             ?? made.With(ConstructionFlaw.Unknown);
     }
 
@@ -131,13 +131,13 @@ internal static class ConstructionReader
 
     // The one thing that, meant otherwise, leads to what was asked; of several the one that strays least. What looks meant as it stands,
     // such as an opening that another arc has, counts for farther off.
-    // alone: the arcs reach and the line is drawn there, so that nothing else went wrong.
+    // It is alone where the arcs reach and the line is drawn there: nothing else went wrong then.
     private static ConstructionReading? Otherwise(
         Made made,
         SeenConstruction seen,
         StrokeLine line,
         Retracing asItStands,
-        bool alone
+        bool isAlone
     )
     {
         const double TimesWherePlain = 3;
@@ -155,7 +155,7 @@ internal static class ConstructionReader
                 Retracing.Of(seen, relaxed, least / times) is Retracing retraced
                 && Meeting(seen, retraced, line) is SeenPoint meeting
                 && (
-                    alone
+                    isAlone
                         ? meeting.EndsBefore <= Reaches && IsDrawnTo(made.Aim, line, meeting)
                         : meeting.EndsBefore <= MostTooShort
                 )

@@ -122,6 +122,46 @@ public class ConstructionReadingTests
         reading.Turn!.Value.ShouldBe(measure / 2, 0.1);
     }
 
+    [Theory]
+    [InlineData(12)]
+    [InlineData(-9)]
+    public void A_slipped_opening_is_named_though_the_line_runs_elsewhere(double beside)
+    {
+        (Point one, Point other) = OnArms(Sixty, 40);
+        Point meeting = Crossing(one, 42, other, 39, default(Point).Towards(Sixty.Bisector, 300));
+        ConstructionReading reading = Read(
+            ConstructionAim.Bisecting(Sixty),
+            default(Point).Towards(Direction.Between(default, meeting).Turned(beside), 60),
+            Arc(default, 40, one, other),
+            Arc(one, 42, meeting),
+            Arc(other, 39, meeting)
+        );
+        reading.Flaw.ShouldBe(ConstructionFlaw.OpeningChanged);
+        reading.Size.ShouldBe(3, 0.1);
+    }
+
+    [Fact]
+    public void Arcs_that_mean_nothing_are_hardly_ever_taken_for_a_construction()
+    {
+        const int Sheets = 300;
+        var random = new SeededRandom(31);
+        Point Anywhere() => new(random.Between(-60, 60), random.Between(-40, 60));
+        int named = Enumerable
+            .Range(0, Sheets)
+            .Count(_ =>
+            {
+                CompassStroke[] arcs =
+                [
+                    .. Enumerable
+                        .Range(0, 4)
+                        .Select(_ => Arc(Anywhere(), random.Between(15, 55), Anywhere(), 30)),
+                ];
+                return Read(ConstructionAim.Bisecting(Sixty), Anywhere(), arcs).Flaw
+                    != ConstructionFlaw.Unknown;
+            });
+        named.ShouldBeLessThanOrEqualTo(Sheets / 50);
+    }
+
     [Fact]
     public void A_slipped_opening_is_found_with_its_size_and_what_comes_of_it()
     {
